@@ -1,0 +1,145 @@
+"""Changing the size of float pictures: halving, doubling, any size, pyramids.
+
+Pixel centres lie at half-integers, so halving and doubling keep things in place.
+"""
+
+import numpy as np
+import numpy.typing as npt
+from numba import njit, prange
+
+from overlay.imaging.colour import FloatImage
+
+
+@njit(cache=True, parallel=True, nogil=True)
+def _halve(image, out):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+    """Separable binomial 1-3-3-1: no aliasing to speak of, and the centre stays put."""
+    height, width, channels = image.shape
+    for y in prange(out.shape[0]):
+        for x in range(out.shape[1]):
+            for c in range(channels):
+                total = np.float32(0.0)
+                for j in range(4):
+                    yy = min(max(2 * y - 1 + j, 0), height - 1)
+                    wy = np.float32(3.0) if j in (1, 2) else np.float32(1.0)
+                    for i in range(4):
+                        xx = min(max(2 * x - 1 + i, 0), width - 1)
+                        wx = np.float32(3.0) if i in (1, 2) else np.float32(1.0)
+                        total += wy * wx * image[yy, xx, c]
+                out[y, x, c] = total / np.float32(64.0)
+
+
+@njit(cache=True, parallel=True, nogil=True)
+def _double(image, out):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+    height, width, channels = image.shape
+    for y in prange(out.shape[0]):
+        near_y = min(y // 2, height - 1)
+        far_y = min(max(near_y + (1 if y % 2 else -1), 0), height - 1)
+        for x in range(out.shape[1]):
+            near_x = min(x // 2, width - 1)
+            far_x = min(max(near_x + (1 if x % 2 else -1), 0), width - 1)
+            for c in range(channels):
+                out[y, x, c] = np.float32(0.0625) * (
+                    np.float32(9.0) * image[near_y, near_x, c]
+                    + np.float32(3.0) * (image[near_y, far_x, c] + image[far_y, near_x, c])
+                    + image[far_y, far_x, c]
+                )
+
+
+def _three_axes(image: FloatImage) -> FloatImage:
+    contiguous = np.ascontiguousarray(image, np.float32)
+    return contiguous if contiguous.ndim == 3 else contiguous[:, :, None]
+
+
+def halve(image: FloatImage) -> FloatImage:
+    """Half the size, rounded up. `(H, W[, C])` float32, any encoding; a new array."""
+    full = _three_axes(image)
+    out = np.empty(((full.shape[0] + 1) // 2, (full.shape[1] + 1) // 2, full.shape[2]), np.float32)
+    _halve(full, out)
+    return out if image.ndim == 3 else out[:, :, 0]
+
+
+def double(image: FloatImage, shape: tuple[int, int]) -> FloatImage:
+    """Twice the size, to exactly `shape` (height, width), which `halve` would bring to `image`."""
+    small = _three_axes(image)
+    out = np.empty((*shape, small.shape[2]), np.float32)
+    _double(small, out)
+    return out if image.ndim == 3 else out[:, :, 0]
+
+
+def soften(image: FloatImage) -> FloatImage:
+    """What is left of a picture after halving and doubling: its lower half of frequencies."""
+    return double(halve(image), (image.shape[0], image.shape[1]))
+
+
+def pyramid(image: FloatImage, levels: int) -> list[FloatImage]:
+    """`levels` + 1 pictures, each half of the one before; the first is the picture itself."""
+    out = [image]
+    for _ in range(levels):
+        out.append(halve(out[-1]))
+    return out
+
+
+def _lanczos_taps(old: int, new: int) -> tuple[npt.NDArray[np.int64], FloatImage]:
+    """Start index and weights (Lanczos, 3 lobes, widened when reducing) for each new position."""
+    stretch = max(old / new, 1.0)
+    centre = (np.arange(new) + 0.5) * old / new - 0.5
+    first = np.ceil(centre - 3 * stretch).astype(np.int64)
+    taps = int(np.floor(6 * stretch)) + 1
+    x = (first[:, None] + np.arange(taps) - centre[:, None]) / stretch
+    weights = np.where(np.abs(x) < 3, np.sinc(x) * np.sinc(x / 3), 0.0)
+    weights /= weights.sum(axis=1, keepdims=True)
+    return first, weights.astype(np.float32)
+
+
+@njit(cache=True, parallel=True, nogil=True)
+def _resample_rows(image, first, weights, out):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+    last = image.shape[0] - 1
+    for y in prange(out.shape[0]):
+        for x in range(out.shape[1]):
+            for c in range(out.shape[2]):
+                out[y, x, c] = 0.0
+        for k in range(weights.shape[1]):
+            source = min(max(first[y] + k, 0), last)
+            w = weights[y, k]
+            for x in range(out.shape[1]):
+                for c in range(out.shape[2]):
+                    out[y, x, c] += w * image[source, x, c]
+
+
+def resize(image: FloatImage, height: int, width: int) -> FloatImage:
+    """Resample to any size with a Lanczos kernel (3 lobes), free of aliasing when reducing.
+
+    Parameters
+    ----------
+    image : (H, W[, C]) float32, any encoding.
+    height, width : pixels, at least 1.
+
+    Returns
+    -------
+    (height, width[, C]) float32; a new array, may overshoot the input's range slightly.
+    """
+    if height < 1 or width < 1:
+        raise ValueError(f"height and width must be at least 1, got {height} and {width}")
+    out = _three_axes(image)
+    for axis_length in (height, width):
+        first, weights = _lanczos_taps(out.shape[0], axis_length)
+        rows = np.empty((axis_length, out.shape[1], out.shape[2]), np.float32)
+        _resample_rows(out, first, weights, rows)
+        out = np.ascontiguousarray(rows.transpose(1, 0, 2))
+    return out if image.ndim == 3 else out[:, :, 0]
+
+
+def cover(image: FloatImage, height: int, width: int) -> FloatImage:
+    """Fill a frame: scale until both sides reach it, then cut the overhang evenly.
+
+    Proportions within two percent of the frame's are simply scaled.
+    """
+    h, w = image.shape[:2]
+    if abs(w / h * height / width - 1) > 0.02:
+        scale = max(height / h, width / w)
+        cut_h, cut_w = min(h, round(height / scale)), min(w, round(width / scale))
+        y, x = (h - cut_h) // 2, (w - cut_w) // 2
+        image = image[y : y + cut_h, x : x + cut_w]
+    if image.shape[:2] == (height, width):
+        return image.copy()
+    return resize(image, height, width)

@@ -1,0 +1,1 @@
+"""Procedural pictures with depth and labels: scenes built of solids, and manners to learn from."""

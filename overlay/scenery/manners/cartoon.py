@@ -1,0 +1,96 @@
+"""The drawing beneath every manner: an invented land of sky, sun, hills, fields and leaves.
+
+It gives each pixel a zone (what it belongs to), a tone and a direction for strokes to follow.
+"""
+
+from typing import NamedTuple
+
+import numpy as np
+import numpy.typing as npt
+from scipy import ndimage
+
+from overlay.scenery.solids import linear_light
+
+Field = npt.NDArray[np.float64]
+
+SKY, SUN, FAR_HILL, HILL, FIELD, NEAR, LEAF = range(7)
+
+
+class Cartoon(NamedTuple):
+    """The drawing, all `(H, W)`."""
+
+    zone: npt.NDArray[np.int64]
+    tone: Field  # 0 dark to 1 light
+    flow: Field  # direction of strokes, radians
+
+
+def cloudy(shape: tuple[int, int], size: float, seed: int) -> Field:
+    """Soft noise in about -1..1 with features of `size` pixels."""
+    raw = np.random.default_rng(seed).standard_normal(shape)
+    smooth = ndimage.gaussian_filter(raw, size / 2.5, mode="wrap")
+    return smooth / (2.0 * smooth.std() + 1e-12)
+
+
+def draw_cartoon(width: int, height: int, seed: int) -> Cartoon:
+    """Compose the land; another seed moves its hills, sun and leaves."""
+    rng = np.random.default_rng(seed)
+    y, x = np.mgrid[0:height, 0:width] / height
+    warp = 0.02 * cloudy((height, width), height / 8, seed + 1)
+    zone = np.full((height, width), SKY)
+    tone = 0.95 - 0.55 * y + 0.12 * cloudy((height, width), height / 5, seed + 2)
+    flow = 0.25 * np.sin(5 * x + 4 * y)
+    sun_x, sun_y = rng.uniform(0.3, 1.0), rng.uniform(0.14, 0.22)
+    zone[np.hypot(x - sun_x, y - sun_y) + 0.3 * warp < 0.09] = SUN
+    for band, base in ((FAR_HILL, 0.4), (HILL, 0.52), (FIELD, 0.68), (NEAR, 0.84)):
+        phase, beat = rng.uniform(0, 6.28), rng.uniform(3, 5.5)
+        crest = base + 0.06 * np.sin(beat * x + phase) + 0.025 * np.sin(2.7 * beat * x) + warp
+        inside = y > crest
+        zone[inside] = band
+        shade = 0.85 - 1.9 * (y - crest) + 0.22 * np.sin(14 * x + 22 * (y - crest) * band)
+        tone = np.where(inside, shade, tone)
+        slope = np.arctan(0.06 * beat * np.cos(beat * x + phase))
+        flow = np.where(inside, slope + 0.5 * (band - 2) * (y - crest), flow)
+    tone[zone == SUN] = 1.0
+    _add_leaves(zone, tone, flow, rng, x, y)
+    return Cartoon(zone, tone.clip(0, 1), flow)
+
+
+def _add_leaves(
+    zone: npt.NDArray[np.int64],
+    tone: Field,
+    flow: Field,
+    rng: np.random.Generator,
+    x: Field,
+    y: Field,
+) -> None:
+    """Sprays of pointed leaves on curved stems from the lower rim, in place."""
+    for _ in range(5):
+        root, lean = rng.uniform(0.0, x.max()), rng.uniform(-0.35, 0.35)
+        tall = rng.uniform(0.3, 0.55)
+        stem = np.abs(x - root - lean * (1 - y) ** 2) < 0.006
+        zone[stem & (y > 1 - tall)] = LEAF
+        for k in range(9):
+            at = 1 - tall * (k + 1) / 9
+            side = 1 if k % 2 else -1
+            angle = -0.6 * side + lean
+            cx = root + lean * (1 - at) ** 2 + side * 0.05
+            u = (x - cx) * np.cos(angle) + (y - at) * np.sin(angle)
+            v = -(x - cx) * np.sin(angle) + (y - at) * np.cos(angle)
+            leaf = np.abs(v) < 0.022 * (1 - (u / 0.06) ** 2)
+            zone[leaf] = LEAF
+            tone[leaf] = np.clip(0.55 + 9 * v[leaf] * side, 0.05, 0.95)
+            flow[leaf] = angle
+
+
+def paint(cartoon: Cartoon, colours: list[tuple[str, str]]) -> Field:
+    """Colour each zone from its dark to its light colour by tone; (H, W, 3) linear light."""
+    dark = np.array([linear_light(d) for d, _ in colours])[cartoon.zone]
+    light = np.array([linear_light(c) for _, c in colours])[cartoon.zone]
+    return dark + (light - dark) * cartoon.tone[..., None]
+
+
+def to_bytes(light: Field) -> npt.NDArray[np.uint8]:
+    """Linear light to sRGB bytes."""
+    v = light.clip(0, 1)
+    coded = np.where(v <= 0.0031308, v * 12.92, 1.055 * v ** (1 / 2.4) - 0.055)
+    return (coded * 255 + 0.5).astype(np.uint8)
