@@ -1,0 +1,1 @@
+"""The conditioned patch sampler: a frozen request in, a picture with its trace out."""

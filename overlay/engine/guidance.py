@@ -1,0 +1,79 @@
+"""Guides as extra channels of the patches: the same measure of contours on canvas and reference.
+
+(Hertzmann et al. 2001, doi:10.1145/383259.383295: channels that steer which patch is chosen.)
+"""
+
+import numpy as np
+from scipy import ndimage
+
+from overlay.engine.request import GuideCue
+from overlay.imaging.colour import FloatImage
+from overlay.imaging.gradients import normalised_gradient
+from overlay.imaging.resample import halve, pyramid
+
+# A guide of weight 1 counts so much against the colours.
+_FULL = 0.8
+# Away from its contours a guide keeps this share of its weight: enough to avoid false contours,
+# little enough to let the reference's texture live on flat areas.
+_QUIET = 0.06
+
+
+class GuideField:
+    """All guides of a request, per scale.
+
+    Attributes
+    ----------
+    sigma : smoothing of gradients in pixels for canvas and references, or None without guides.
+    """
+
+    def __init__(self, guides: tuple[GuideCue, ...], levels: int) -> None:
+        self._guides = [g for g in guides if g.weight > 0 and _anywhere(g.region)]
+        self.sigma = max(self._guides[0].sigma, 0.5) if self._guides else None
+        self._channels = [_channel_pyramid(g, levels) for g in self._guides]
+        self._reach = [[_near_contours(c) for c in channels] for channels in self._channels]
+        self._regions = [None if g.region is None else pyramid(g.region, levels) for g in self._guides]
+
+    def at(self, level: int, progress: float, shape: tuple[int, int]) -> tuple[FloatImage, FloatImage]:
+        """Channels (h, w, 3) and weight (h, w) for a moment, float32.
+
+        Several guides are averaged by their weights; the weight is their sum.
+        """
+        channels = np.zeros((*shape, 3), np.float32)
+        total, near = np.zeros(shape, np.float32), np.zeros(shape, np.float32)
+        parts = zip(self._guides, self._channels, self._reach, self._regions, strict=True)
+        for guide, levels, reach, region in parts:
+            amount = np.float32(_FULL * guide.weight * guide.envelope.at(progress))
+            if amount <= 0:
+                continue
+            weight = amount if region is None else amount * region[level]
+            drawn = np.float32(_QUIET) + np.float32(1 - _QUIET) * reach[level]
+            channels += levels[level] * np.broadcast_to(weight, shape)[..., None]
+            total += weight
+            near = np.maximum(near, drawn)
+        channels /= np.maximum(total, 1e-6)[..., None]
+        return channels, near * total**2
+
+
+def _anywhere(region: FloatImage | None) -> bool:
+    return region is None or bool((region > 0).any())
+
+
+def _near_contours(channels: FloatImage) -> FloatImage:
+    """1 where a patch would show a contour of the map, 0 where it would show none."""
+    widest = ndimage.maximum_filter(channels[..., 0], 7)
+    return np.clip(2.5 * ndimage.uniform_filter(widest, 5), 0, 1).astype(np.float32)
+
+
+def _channel_pyramid(guide: GuideCue, levels: int) -> list[FloatImage]:
+    """Channels at every scale: gradients of the smaller picture, where the map shows a contour."""
+    out = []
+    lightness, strength = guide.lightness, guide.strength
+    for level in range(levels + 1):
+        if level:
+            lightness = halve(lightness)
+            # A line one pixel wide must survive halving.
+            strength = np.minimum(2.0 * halve(strength), 1.0)
+        g = normalised_gradient(lightness, guide.sigma)
+        amount = g.strength * strength
+        out.append(np.stack([amount, amount * g.cos2, amount * g.sin2], -1).astype(np.float32))
+    return out

@@ -1,0 +1,167 @@
+"""Palette and Light: smooth maps of colour and of tone from one picture to another.
+
+A transport between the two colour distributions is found on samples by sliced optimal transport
+(Rabin et al. 2011, doi:10.1007/978-3-642-24785-9_37; Pitie et al. 2007,
+doi:10.1016/j.cviu.2006.11.011). Applied pixel by pixel it would amplify noise, so it is smoothed
+into a cube of displacements once and interpolated from then on.
+"""
+
+import numpy as np
+import numpy.typing as npt
+from numba import njit, prange
+from scipy import ndimage
+
+from overlay.imaging.colour import FloatImage
+
+CELLS = 25
+_LO = np.array([-0.55, -0.75, -0.75], np.float32)
+_HI = np.array([0.55, 0.75, 0.75], np.float32)
+_SAMPLES = 6000
+_ROUNDS = 16
+# How much of the lightness that belongs to a colour comes with the Palette facet.
+PALETTE_LIGHT = 0.6
+
+Cube = npt.NDArray[np.float32]  # (CELLS, CELLS, CELLS, 3) displacement in the working space
+
+
+def sample_colours(image: FloatImage, count: int = _SAMPLES) -> FloatImage:
+    """Colours on an even grid over a picture, `(count, 3)`, always the same ones."""
+    flat = image.reshape(-1, 3)
+    picks = np.floor((np.arange(count) + 0.5) * len(flat) / count).astype(np.int64)
+    # A prime step through the pixels keeps the picks from lining up in columns.
+    return np.ascontiguousarray(flat[(picks * 7919) % len(flat)])
+
+
+def swatch_colours(swatches: FloatImage, count: int = _SAMPLES) -> FloatImage:
+    """Each swatch equally often, `(count, 3)`."""
+    flat = swatches.reshape(-1, 3)
+    return np.ascontiguousarray(flat[np.arange(count) * len(flat) // count])
+
+
+def transport(source: FloatImage, target: FloatImage) -> FloatImage:
+    """Move samples so that their distribution becomes the target's.
+
+    Parameters
+    ----------
+    source, target : (n, 3) float32, working space, of equal length.
+
+    Returns
+    -------
+    (n, 3) float32, the moved source samples, in the source's order.
+    """
+    rng = np.random.default_rng(20)
+    moved = source.astype(np.float64)
+    for _ in range(_ROUNDS):
+        basis, _triangle = np.linalg.qr(rng.standard_normal((3, 3)))
+        for axis in basis.T:
+            along = moved @ axis
+            order = np.argsort(along, kind="stable")
+            wanted = np.sort(target @ axis)
+            moved[order] += 0.5 * np.outer(wanted - along[order], axis)
+    return moved.astype(np.float32)
+
+
+def build_cube(source: FloatImage, moved: FloatImage) -> Cube:
+    """Displacements between samples and where they went, smoothed over colour space.
+
+    Cells far from any sample take the displacement of the nearest ones.
+    """
+    cell = (source - _LO) / (_HI - _LO) * (CELLS - 1)
+    index = np.rint(cell).astype(np.int64).clip(0, CELLS - 1)
+    flat = np.ravel_multi_index(tuple(index.T), (CELLS,) * 3)
+    count = np.bincount(flat, minlength=CELLS**3).reshape((CELLS,) * 3).astype(np.float64)
+    shift = moved.astype(np.float64) - source
+    total = np.stack(
+        [np.bincount(flat, shift[:, c], CELLS**3).reshape((CELLS,) * 3) for c in range(3)], -1
+    )
+    cube = np.zeros((CELLS, CELLS, CELLS, 3))
+    known = np.zeros((CELLS,) * 3)
+    for sigma in (1.0, 2.0, 4.0, 9.0):
+        weight = ndimage.gaussian_filter(count, sigma, mode="constant")
+        mean = ndimage.gaussian_filter(total, (sigma, sigma, sigma, 0), mode="constant")
+        mean /= np.maximum(weight, 1e-9)[..., None]
+        sure = np.clip(weight / (weight + 0.15), 0, 1) * (1 - known)
+        cube += sure[..., None] * mean
+        known += sure
+    cube /= np.maximum(known, 1e-9)[..., None]
+    return np.ascontiguousarray(cube, np.float32)
+
+
+@njit(cache=True, parallel=True, nogil=True)
+def _apply_cube(image, cube, lo, scale, light, out):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+    last = cube.shape[0] - 2
+    for y in prange(image.shape[0]):
+        for x in range(image.shape[1]):
+            f0 = min(max((image[y, x, 0] - lo[0]) * scale[0], 0.0), last + 0.9999)
+            f1 = min(max((image[y, x, 1] - lo[1]) * scale[1], 0.0), last + 0.9999)
+            f2 = min(max((image[y, x, 2] - lo[2]) * scale[2], 0.0), last + 0.9999)
+            i, j, k = int(f0), int(f1), int(f2)
+            f0, f1, f2 = f0 - i, f1 - j, f2 - k
+            for c in range(3):
+                low = (cube[i, j, k, c] * (1 - f2) + cube[i, j, k + 1, c] * f2) * (1 - f1)
+                low += (cube[i, j + 1, k, c] * (1 - f2) + cube[i, j + 1, k + 1, c] * f2) * f1
+                high = (cube[i + 1, j, k, c] * (1 - f2) + cube[i + 1, j, k + 1, c] * f2) * (1 - f1)
+                high += (
+                    cube[i + 1, j + 1, k, c] * (1 - f2) + cube[i + 1, j + 1, k + 1, c] * f2
+                ) * f1
+                shift = low * (1 - f0) + high * f0
+                out[y, x, c] = image[y, x, c] + (shift * light if c == 0 else shift)
+
+
+def apply_cube(image: FloatImage, cube: Cube, *, light: float = 1.0) -> FloatImage:
+    """Send a picture's colours through a cube.
+
+    Parameters
+    ----------
+    image : (H, W, 3) float32, working space.
+    light : 0..1, how much of the change of lightness is taken.
+
+    Returns
+    -------
+    (H, W, 3) float32, working space, a new array.
+    """
+    out = np.empty_like(image)
+    scale = ((CELLS - 1) / (_HI - _LO)).astype(np.float32)
+    _apply_cube(np.ascontiguousarray(image), cube, _LO, scale, np.float32(light), out)
+    return out
+
+
+def palette_cube(source: FloatImage, target_colours: FloatImage) -> Cube:
+    """The cube that gives `source` the colours in `target_colours` (from `sample_colours`)."""
+    samples = sample_colours(source)
+    return build_cube(samples, transport(samples, target_colours))
+
+
+def tone_curve(
+    source: FloatImage, target: FloatImage
+) -> tuple[npt.NDArray[np.float64], npt.NDArray[np.float64]]:
+    """Knots of a rising curve that gives `source`'s lightness the tonal range of `target`.
+
+    Parameters
+    ----------
+    source, target : (n,) float32 lightness samples, working space.
+
+    Returns
+    -------
+    Positions and values for `np.interp`, working space.
+    """
+    quantiles = np.linspace(0.01, 0.99, 13)
+    at = np.quantile(source, quantiles)
+    to = np.quantile(target, quantiles)
+    at = np.maximum.accumulate(at + np.arange(13) * 1e-5)
+    to = ndimage.gaussian_filter1d(to, 1.0, mode="nearest")
+    return at, to
+
+
+def relight(image: FloatImage, smooth: FloatImage, at: npt.ArrayLike, to: npt.ArrayLike) -> FloatImage:
+    """Shift lightness by what the curve does to its smooth part, so that detail keeps its contrast.
+
+    Parameters
+    ----------
+    image : (H, W, 3) float32, working space.
+    smooth : (H, W) float32, the lightness without its detail.
+    at, to : from `tone_curve`.
+    """
+    out = image.copy()
+    out[..., 0] += np.interp(smooth, np.asarray(at), np.asarray(to)).astype(np.float32) - smooth
+    return out

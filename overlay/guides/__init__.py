@@ -1,0 +1,1 @@
+"""Structure maps: one extractor a file, picture in, map out."""
