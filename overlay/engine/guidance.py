@@ -3,6 +3,8 @@
 (Hertzmann et al. 2001, doi:10.1145/383259.383295: channels that steer which patch is chosen.)
 """
 
+from typing import NamedTuple
+
 import numpy as np
 from scipy import ndimage
 
@@ -12,10 +14,18 @@ from overlay.imaging.gradients import normalised_gradient
 from overlay.imaging.resample import halve, pyramid
 
 # A guide of weight 1 counts so much against the colours.
-_FULL = 0.8
+_FULL = 1.0
 # Away from its contours a guide keeps this share of its weight: enough to avoid false contours,
 # little enough to let the reference's texture live on flat areas.
 _QUIET = 0.06
+
+
+class GuideMoment(NamedTuple):
+    """What the guides say at one scale and moment, all float32."""
+
+    channels: FloatImage  # (h, w, 3)
+    weight: FloatImage  # (h, w), of the channels against the colours, 0 up
+    grip: FloatImage  # (h, w) in 0..1, how firmly contours of the source are held
 
 
 class GuideField:
@@ -33,13 +43,13 @@ class GuideField:
         self._reach = [[_near_contours(c) for c in channels] for channels in self._channels]
         self._regions = [None if g.region is None else pyramid(g.region, levels) for g in self._guides]
 
-    def at(self, level: int, progress: float, shape: tuple[int, int]) -> tuple[FloatImage, FloatImage]:
-        """Channels (h, w, 3) and weight (h, w) for a moment, float32.
+    def at(self, level: int, progress: float, shape: tuple[int, int]) -> GuideMoment:
+        """Channels, weight and grip for a moment.
 
         Several guides are averaged by their weights; the weight is their sum.
         """
         channels = np.zeros((*shape, 3), np.float32)
-        total, near = np.zeros(shape, np.float32), np.zeros(shape, np.float32)
+        total, near, line = (np.zeros(shape, np.float32) for _ in range(3))
         parts = zip(self._guides, self._channels, self._reach, self._regions, strict=True)
         for guide, levels, reach, region in parts:
             amount = np.float32(_FULL * guide.weight * guide.envelope.at(progress))
@@ -50,8 +60,9 @@ class GuideField:
             channels += levels[level] * np.broadcast_to(weight, shape)[..., None]
             total += weight
             near = np.maximum(near, drawn)
+            line = np.maximum(line, levels[level][..., 0])
         channels /= np.maximum(total, 1e-6)[..., None]
-        return channels, near * total**2
+        return GuideMoment(channels, near * total**2, np.minimum(line * total, 1.0))
 
 
 def _anywhere(region: FloatImage | None) -> bool:

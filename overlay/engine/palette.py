@@ -18,6 +18,8 @@ _LO = np.array([-0.55, -0.75, -0.75], np.float32)
 _HI = np.array([0.55, 0.75, 0.75], np.float32)
 _SAMPLES = 6000
 _ROUNDS = 16
+_BIN = 0.06  # side of a cell of colours that count as one, working space
+_EVENNESS = 0.7  # 1 counts by area, 0 counts each colour alike
 # How much of the lightness that belongs to a colour comes with the Palette facet.
 PALETTE_LIGHT = 0.6
 
@@ -25,11 +27,21 @@ Cube = npt.NDArray[np.float32]  # (CELLS, CELLS, CELLS, 3) displacement in the w
 
 
 def sample_colours(image: FloatImage, count: int = _SAMPLES) -> FloatImage:
-    """Colours on an even grid over a picture, `(count, 3)`, always the same ones."""
+    """Colours from all over a picture, `(count, 3)`, always the same ones.
+
+    Common colours count by a power of their area, so that a large background does not claim
+    whatever resembles it and small accents are not lost.
+    """
     flat = image.reshape(-1, 3)
-    picks = np.floor((np.arange(count) + 0.5) * len(flat) / count).astype(np.int64)
+    picks = np.floor((np.arange(4 * count) + 0.5) * len(flat) / (4 * count)).astype(np.int64)
     # A prime step through the pixels keeps the picks from lining up in columns.
-    return np.ascontiguousarray(flat[(picks * 7919) % len(flat)])
+    colours = flat[(picks * 7919) % len(flat)]
+    cell = np.floor(colours / _BIN).astype(np.int64) + 64
+    _, index, crowd = np.unique(cell @ (1, 128, 16384), return_inverse=True, return_counts=True)
+    weight = crowd[index].astype(np.float64) ** (_EVENNESS - 1)
+    steps = np.cumsum(weight) / weight.sum()
+    chosen = np.searchsorted(steps, (np.arange(count) + 0.5) / count)
+    return np.ascontiguousarray(colours[chosen])
 
 
 def swatch_colours(swatches: FloatImage, count: int = _SAMPLES) -> FloatImage:

@@ -9,6 +9,7 @@ import time
 from dataclasses import dataclass, field
 
 import numpy as np
+from scipy import ndimage
 
 from overlay.engine import search
 from overlay.engine.atlas import Atlas, build_atlases, fit_reference
@@ -24,7 +25,10 @@ from overlay.imaging.noise import add_noise, step_key
 from overlay.imaging.resample import double, pyramid, resize, soften
 
 _FILM = 384  # longer side of a filmstrip frame, pixels
-_HOLD = 0.2  # how much of the recoloured source is mixed in before the search, at the start
+_GRIP = 1.6  # and along the contours of a guide at full weight
+_HOLD = 0.35  # how much of the recoloured source is mixed in before the search, at the start
+_CONTOUR = 2.4  # how much a guide of weight 0.8 restores of a contour's contrast
+_CONTOURS_KEPT = 0.7
 _RENOISE = 0.35  # share of the next noise level that is added back after a step
 _COHERENCE = (1.6, 1.15)
 _FIRST_SWEEPS, _SWEEPS = 8, 3
@@ -249,7 +253,20 @@ class _Run:
                 own = share * sum(amounts[k] for k in both)
             palette.append(np.asarray(own * p, np.float32))
             light.append(np.asarray(own * q, np.float32))
-        return blend_tints(self.source[level], self.tints, level, palette, light)
+        base = blend_tints(self.source[level], self.tints, level, palette, light)
+        return self._keep_contours(base, step, level)
+
+    def _keep_contours(self, base: FloatImage, step: Step, level: int) -> FloatImage:
+        """Give the recoloured source back the contrast its contours had, where a guide asks."""
+        assert self.source is not None
+        grip = self.guide.at(level, step.progress, self._shape(level)).grip
+        if not grip.any():
+            return base
+        lost = self.source[level][..., 0] - base[..., 0]
+        lost -= ndimage.gaussian_filter(lost, 6.0, mode="nearest")
+        out = base.copy()
+        out[..., 0] += np.minimum(_CONTOUR * ndimage.uniform_filter(grip, 5), 1.5) * lost
+        return out
 
     def _members(self, level: int) -> list[FloatImage] | None:
         """Soft membership of pixels in the references that share the picture."""
@@ -335,11 +352,11 @@ class _Run:
     def _query(
         self, canvas: FloatImage, grid: search.Grid, label: np.ndarray, level: int, progress: float
     ) -> search.Query:
-        channels, weight = self.guide.at(level, progress, self._shape(level))
+        guide = self.guide.at(level, progress, self._shape(level))
         return search.Query(
             search.pad_canvas(canvas),
-            search.pad_canvas(channels),
-            grid_samples(weight, grid),
+            search.pad_canvas(guide.channels),
+            grid_samples(guide.weight, grid),
             label,
             self.free_mean,
         )
@@ -351,7 +368,9 @@ class _Run:
         atlas = self.atlases[step.level]
         canvas = self.canvas
         if self.source is not None:
+            grip = self.guide.at(step.level, step.progress, base.shape[:2]).grip
             hold = np.float32((_HOLD + 0.3 * (1 - self.request.departure)) * (1 - step.progress))
+            hold = np.minimum(hold + np.float32(_GRIP) * grip, 1.0)[..., None]
             canvas = canvas + hold * (base - canvas)
         raised = self._raise_detail(canvas, atlas, step)
         query = self._query(raised, marks.grid, marks.label, step.level, step.progress)
@@ -397,8 +416,17 @@ class _Run:
         low = soften(self.canvas - base)
         rest = base + self._presence[..., None] * low
         pull = (1 - self.request.departure) * (1 - step.progress)
-        weight = strength / np.maximum(total, 1.0) * 0 + strength / (1 + pull / np.maximum(total, 0.25))
+        weight = strength / (1 + pull / np.maximum(total, 0.25))
+        voted = voted + self._own_contours(base)
         self.canvas = rest + weight[..., None] * (voted - rest)
+
+    def _own_contours(self, base: FloatImage) -> FloatImage | float:
+        """The source's contours, for cues that give marks only and so cannot bring contours."""
+        free = self.free_mean.mean(axis=0) if len(self.free_mean) else np.zeros(3)
+        if not free.any():
+            return 0.0
+        detail = base - ndimage.gaussian_filter(base, (2.5, 2.5, 0), mode="nearest")
+        return np.asarray(_CONTOURS_KEPT * free.astype(np.float32) * detail, np.float32)
 
     def _settle_outside(self, step: Step) -> None:
         """Keep the source where the run is confined; soft parts come in later."""

@@ -9,6 +9,7 @@ from overlay.imaging.colour import FloatImage
 
 # Radius over which contrast is evened out, in multiples of the smoothing sigma.
 _LOCAL = 10.0
+_GAIN = 0.9
 
 
 class Gradient(NamedTuple):
@@ -19,15 +20,15 @@ class Gradient(NamedTuple):
     sin2: FloatImage
 
 
-def normalised_gradient(lightness: FloatImage, sigma: float) -> Gradient:
+def normalised_gradient(lightness: FloatImage, sigma: float, *, floor: float = 0.35) -> Gradient:
     """Gradient of a smoothed picture, divided by its local mean so that faint contours count.
-
-    Flat areas are kept from being blown up by a floor of a tenth of the picture's 99th percentile.
 
     Parameters
     ----------
     lightness : (H, W) float32, any range.
     sigma : smoothing in pixels, above 0.
+    floor : share of the picture's 99th percentile that is added to the local mean. Small values
+        let the faintest texture count, large ones leave only what is strong in the whole picture.
     """
     smooth = ndimage.gaussian_filter(lightness, sigma, mode="nearest")
     gy = ndimage.sobel(smooth, axis=0, mode="nearest") / 8
@@ -38,7 +39,7 @@ def normalised_gradient(lightness: FloatImage, sigma: float) -> Gradient:
         zero = np.zeros_like(lightness, np.float32)
         return Gradient(zero, np.ones_like(zero), zero.copy())
     local = ndimage.gaussian_filter(magnitude, _LOCAL * sigma, mode="nearest", truncate=2.0)
-    strength = np.minimum(0.5 * magnitude / (local + 0.1 * strong), 1.0)
+    strength = np.minimum(_GAIN * magnitude / (local + floor * strong), 1.0)
     norm = np.maximum(magnitude**2, 1e-12)
     cos2 = (gx**2 - gy**2) / norm
     sin2 = 2 * gx * gy / norm

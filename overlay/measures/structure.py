@@ -24,7 +24,7 @@ def structure_kept(proof: FloatImage, structure: FloatImage) -> float:
     """
 
     def contours(image: FloatImage) -> FloatImage:
-        strength = normalised_gradient(np.ascontiguousarray(image[..., 0]), 1.2).strength
+        strength = normalised_gradient(np.ascontiguousarray(image[..., 0]), 1.2, floor=0.1).strength
         return np.asarray(ndimage.gaussian_filter(strength, 1.5), np.float32)
 
     return 100.0 * correlation(contours(proof), contours(structure))

@@ -1,0 +1,252 @@
+"""The command line (see `docs/recipe.md`): render, schema, demo, map, and the window."""
+
+import argparse
+import json
+import os
+import signal
+import sys
+from pathlib import Path
+from types import FrameType
+
+from overlay import __version__
+
+DONE, FAILED, WRONG, STOPPED = 0, 1, 2, 3
+
+
+def main(arguments: list[str] | None = None) -> int:
+    """Run a command and return its exit code."""
+    parser = _parser()
+    options = parser.parse_args(arguments)
+    try:
+        code = options.run(options)
+    except KeyboardInterrupt:
+        print("stopped", file=sys.stderr)
+        code = STOPPED
+    except Exception as error:
+        code = _explain(error)
+    return int(code)
+
+
+def _parser() -> argparse.ArgumentParser:
+    parser = argparse.ArgumentParser(
+        prog="overlay", description="Conditioned pictures from references, guides and regions."
+    )
+    parser.add_argument("--version", action="version", version=f"overlay {__version__}")
+    parser.set_defaults(run=_window)
+    commands = parser.add_subparsers(title="commands", metavar="COMMAND")
+    _add_render(commands)
+    _add_demo(commands)
+    _add_map(commands)
+    schema = commands.add_parser("schema", help="print the JSON Schema of recipes")
+    schema.set_defaults(run=_schema)
+    return parser
+
+
+def _add_render(commands: "argparse._SubParsersAction[argparse.ArgumentParser]") -> None:
+    render = commands.add_parser("render", help="render a recipe, or a PNG that carries one")
+    render.add_argument("recipe", type=Path, metavar="RECIPE")
+    render.add_argument("--out", type=Path, required=True, metavar="PICTURE")
+    render.add_argument("--report", type=Path, metavar="REPORT.json")
+    render.add_argument("--set", action="append", default=[], metavar="KEY=VALUE", dest="changes")
+    render.add_argument("--threads", type=int, metavar="N")
+    render.add_argument("--quiet", action="store_true")
+    render.set_defaults(run=_render)
+
+
+def _add_demo(commands: "argparse._SubParsersAction[argparse.ArgumentParser]") -> None:
+    demo = commands.add_parser("demo", help="open the demo project, or render it into a folder")
+    demo.add_argument("--out", type=Path, metavar="DIR")
+    demo.set_defaults(run=_demo)
+
+
+def _add_map(commands: "argparse._SubParsersAction[argparse.ArgumentParser]") -> None:
+    map_ = commands.add_parser("map", help="write a structure map of a picture as PNG")
+    map_.add_argument("kind", metavar="KIND")
+    map_.add_argument("picture", type=Path, metavar="PICTURE")
+    map_.add_argument("--out", type=Path, required=True, metavar="MAP")
+    map_.add_argument("--set", action="append", default=[], metavar="OPTION=VALUE", dest="changes")
+    map_.set_defaults(run=_map)
+
+
+def _explain(error: Exception) -> int:
+    """One line on standard error, and the exit code that fits."""
+    from overlay.document.reading import RecipeError
+    from overlay.engine.control import CancelledError
+    from overlay.imaging.files import PictureError
+
+    if isinstance(error, CancelledError):
+        print("stopped", file=sys.stderr)
+        return STOPPED
+    text = str(error).splitlines()[0] if str(error) else type(error).__name__
+    if isinstance(error, RecipeError | PictureError):
+        print(f"overlay: {text}", file=sys.stderr)
+        return WRONG
+    print(f"overlay: {type(error).__name__}: {text}", file=sys.stderr)
+    return FAILED
+
+
+def _render(options: argparse.Namespace) -> int:
+    from overlay.document.reading import read_recipe, recipe_json
+    from overlay.imaging.files import PictureError, writable_kind, write_picture, write_whole
+    from overlay.studio.paths import absolute_recipe, relative_recipe
+    from overlay.studio.pictures import PictureStore
+    from overlay.studio.proofs import make_proof
+
+    recipe = read_recipe(options.recipe, options.changes)
+    writable_kind(options.out)
+    for target in filter(None, (options.out, options.report)):
+        _check_target(target)
+    _set_threads(options.threads)
+    with _Progress(quiet=options.quiet) as progress:
+        located = absolute_recipe(recipe, options.recipe.parent)
+        proof = make_proof(located, PictureStore(), progress.control())
+    carried = relative_recipe(located, options.out.parent)
+    write_picture(options.out, proof.picture, recipe=recipe_json(carried))
+    if options.report is not None:
+        text = json.dumps(proof.report(), indent=2, ensure_ascii=False).encode() + b"\n"
+        try:
+            write_whole(options.report, lambda file: file.write(text))
+        except OSError as error:
+            raise PictureError(f"{options.report}: cannot be written: {error.strerror}") from error
+    return DONE
+
+
+def _check_target(path: Path) -> None:
+    """Refuse a place that cannot be written before any work is done."""
+    from overlay.imaging.files import PictureError
+
+    if path.is_dir():
+        raise PictureError(f"{path}: must be a file, got a folder")
+    if not path.parent.is_dir():
+        raise PictureError(f"{path}: its folder must exist, got none at {path.parent}")
+    if not os.access(path.parent, os.W_OK):
+        raise PictureError(f"{path}: cannot be written: permission denied")
+
+
+def _set_threads(threads: int | None) -> None:
+    from overlay.document.reading import RecipeError
+
+    if threads is None:
+        return
+    import numba
+
+    most = numba.config.NUMBA_NUM_THREADS
+    if threads < 1:
+        raise RecipeError(f"--threads: must be at least 1, got {threads}")
+    numba.set_num_threads(min(threads, most))
+
+
+def _schema(options: argparse.Namespace) -> int:
+    from overlay.document.recipe import Recipe
+
+    schema = {"$schema": "https://json-schema.org/draft/2020-12/schema"} | Recipe.model_json_schema()
+    print(json.dumps(schema, indent=2))
+    return DONE
+
+
+def _map(options: argparse.Namespace) -> int:
+    from overlay.document.reading import RecipeError, apply_setting
+    from overlay.document.recipe import GUIDES, Cue
+    from overlay.guides.edges import extract_edges
+    from overlay.imaging.files import PictureError, read_picture, write_grey16
+    from overlay.studio.requests import edge_options
+
+    if options.kind != "edges":
+        known = "is not available yet" if options.kind in GUIDES else "is unknown"
+        raise RecipeError(f"map: {options.kind!r} {known}, must be edges")
+    settings: dict[str, object] = {}
+    for change in options.changes:
+        apply_setting(settings, change)
+    if options.out.suffix.lower() != ".png":
+        raise PictureError(f"{options.out}: the ending must be .png, got {options.out.suffix!r}")
+    _check_target(options.out)
+    cue = Cue(name="map", guide="edges", options=settings)
+    write_grey16(options.out, extract_edges(read_picture(options.picture), edge_options(cue)))
+    return DONE
+
+
+def _demo(options: argparse.Namespace) -> int:
+    from overlay.studio.demo import ensure_demo
+    from overlay.studio.folders import data_folder
+
+    shown = _has_display()
+    if options.out is not None or not shown:
+        from overlay.studio.demo_plates import render_plates
+
+        folder = options.out or Path("demo-out")
+        with _Progress(quiet=False) as progress:
+            ensure_demo(folder, progress.report)
+        render_plates(folder, lambda line: print(line, file=sys.stderr))
+        reason = "" if shown or options.out else " (no display for the window)"
+        print(f"The demo lies in {folder.absolute()}{reason}")
+        return DONE
+    with _Progress(quiet=False) as progress:
+        recipe = ensure_demo(data_folder() / "demo", progress.report)
+    return _open_window(recipe)
+
+
+def _window(options: argparse.Namespace) -> int:
+    if not _has_display():
+        print(
+            "overlay: DISPLAY or WAYLAND_DISPLAY must name a display for the window, got none; "
+            "`overlay render` and `overlay demo --out DIR` work without",
+            file=sys.stderr,
+        )
+        return WRONG
+    return _open_window(None)
+
+
+def _open_window(recipe: Path | None) -> int:
+    try:
+        from overlay.app.main import run_window
+    except ImportError as error:
+        print(f"overlay: the window needs PySide6 ({error}); install overlay[window]", file=sys.stderr)
+        return FAILED
+    return run_window(recipe)
+
+
+def _has_display() -> bool:
+    named = ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")
+    return any(os.environ.get(name) for name in named)
+
+
+class _Progress:
+    """A progress bar on a terminal's standard error; asks the run to stop on Ctrl+C."""
+
+    def __init__(self, *, quiet: bool) -> None:
+        self._quiet = quiet or not sys.stderr.isatty()
+        self._stopped = False
+
+    def __enter__(self) -> "_Progress":
+        from rich.console import Console
+        from rich.progress import BarColumn, Progress, TextColumn, TimeRemainingColumn
+
+        self._bar = Progress(
+            TextColumn("{task.description:>12}"), BarColumn(), TimeRemainingColumn(),
+            console=Console(stderr=True), disable=self._quiet, transient=True,
+        )  # fmt: skip
+        self._bar.start()
+        self._task = self._bar.add_task("preparing", total=1.0)
+        self._old = signal.signal(signal.SIGINT, self._stop)
+        return self
+
+    def __exit__(self, *_: object) -> None:
+        signal.signal(signal.SIGINT, self._old)
+        self._bar.stop()
+
+    def report(self, fraction: float, stage: str) -> None:
+        """Move the bar."""
+        self._bar.update(self._task, completed=fraction, description=stage)
+
+    def control(self):  # type: ignore[no-untyped-def]  # noqa: ANN201
+        """The engine's view of this bar."""
+        from overlay.engine.control import Control
+
+        return Control(report=self.report, cancelled=lambda: self._stopped)
+
+    def _stop(self, number: int, frame: FrameType | None) -> None:
+        self._stopped = True
+
+
+if __name__ == "__main__":
+    sys.exit(main())

@@ -1,0 +1,96 @@
+"""A project: the tray and the recipe, changed only by named edits that can be undone."""
+
+from dataclasses import dataclass, replace
+from pathlib import Path
+
+from overlay.document.observer import Signal
+from overlay.document.recipe import Recipe
+
+
+@dataclass(frozen=True)
+class State:
+    """All that undo restores. Paths in the recipe are absolute."""
+
+    recipe: Recipe = Recipe()
+    tray: tuple[Path, ...] = ()
+
+
+@dataclass(frozen=True)
+class _Step:
+    name: str
+    before: State
+
+
+class Project:
+    """Holds the present state and its history.
+
+    `changed` is emitted after every change of the state, by edit, undo or redo.
+    """
+
+    def __init__(self, state: State | None = None, path: Path | None = None) -> None:
+        self.changed: Signal[[]] = Signal()
+        self.path = path
+        self._state = State() if state is None else state
+        self._undo: list[_Step] = []
+        self._redo: list[_Step] = []
+        self._saved = self._state
+
+    @property
+    def state(self) -> State:
+        """The present state."""
+        return self._state
+
+    @property
+    def recipe(self) -> Recipe:
+        """The present recipe."""
+        return self._state.recipe
+
+    @property
+    def modified(self) -> bool:
+        """Whether anything differs from what was last saved or opened."""
+        return self._state != self._saved
+
+    @property
+    def undo_name(self) -> str | None:
+        """Name of the edit that undo would take back, or None."""
+        return self._undo[-1].name if self._undo else None
+
+    @property
+    def redo_name(self) -> str | None:
+        """Name of the edit that redo would make again, or None."""
+        return self._redo[-1].name if self._redo else None
+
+    def edit(self, name: str, recipe: Recipe | None = None, *, tray: tuple[Path, ...] | None = None) -> None:
+        """Change the state as one named step; nothing happens when nothing differs."""
+        new = self._state
+        if recipe is not None:
+            new = replace(new, recipe=recipe)
+        if tray is not None:
+            new = replace(new, tray=tray)
+        if new == self._state:
+            return
+        self._undo.append(_Step(name, self._state))
+        self._redo.clear()
+        self._state = new
+        self.changed.emit()
+
+    def undo(self) -> None:
+        """Take the last edit back."""
+        self._move(self._undo, self._redo)
+
+    def redo(self) -> None:
+        """Make the last undone edit again."""
+        self._move(self._redo, self._undo)
+
+    def mark_saved(self, path: Path | None = None) -> None:
+        """Take the present state as saved."""
+        self.path = path or self.path
+        self._saved = self._state
+
+    def _move(self, source: list[_Step], target: list[_Step]) -> None:
+        if not source:
+            return
+        step = source.pop()
+        target.append(_Step(step.name, self._state))
+        self._state = step.before
+        self.changed.emit()

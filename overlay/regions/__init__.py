@@ -1,0 +1,1 @@
+"""Soft masks: growing, softening, inverting."""

@@ -1,0 +1,106 @@
+"""The demo project: plates of the Mallow Canal almanac, in manners to try on them."""
+
+import json
+from collections.abc import Callable
+from pathlib import Path
+from typing import Any
+
+import numpy as np
+
+from overlay.document.reading import make_recipe
+from overlay.document.recipe import Recipe
+from overlay.imaging.colour import FloatImage
+from overlay.imaging.files import write_grey16, write_picture, write_whole
+from overlay.scenery.manners import MANNERS, draw_manner
+from overlay.scenery.march import FAR
+from overlay.scenery.scenes import SCENES, Drawn, draw_scene
+
+# Raised when the drawings change, so that an old demo folder is drawn anew.
+_EDITION = "1"
+RECIPE_NAME = "almanac.json"
+
+Report = Callable[[float, str], None]
+
+
+def file_name(name: str) -> str:
+    """`bottle kiln` as `bottle-kiln.png`."""
+    return name.replace(" ", "-") + ".png"
+
+
+def demo_recipe(
+    scene: str = "windmill", manners: tuple[tuple[str, float], ...] = (("lino cut", 1.0),), **changes: Any
+) -> Recipe:
+    """A recipe over the demo's pictures, with paths relative to the demo folder."""
+    cues: list[dict[str, Any]] = [
+        {"name": manner, "reference": file_name(manner), "weight": weight}
+        for manner, weight in manners
+    ]
+    cues.append({"name": "contours", "guide": "edges", "weight": 0.5, "leave": 0.9, "fade_out": 0.15})
+    data = {
+        "overlay": 1,
+        "size": [768, 512],
+        "seed": 7,
+        "departure": 0.65,
+        "source": file_name(scene),
+        "cues": cues,
+    }
+    return make_recipe(data | changes, "demo")
+
+
+def opening_recipe() -> Recipe:
+    """What the window shows first: two manners sharing a plate, held by its contours."""
+    first = demo_recipe("windmill", (("gouache", 0.65), ("felt", 0.35)))
+    sky = {"sky": {"mask": "windmill-sky.png", "feather": 3}}
+    cues = [cue.model_dump(exclude_defaults=True) for cue in first.cues]
+    cues[0]["weight"] = 1.0
+    cues[1] |= {"weight": 1.0, "region": "sky"}
+    cues[0] |= {"region": "sky", "invert_region": True}
+    data = first.model_dump(mode="json", exclude_defaults=True)
+    return make_recipe({"overlay": 1} | data | {"regions": sky, "cues": cues}, "demo")
+
+
+def ensure_demo(folder: Path, report: Report = lambda fraction, stage: None) -> Path:
+    """Draw the demo's pictures unless they are there, and write its recipe.
+
+    Returns
+    -------
+    The path of the recipe.
+    """
+    folder.mkdir(parents=True, exist_ok=True)
+    stamp = folder / ".edition"
+    if not stamp.exists() or stamp.read_text("utf-8") != _EDITION:
+        _draw_all(folder, report)
+        write_whole(stamp, lambda file: file.write(_EDITION.encode()))
+    path = folder / RECIPE_NAME
+    if not path.exists():
+        data = {"overlay": 1} | opening_recipe().model_dump(mode="json", exclude_defaults=True)
+        text = json.dumps(data, indent=2, ensure_ascii=False).encode()
+        write_whole(path, lambda file: file.write(text))
+    return path
+
+
+def _draw_all(folder: Path, report: Report) -> None:
+    total = len(SCENES) * 3 + len(MANNERS)
+    done = 0
+    for scene in SCENES:
+        report(done / total, f"drawing the {scene}")
+        _write_scene(folder, scene, draw_scene(scene))
+        done += 3
+    for manner in MANNERS:
+        report(done / total, f"drawing {manner}")
+        write_picture(folder / file_name(manner), draw_manner(manner))
+        done += 1
+    report(1.0, "drawn")
+
+
+def _write_scene(folder: Path, scene: str, drawn: Drawn) -> None:
+    """A scene's picture, its depth (near is white) and the mask of its sky."""
+    write_picture(folder / file_name(scene), drawn.picture)
+    near = 1 - np.log(drawn.depth.clip(1, FAR)) / np.log(FAR)
+    write_grey16(folder / file_name(f"{scene} depth"), near.astype(np.float32))
+    sky = drawn.labels == drawn.names.index("sky")
+    write_grey16(folder / file_name(f"{scene} sky"), _as_float(sky))
+
+
+def _as_float(mask: np.ndarray) -> FloatImage:
+    return mask.astype(np.float32)

@@ -1,0 +1,52 @@
+"""Recipes refer to files relative to their folder; in a project all paths are absolute."""
+
+import os
+from collections.abc import Callable
+from pathlib import Path
+
+from overlay.document.recipe import Recipe
+
+
+def absolute_recipe(recipe: Recipe, folder: Path) -> Recipe:
+    """The recipe with every path made absolute from `folder`."""
+    return _with_paths(recipe, lambda path: os.path.normpath(folder.absolute() / path))
+
+
+def relative_recipe(recipe: Recipe, folder: Path) -> Recipe:
+    """The recipe with every path made relative to `folder`."""
+    return _with_paths(recipe, lambda path: os.path.relpath(path, folder.absolute()))
+
+
+def input_paths(recipe: Recipe) -> list[str]:
+    """Every file a recipe reads, each once, in order of appearance."""
+    found: list[str] = []
+
+    def note(path: str) -> str:
+        if path not in found:
+            found.append(path)
+        return path
+
+    _with_paths(recipe, note)
+    return found
+
+
+def _with_paths(recipe: Recipe, change: Callable[[str], str]) -> Recipe:
+    def maybe(path: str | None) -> str | None:
+        return None if path is None else change(path)
+
+    source = maybe(recipe.source)
+    regions = {
+        name: region.model_copy(update={"mask": change(region.mask)})
+        for name, region in recipe.regions.items()
+    }
+    cues = tuple(
+        cue.model_copy(
+            update={
+                "reference": maybe(cue.reference),
+                "of": cue.of if cue.of == "source" else change(cue.of),
+                "map": maybe(cue.map),
+            }
+        )
+        for cue in recipe.cues
+    )
+    return recipe.model_copy(update={"source": source, "regions": regions, "cues": cues})

@@ -1,0 +1,61 @@
+"""Pictures read once and kept while they stay the same on disk."""
+
+import hashlib
+import threading
+from collections import OrderedDict
+from pathlib import Path
+
+from overlay.imaging.colour import ByteImage, FloatImage
+from overlay.imaging.files import PictureError, read_grey, read_picture, reason
+
+_KEPT_BYTES = 768 << 20
+
+
+class PictureStore:
+    """Reads pictures and masks; safe to use from several threads.
+
+    Arrays given out are shared and must not be written to.
+    """
+
+    def __init__(self) -> None:
+        self._lock = threading.Lock()
+        self._kept: OrderedDict[tuple[str, ...], ByteImage | FloatImage] = OrderedDict()
+
+    def picture(self, path: str) -> ByteImage:
+        """(H, W, 3) uint8 sRGB; raises `PictureError`."""
+        return self._get("picture", path)  # type: ignore[return-value]
+
+    def grey(self, path: str) -> FloatImage:
+        """(H, W) float32 in 0..1; raises `PictureError`."""
+        return self._get("grey", path)  # type: ignore[return-value]
+
+    def _get(self, kind: str, path: str) -> ByteImage | FloatImage:
+        key = (kind, *_stamp(path))
+        with self._lock:
+            if key in self._kept:
+                self._kept.move_to_end(key)
+                return self._kept[key]
+        value = read_picture(Path(path)) if kind == "picture" else read_grey(Path(path))
+        value.flags.writeable = False
+        with self._lock:
+            self._kept[key] = value
+            while sum(v.nbytes for v in self._kept.values()) > _KEPT_BYTES and len(self._kept) > 1:
+                self._kept.popitem(last=False)
+        return value
+
+
+def _stamp(path: str) -> tuple[str, ...]:
+    try:
+        status = Path(path).stat()
+    except OSError as error:
+        raise PictureError(f"{path}: {reason(error)}") from error
+    return path, str(status.st_mtime_ns), str(status.st_size)
+
+
+def file_digest(path: str) -> str:
+    """SHA-256 of a file's bytes, hexadecimal."""
+    try:
+        with Path(path).open("rb") as file:
+            return hashlib.file_digest(file, "sha256").hexdigest()
+    except OSError as error:
+        raise PictureError(f"{path}: {reason(error)}") from error

@@ -1,0 +1,36 @@
+"""The recovery copy: the present state, written after every change, and where to go on next time."""
+
+import json
+from pathlib import Path
+
+from overlay.document.project import Project, State
+from overlay.document.reading import RecipeError, make_recipe, parse_json, recipe_json
+from overlay.imaging.files import write_whole
+
+
+def save_recovery(path: Path, project: Project) -> None:
+    """Write the state and where it belongs, whole or not at all."""
+    data = {
+        "path": None if project.path is None else str(project.path),
+        "modified": project.modified,
+        "tray": [str(p) for p in project.state.tray],
+        "recipe": json.loads(recipe_json(project.recipe)),
+    }
+    text = json.dumps(data, indent=1, ensure_ascii=False).encode()
+    write_whole(path, lambda file: file.write(text))
+
+
+def load_recovery(path: Path) -> tuple[Project, bool] | None:
+    """The last state as a project and whether it held unsaved changes; None if there is none.
+
+    A damaged copy counts as none.
+    """
+    try:
+        data = parse_json(path.read_text("utf-8"), str(path))
+        state = State(
+            make_recipe(data["recipe"], str(path)), tuple(Path(str(p)) for p in data["tray"])
+        )
+        where = None if data["path"] is None else Path(str(data["path"]))
+        return Project(state, where), bool(data["modified"])
+    except (OSError, RecipeError, UnicodeDecodeError, KeyError, TypeError):
+        return None

@@ -1,0 +1,171 @@
+"""From a recipe and its files to a request that the engine can work on."""
+
+import numpy as np
+
+from overlay.document.reading import RecipeError, first_fault
+from overlay.document.recipe import (
+    DEFAULT_PIXELS,
+    LONGEST_ASPECT,
+    SMALLEST_SIDE,
+    Cue,
+    EdgeSettings,
+    Recipe,
+)
+from overlay.engine.request import Facets, GuideCue, Request, StyleCue
+from overlay.engine.schedule import Envelope
+from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of, widen
+from overlay.imaging.colour import (
+    ByteImage,
+    FloatImage,
+    hex_to_srgb,
+    srgb_to_work,
+    work_to_srgb,
+)
+from overlay.imaging.resample import cover
+from overlay.regions.mask import shape_mask
+from overlay.studio.pictures import PictureStore
+from pydantic import ValidationError
+
+
+def build_request(recipe: Recipe, store: PictureStore) -> Request:
+    """Read what the recipe names and lay it on the proof's frame.
+
+    Parameters
+    ----------
+    recipe : with absolute paths.
+
+    Raises
+    ------
+    RecipeError, PictureError
+        In one line that names the key or file.
+    """
+    source = None if recipe.source is None else store.picture(recipe.source)
+    width, height = proof_size(recipe, source)
+    framed = None if source is None else frame_picture(source, width, height)
+    if source is None and recipe.departure < 1:
+        raise RecipeError(f"departure: without a source it must be 1, got {recipe.departure}")
+    heard = [cue for cue in recipe.cues if not cue.muted]
+    masks = {name: _region_mask(recipe, name, store, width, height) for name in recipe.regions}
+    request = Request(
+        width=width,
+        height=height,
+        seed=recipe.seed,
+        steps=recipe.steps,
+        departure=recipe.departure,
+        source=framed,
+        styles=tuple(_style(cue, masks, store) for cue in heard if cue.guide is None),
+        guides=tuple(
+            _guide(cue, masks, store, framed, width, height) for cue in heard if cue.guide is not None
+        ),
+        within=None if recipe.within is None else masks[recipe.within],
+    )
+    if framed is None and not any(s.facets.surface * s.weight > 0 for s in request.styles):
+        raise RecipeError(
+            "cues: without a source one reference must give its surface, got none that does"
+        )
+    return request
+
+
+def proof_size(recipe: Recipe, source: ByteImage | None) -> tuple[int, int]:
+    """Width and height: as the recipe says, else the source's proportions at 0.8 megapixels."""
+    if recipe.size is not None:
+        return recipe.size
+    aspect = 1.5 if source is None else source.shape[1] / source.shape[0]
+    if not 1 / LONGEST_ASPECT <= aspect <= LONGEST_ASPECT:
+        raise RecipeError(f"source: the aspect ratio must be 1:8 to 8:1, got {aspect:.2f}:1")
+    height = np.sqrt(DEFAULT_PIXELS / aspect)
+    sides = (round(height * aspect / 8) * 8, round(height / 8) * 8)
+    return max(SMALLEST_SIDE, sides[0]), max(SMALLEST_SIDE, sides[1])
+
+
+def frame_picture(picture: ByteImage, width: int, height: int) -> ByteImage:
+    """A picture filling a frame: scaled, and cut evenly where proportions differ."""
+    if picture.shape[:2] == (height, width):
+        return picture
+    return work_to_srgb(cover(srgb_to_work(picture), height, width))
+
+
+def edge_options(cue: Cue) -> EdgeOptions:
+    """The validated options of an edges cue."""
+    try:
+        settings = EdgeSettings.model_validate(cue.options)
+    except ValidationError as error:
+        raise RecipeError(f"cue {cue.name!r}: options.{first_fault(error)}") from error
+    return EdgeOptions(settings.low, settings.high, settings.sigma)
+
+
+def guide_picture(cue: Cue, store: PictureStore, source: ByteImage | None) -> ByteImage | None:
+    """The picture a guide's map is made from; None when it is a source that is not there."""
+    if cue.of == "source":
+        return source
+    return store.picture(cue.of)
+
+
+def _envelope(cue: Cue) -> Envelope:
+    return Envelope(cue.enter, cue.leave, cue.fade_in, cue.fade_out)
+
+
+def _cue_region(cue: Cue, masks: dict[str, FloatImage]) -> FloatImage | None:
+    if cue.region is None:
+        return None
+    mask = masks[cue.region]
+    return 1 - mask if cue.invert_region else mask
+
+
+def _region_mask(
+    recipe: Recipe, name: str, store: PictureStore, width: int, height: int
+) -> FloatImage:
+    region = recipe.regions[name]
+    mask = cover(store.grey(region.mask), height, width).clip(0, 1)
+    return shape_mask(mask, grow=region.grow, feather=region.feather, invert=region.invert)
+
+
+def _style(cue: Cue, masks: dict[str, FloatImage], store: PictureStore) -> StyleCue:
+    facets = cue.active_facets
+    surface = facets.surface
+    if cue.swatches is not None:
+        picture = np.array([[hex_to_srgb(colour) for colour in cue.swatches]], np.uint8)
+        surface = 0.0  # flat colours have no marks to give
+    else:
+        assert cue.reference is not None
+        picture = store.picture(cue.reference)
+        if picture.shape[0] < 2:
+            picture = np.repeat(picture, 2, axis=0)
+    return StyleCue(
+        name=cue.name,
+        picture=picture,
+        facets=Facets(facets.palette, surface, facets.light),
+        weight=cue.weight,
+        envelope=_envelope(cue),
+        region=_cue_region(cue, masks),
+        scale=cue.scale,
+    )
+
+
+def _guide(
+    cue: Cue,
+    masks: dict[str, FloatImage],
+    store: PictureStore,
+    source: ByteImage | None,
+    width: int,
+    height: int,
+) -> GuideCue:
+    options = edge_options(cue)
+    if cue.map is not None:
+        lightness = cover(store.grey(cue.map), height, width).clip(0, 1)
+        strength = widen(lightness > 0.5, options.sigma)
+    else:
+        picture = guide_picture(cue, store, source)
+        if picture is None:
+            raise RecipeError(f"cue {cue.name!r}: of: there is no source to make the map from")
+        framed = frame_picture(picture, width, height)
+        lightness, strength = lightness_of(framed), contour_reach(framed, options)
+    return GuideCue(
+        name=cue.name,
+        strength=strength,
+        lightness=lightness,
+        sigma=options.sigma,
+        weight=cue.weight,
+        envelope=_envelope(cue),
+        region=_cue_region(cue, masks),
+    )
