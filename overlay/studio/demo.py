@@ -40,7 +40,7 @@ def demo_recipe(
         "overlay": 1,
         "size": [768, 512],
         "seed": 7,
-        "departure": 0.65,
+        "departure": 0.6,
         "source": file_name(scene),
         "cues": cues,
     }
@@ -48,15 +48,15 @@ def demo_recipe(
 
 
 def opening_recipe() -> Recipe:
-    """What the window shows first: two manners sharing a plate, held by its contours."""
-    first = demo_recipe("windmill", (("gouache", 0.65), ("felt", 0.35)))
-    sky = {"sky": {"mask": "windmill-sky.png", "feather": 3}}
-    cues = [cue.model_dump(exclude_defaults=True) for cue in first.cues]
-    cues[0]["weight"] = 1.0
-    cues[1] |= {"weight": 1.0, "region": "sky"}
-    cues[0] |= {"region": "sky", "invert_region": True}
-    data = first.model_dump(mode="json", exclude_defaults=True)
-    return make_recipe({"overlay": 1} | data | {"regions": sky, "cues": cues}, "demo")
+    """What the window shows first: a plate cut in lino under a printed sky, held by its contours."""
+    plain = demo_recipe("windmill", (("lino cut", 1.0), ("dot print", 1.0)), departure=0.55)
+    data = plain.model_dump(mode="json", exclude_defaults=True)
+    data["regions"] = {"sky": {"mask": file_name("windmill sky"), "feather": 3}}
+    land, sky, contours = data["cues"]
+    land |= {"region": "sky", "invert_region": True}
+    sky |= {"region": "sky"}
+    contours |= {"weight": 0.6}
+    return make_recipe({"overlay": 1} | data, "demo")
 
 
 def ensure_demo(folder: Path, report: Report = lambda fraction, stage: None) -> Path:

@@ -5,19 +5,17 @@ from pathlib import Path
 
 from overlay.document.project import Project, State
 from overlay.document.reading import RecipeError, make_recipe, parse_json, recipe_json
-from overlay.imaging.files import write_whole
 
 
-def save_recovery(path: Path, project: Project) -> None:
-    """Write the state and where it belongs, whole or not at all."""
+def recovery_bytes(project: Project) -> bytes:
+    """The state and where it belongs, to be written by `files.write_whole`."""
     data = {
         "path": None if project.path is None else str(project.path),
         "modified": project.modified,
         "tray": [str(p) for p in project.state.tray],
         "recipe": json.loads(recipe_json(project.recipe)),
     }
-    text = json.dumps(data, indent=1, ensure_ascii=False).encode()
-    write_whole(path, lambda file: file.write(text))
+    return json.dumps(data, indent=1, ensure_ascii=False).encode()
 
 
 def load_recovery(path: Path) -> tuple[Project, bool] | None:

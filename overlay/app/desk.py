@@ -1,0 +1,288 @@
+"""Keeps panels and model in step: what changed in the one is shown in the other."""
+
+from pathlib import Path
+from typing import TYPE_CHECKING, Any
+
+from PySide6.QtCore import QObject, QTimer
+from PySide6.QtGui import QImage
+
+from overlay.app.icons import retint
+from overlay.app.images import grey_to_image, to_image
+from overlay.app.loader import Loader
+from overlay.document.recipe import EdgeSettings
+from overlay.guides.edges import EdgeOptions, extract_edges
+from overlay.imaging.colour import FloatImage
+from overlay.imaging.files import write_whole
+from overlay.imaging.resample import cover
+from overlay.studio.folders import state_folder
+from overlay.studio.proofs import Proof
+from overlay.studio.recovery import recovery_bytes
+from overlay.studio.requests import edge_options, frame_picture, guide_picture, proof_size
+
+if TYPE_CHECKING:
+    from overlay.app.window import MainWindow
+
+_RECOVERY_DELAY = 400  # milliseconds after the last change
+
+
+class Desk(QObject):
+    """Connects the bench's signals to the panels, and reads pictures for them."""
+
+    def __init__(self, window: "MainWindow") -> None:
+        super().__init__(window)
+        self.window = window
+        self.bench = window.bench
+        self.loader = Loader(self)
+        self.loader.failed.connect(self._could_not)
+        self._recovery = QTimer(self)
+        self._recovery.setSingleShot(True)
+        self._recovery.setInterval(_RECOVERY_DELAY)
+        self._recovery.timeout.connect(self._save_recovery)
+        self._shown: dict[str, object] = {}
+        self._connect_bench()
+        self._connect_panels()
+
+    def _connect_bench(self) -> None:
+        self.bench.opened.connect(self._opened)
+        self.bench.selected.connect(self._selected)
+        self.bench.pulled.connect(self._pulled)
+        self.bench.project.changed.connect(self.refresh)
+
+    def _connect_panels(self) -> None:
+        w = self.window
+        status = w.stage.status
+        for panel in (w.top, w.sheet, w.card):
+            panel.refused.connect(status.refuse)
+        w.sheet.filmstrip.scrubbed.connect(self.scrub)
+        w.sheet.dropped.connect(lambda paths: w._guarded(lambda: self._add_styles(paths)))
+        w.tray.dropped.connect(lambda paths: w._guarded(lambda: self.bench.add_pictures(paths)))
+        w.stage.view.dropped.connect(lambda paths: w._guarded(lambda: self._drop_source(paths)))
+        w.tray.source_asked.connect(lambda path: w._guarded(lambda: self.bench.set_source(path)))
+        w.tray.style_asked.connect(lambda path: w._guarded(lambda: self._add_styles([path])))
+        w.tray.thumb_asked.connect(self._ask_thumb)
+        w.card.map_moved.connect(self.show_map)
+
+    # Changes of the model -------------------------------------------------------------------
+
+    def refresh(self) -> None:
+        """Show the present state everywhere."""
+        w = self.window
+        w.top.refresh()
+        w.tray.refresh()
+        w.sheet.refresh()
+        w.card.refresh()
+        w.show_history()
+        self.show_moment()
+        self._show_source()
+        self._show_reference()
+        self.show_map(None)
+        self._recovery.start()
+
+    def _opened(self) -> None:
+        self.bench.project.changed.connect(self.refresh)
+        self._shown.clear()
+        self.window.stage.images.clear()
+        self.window.stage.set_moment(None)
+        self.window.stage.set_mode("proof")
+        self.window.sheet.filmstrip.clear()
+        self.scrub(1.0)
+        self.refresh()
+        self.ask_kept_proof()
+        path = self.bench.project.path
+        self.window.stage.status.say("" if path is None else f"Opened {path.name}")
+
+    def ask_kept_proof(self) -> None:
+        """Hang the kept proof of the present recipe, if there is one."""
+
+        def find() -> tuple[Proof, QImage] | None:
+            proof = self.bench.kept_proof()
+            return None if proof is None else (proof, to_image(proof.picture))
+
+        self.loader.ask("kept", find, lambda found: found and self.hang(*found))
+
+    def hang(self, proof: Proof, image: QImage) -> bool:
+        """Hang a proof; False when it hangs already."""
+        before = self.window.stage.images.get("proof")
+        if not self.bench.take_proof(proof):
+            return False
+        self.window.stage.images["last"] = before
+        self.window.stage.set_image("proof", image)
+        return True
+
+    def _pulled(self) -> None:
+        proof = self.bench.proof
+        if proof is None:
+            return
+        self.window.sheet.filmstrip.set_frames(proof.filmstrip, proof.recipe.steps)
+        self.window.sheet.show_shares()
+        self.scrub(1.0)
+        self.show_facts()
+
+    def show_facts(self) -> None:
+        """Number, time and measures of the proof that hangs."""
+        proof = self.bench.proof
+        if proof is None:
+            self.window.stage.status.show_facts("")
+            return
+        facts = [f"Proof {proof.number}", f"{proof.seconds.get('total', 0):.1f} s"]
+        matches = proof.measures.get("style_match", {})
+        if matches:
+            facts.append("style match " + " / ".join(f"{v:.0f}" for v in matches.values()))
+        if "structure_kept" in proof.measures:
+            facts.append(f"structure kept {proof.measures['structure_kept']:.0f}")
+        self.window.stage.status.show_facts("  ·  ".join(facts))
+
+    def _selected(self) -> None:
+        self.window.sheet.mark_selected()
+        self.window.card.refresh()
+        self._show_reference()
+        self.show_map(None)
+
+    # Moments --------------------------------------------------------------------------------
+
+    def scrub(self, progress: float) -> None:
+        """Look at a moment of the run."""
+        if progress > 0.995:
+            progress = 1.0
+        film = self.window.sheet.filmstrip
+        film.set_moment(self._start(), progress)
+        self.show_moment()
+        self.window.stage.set_moment(film.frame_at(progress))
+
+    def show_moment(self) -> None:
+        """Draw the playhead and the start of the run on every row."""
+        sheet = self.window.sheet
+        sheet.set_moment(self._start(), sheet.filmstrip.playhead)
+
+    def _start(self) -> float:
+        return 1.0 - self.bench.project.recipe.departure
+
+    # Pictures for the panels ----------------------------------------------------------------
+
+    def _show_source(self) -> None:
+        recipe, store = self.bench.project.recipe, self.bench.store
+        key = (recipe.source, recipe.size)
+        if self._shown.get("source") == key:
+            return
+        self._shown["source"] = key
+        stage = self.window.stage
+        if recipe.source is None:
+            stage.set_image("source", None)
+            stage.view.show_hint("Drop a picture here to make it the source")
+            return
+
+        def read() -> tuple[QImage, float]:
+            picture = store.picture(str(recipe.source))
+            framed = frame_picture(picture, *proof_size(recipe, picture))
+            return to_image(framed), picture.shape[1] / picture.shape[0]
+
+        self.loader.ask("source", read, self._got_source)
+
+    def _got_source(self, found: tuple[QImage, float]) -> None:
+        image, aspect = found
+        self.window.stage.set_image("source", image)
+        self.window.top.set_source_aspect(aspect)
+
+    def _show_reference(self) -> None:
+        cue = self.bench.selected_cue
+        path = None if cue is None else cue.reference
+        if path is None:
+            self.window.stage.set_image("reference", None)
+            return
+        store = self.bench.store
+        self.loader.ask("reference", lambda: to_image(store.picture(path)), self._got_reference)
+
+    def _got_reference(self, image: QImage) -> None:
+        cue = self.bench.selected_cue
+        if cue is not None and cue.kind == "reference":
+            self.window.card.show_picture(image)
+        self.window.stage.set_image("reference", image)
+
+    def show_map(self, settings: EdgeSettings | None) -> None:
+        """Make the selected guide's map; `settings` when a slider is being dragged."""
+        cue = self.bench.selected_cue
+        stage, store, recipe = self.window.stage, self.bench.store, self.bench.project.recipe
+        if cue is None or cue.guide is None:
+            self._shown.pop("map", None)
+            if stage.images.get("map") is not None:
+                stage.set_image("map", None)
+            if stage.mode == "map":
+                stage.set_mode("proof")
+            return
+        options = edge_options(cue) if settings is None else EdgeOptions(**settings.model_dump())
+        key = (cue.of, cue.map, options, recipe.source, recipe.size)
+        if self._shown.get("map") == key:
+            return
+        self._shown["map"] = key
+        if settings is not None and stage.mode != "map":
+            stage.set_mode("map")
+
+        def make() -> FloatImage | None:
+            source = None if recipe.source is None else store.picture(recipe.source)
+            width, height = proof_size(recipe, source)
+            if cue.map is not None:
+                return cover(store.grey(cue.map), height, width)
+            picture = guide_picture(cue, store, source)
+            if picture is None:
+                return None
+            return extract_edges(frame_picture(picture, width, height), options)
+
+        self.loader.ask("map", lambda: _map_image(make()), lambda image: stage.set_image("map", image))
+
+    def _ask_thumb(self, path: Path) -> None:
+        store = self.bench.store
+
+        def read() -> QImage:
+            return to_image(store.picture(str(path))[:: _thinning(store, path), :: _thinning(store, path)])
+
+        self.loader.ask(f"thumb {path}", read, lambda image: self.window.tray.show_thumb(path, image))
+
+    # Drops ----------------------------------------------------------------------------------
+
+    def _add_styles(self, paths: list[Path]) -> None:
+        for path in paths:
+            self.bench.store.picture(str(path))
+            self.bench.add_cue(path.stem.replace("-", " "), reference=str(path))
+
+    def _drop_source(self, paths: list[Path]) -> None:
+        if paths:
+            self.bench.set_source(paths[0])
+            self.bench.add_pictures(paths[:1])
+
+    # Keeping --------------------------------------------------------------------------------
+
+    def _save_recovery(self) -> None:
+        data = recovery_bytes(self.bench.project)
+        path = state_folder() / "recovery.json"
+        self.loader.ask(
+            "recovery", lambda: write_whole(path, lambda file: file.write(data)), lambda _: None
+        )
+
+    def _could_not(self, name: str, error: Exception) -> None:
+        what = name.split()[0]
+        self._shown.pop(what, None)
+        if what == "recovery":
+            self.window.stage.status.refuse(f"The recovery copy could not be written: {error}")
+        else:
+            self.window.stage.status.refuse(str(error))
+
+    def repaint_all(self) -> None:
+        """Paint everything anew after the theme changed."""
+        retint(self.window)
+        self.window.sheet.rebuild()
+        self.refresh()
+        self.window.update()
+
+    def close(self) -> None:
+        """Write the recovery copy and wait for the workers."""
+        self._recovery.stop()
+        self._save_recovery()
+        self.loader.finish()
+
+
+def _map_image(values: FloatImage | None) -> QImage | None:
+    return None if values is None else grey_to_image(values)
+
+
+def _thinning(store: Any, path: Path) -> int:
+    return max(1, max(store.picture(str(path)).shape) // 640)

@@ -1,0 +1,217 @@
+"""What opens, saves and exports: files are asked for, everything else happens in place."""
+
+import hashlib
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QObject, Qt
+from PySide6.QtGui import QGuiApplication, QImage
+from PySide6.QtWidgets import QDialog, QFileDialog, QGridLayout, QLabel, QMessageBox
+
+from overlay import __version__
+from overlay.app.images import from_image
+from overlay.app.urls import dropped_pictures
+from overlay.document.project import Project
+from overlay.document.reading import recipe_json
+from overlay.imaging.files import PictureError, writable_kind, write_picture
+from overlay.studio.demo import ensure_demo
+from overlay.studio.folders import data_folder
+from overlay.studio.paths import relative_recipe
+
+if TYPE_CHECKING:
+    from overlay.app.window import MainWindow
+
+_PICTURES = "Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff)"
+
+SHORTCUTS = (
+    ("Ctrl+Return", "Pull a proof"),
+    ("Esc", "Stop the run"),
+    ("hold V", "Flip to the comparison"),
+    ("W", "Wipe on and off"),
+    ("X", "Swap the wipe's sides"),
+    ("P, O, G", "View proof, source, map"),
+    ("F", "Fit the picture"),
+    ("1", "Actual pixels"),
+    ("Wheel, Space-drag", "Zoom, pan"),
+    ("M", "Mute the cue"),
+    ("Del", "Remove the cue, or the tray's picture"),
+    ("Tab, arrows", "Choose and move an envelope's handles"),
+    ("Ctrl+Z, Ctrl+Shift+Z", "Undo, redo"),
+    ("Ctrl+O, Ctrl+S", "Open, save a recipe"),
+    ("Ctrl+E", "Export the proof"),
+    ("Ctrl+V", "Paste a picture into the tray"),
+)
+
+
+class Dialogs(QObject):
+    """The menu entries that need a file or say something."""
+
+    def __init__(self, window: "MainWindow") -> None:
+        super().__init__(window)
+        self.window = window
+        self.bench = window.bench
+        window.sheet.add_asked.connect(lambda kind: window._guarded(lambda: self.add_cue(kind)))
+        window.tray.add_asked.connect(lambda: window._guarded(self.add_pictures))
+        window.card.region_asked.connect(lambda: window._guarded(self.add_region))
+
+    # Project --------------------------------------------------------------------------------
+
+    def new(self) -> None:
+        """Begin an empty project."""
+        if self._may_leave():
+            self.bench.take_project(Project())
+
+    def open(self) -> None:
+        """Open a recipe, or a PNG that carries one."""
+        path = self._ask_open("Open recipe", "Recipes (*.json *.png)")
+        if path is not None and self._may_leave():
+            self.bench.open(path)
+
+    def save(self) -> None:
+        """Save the recipe where it came from."""
+        path = self.bench.project.path
+        if path is None:
+            self.save_as()
+        else:
+            self._save(path)
+
+    def save_as(self) -> None:
+        """Save the recipe in another place."""
+        name, _ = QFileDialog.getSaveFileName(self.window, "Save recipe", "recipe.json", "Recipes (*.json)")
+        if name:
+            self._save(Path(name))
+
+    def _save(self, path: Path) -> None:
+        try:
+            self.bench.save(path)
+        except OSError as error:
+            raise PictureError(f"{path}: cannot be written: {error.strerror}") from error
+        self.window.top.refresh()
+        self.window.stage.status.say(f"Saved {path.name}")
+
+    def open_demo(self) -> None:
+        """Open the demo project, drawing it where it is not there yet."""
+        status = self.window.stage.status
+        status.say("Drawing the demo's pictures, once; this takes half a minute…")
+        self.window.desk.loader.ask(
+            "demo",
+            lambda: ensure_demo(data_folder() / "demo"),
+            lambda path: self.window.open_path(path) if self._may_leave() else None,
+        )
+
+    def _may_leave(self) -> bool:
+        """Ask before unsaved work is put away."""
+        if not self.bench.project.modified:
+            return True
+        buttons = QMessageBox.StandardButton
+        answer = QMessageBox.question(
+            self.window,
+            "Unsaved recipe",
+            "This recipe has changes that are not saved. Put it away all the same?",
+            buttons.Discard | buttons.Cancel,
+            buttons.Cancel,
+        )
+        return answer == buttons.Discard
+
+    # Pictures -------------------------------------------------------------------------------
+
+    def add_pictures(self) -> None:
+        """Add picture files to the tray."""
+        names, _ = QFileDialog.getOpenFileNames(self.window, "Add pictures", "", _PICTURES)
+        if names:
+            self.bench.add_pictures([Path(name) for name in names])
+
+    def paste(self) -> None:
+        """Put the clipboard's picture, or picture files, into the tray."""
+        data = QGuiApplication.clipboard().mimeData()
+        paths = dropped_pictures(data)
+        if not paths and data.hasImage():
+            image = QGuiApplication.clipboard().image()
+            paths = [self._keep_pasted(image)]
+        if not paths:
+            self.window.stage.status.refuse("The clipboard must hold a picture, got none.")
+            return
+        self.bench.add_pictures(paths)
+
+    def _keep_pasted(self, image: QImage) -> Path:
+        pixels = from_image(image)
+        folder = data_folder() / "pasted"
+        folder.mkdir(parents=True, exist_ok=True)
+        path = folder / f"pasted-{hashlib.sha256(pixels.tobytes()).hexdigest()[:10]}.png"
+        if not path.exists():
+            write_picture(path, pixels)
+        return path
+
+    def add_cue(self, kind: str) -> None:
+        """Add a cue of a kind."""
+        if kind == "swatches":
+            self.bench.add_cue(
+                "colours", swatches=["#1d3b5c", "#e6b34a", "#f4efe2"], facets={"palette": 1.0}
+            )
+        elif kind == "edges":
+            self.bench.add_cue("contours", guide="edges", weight=0.5, leave=0.9, fade_out=0.15)
+        else:
+            path = self._ask_open("Reference picture", _PICTURES)
+            if path is not None:
+                self.bench.store.picture(str(path))
+                self.bench.add_cue(path.stem.replace("-", " "), reference=str(path))
+
+    def add_region(self) -> None:
+        """Tie the selected cue to a region whose mask is a picture."""
+        path = self._ask_open("Mask: white is inside", _PICTURES)
+        index = self.bench.selected_index
+        if path is None or index is None:
+            return
+        self.bench.store.grey(str(path))
+        self.bench.add_region(path.stem.replace("-", " "), path, index)
+
+    def export(self) -> None:
+        """Write the proof that hangs to a picture file, the recipe inside where the format can."""
+        if self.bench.proof is None:
+            self.window.stage.status.refuse("There is no proof to export yet; pull one first.")
+            return
+        number = self.bench.proof.number
+        name, _ = QFileDialog.getSaveFileName(
+            self.window, "Export proof", f"proof-{number}.png", _PICTURES
+        )
+        if name:
+            self.export_to(Path(name))
+
+    def export_to(self, path: Path) -> None:
+        """Write the proof that hangs to a file."""
+        proof = self.bench.proof
+        assert proof is not None
+        writable_kind(path)
+        text = recipe_json(relative_recipe(proof.recipe, path.parent))
+        self.window.desk.loader.ask(
+            f"export {path}",
+            lambda: write_picture(path, proof.picture, recipe=text),
+            lambda _: self.window.stage.status.say(f"Exported proof {proof.number} to {path}"),
+        )
+
+    def _ask_open(self, title: str, kinds: str) -> Path | None:
+        name, _ = QFileDialog.getOpenFileName(self.window, title, "", kinds)
+        return Path(name) if name else None
+
+    # Help -----------------------------------------------------------------------------------
+
+    def shortcuts(self) -> None:
+        """List the keys."""
+        dialog = QDialog(self.window)
+        dialog.setWindowTitle("Shortcuts")
+        grid = QGridLayout(dialog)
+        grid.setHorizontalSpacing(24)
+        for row, (keys, does) in enumerate(SHORTCUTS):
+            label = QLabel(keys)
+            label.setProperty("role", "title")
+            grid.addWidget(label, row, 0)
+            grid.addWidget(QLabel(does), row, 1)
+        dialog.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        dialog.open()
+
+    def about(self) -> None:
+        """Name and version."""
+        self.window.stage.status.say(
+            f"Overlay {__version__}: conditioned pictures, made on this computer. MIT licence."
+        )
+

@@ -1,0 +1,129 @@
+"""Pulling proofs: one job at a time, the picture developing in place."""
+
+import time
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QObject
+from PySide6.QtGui import QImage
+
+from overlay.app.images import to_image
+from overlay.app.jobs import JobRunner
+from overlay.engine.control import Control
+from overlay.imaging.colour import ByteImage
+from overlay.studio.proofs import Proof
+from overlay.studio.warming import warm_kernels
+
+if TYPE_CHECKING:
+    from overlay.app.window import MainWindow
+
+
+class Puller(QObject):
+    """Runs pulls and shows how they go."""
+
+    def __init__(self, window: "MainWindow") -> None:
+        super().__init__(window)
+        self.window = window
+        self.runner = JobRunner(self)
+        self.warmer = JobRunner(self)
+        self._began = 0.0
+        self.runner.progress.connect(self._progress)
+        self.runner.shown.connect(self._shown)
+        self.runner.done.connect(self._done)
+        self.runner.failed.connect(self._failed)
+        self.runner.stopped.connect(self._stopped)
+        window.top.pull_asked.connect(self.pull)
+        window.top.stop_asked.connect(self.stop)
+
+    def warm(self) -> None:
+        """Compile the kernels in the background."""
+        self.warmer.start(warm_kernels)
+
+    def pull(self) -> None:
+        """Render the present recipe; while it runs the window stays usable."""
+        if self.runner.busy:
+            return
+        self.window.top.next_seed()
+        bench, recipe = self.window.bench, self.window.bench.project.recipe
+
+        def work(control: Control) -> tuple[Proof, QImage]:
+            proof = bench.pull(recipe, control)
+            return proof, to_image(proof.picture)
+
+        self._began = time.monotonic()
+        self._developed = False
+        self.window.top.set_running(running=True)
+        self.window.stage.status.say("Pulling…")
+        self.runner.start(work)
+
+    def stop(self) -> None:
+        """Ask the run to stop."""
+        if self.runner.busy:
+            self.window.stage.status.say("Stopping…")
+            self.runner.stop()
+
+    def close(self) -> None:
+        """Stop and wait."""
+        self.runner.close()
+        self.warmer.close()
+
+    def _progress(self, job: int, fraction: float, stage: str) -> None:
+        spent = time.monotonic() - self._began
+        left = ""
+        if fraction > 0.15:
+            left = f", {max(spent / fraction - spent, 0.1):.1f} s left"
+        self.window.stage.status.say(f"Pulling: {stage}, {fraction * 100:.0f} %{left}")
+
+    def _shown(self, job: int, step: int, progress: float, picture: ByteImage) -> None:
+        if job != self.runner.newest:
+            return
+        film, stage = self.window.sheet.filmstrip, self.window.stage
+        if not self._developed:
+            self._developed = True
+            film.clear()
+            if stage.mode != "proof":
+                stage.set_mode("proof")
+        image = to_image(picture)
+        film.add_frame(progress, image)
+        self.window.sheet.set_moment(1.0 - self.window.bench.project.recipe.departure, progress)
+        stage.set_moment(image)
+
+    def _done(self, job: int, result: tuple[Proof, QImage]) -> None:
+        proof, image = result
+        self._end()
+        fresh = self._developed
+        status = self.window.stage.status
+        if not self.window.desk.hang(proof, image):
+            status.say(f"Same as proof {proof.number}: nothing has changed since.")
+            return
+        if proof.warnings:
+            status.say(proof.warnings[0].text)
+        elif fresh:
+            status.say(f"Proof {proof.number} is there.")
+        else:
+            status.say(f"Same as proof {proof.number}, pulled before.")
+
+    def _failed(self, job: int, error: Exception) -> None:
+        self._end()
+        self.window.stage.status.refuse(f"No proof: {error}")
+        self._restore()
+
+    def _stopped(self, job: int) -> None:
+        if job != self.runner.newest:
+            return
+        self._end()
+        self.window.stage.status.say("Stopped; the last proof is as it was.")
+        self._restore()
+
+    def _end(self) -> None:
+        self.window.top.set_running(running=False)
+        self.window.stage.set_moment(None)
+
+    def _restore(self) -> None:
+        """Show the proof that hung before the run again."""
+        proof = self.window.bench.proof
+        film = self.window.sheet.filmstrip
+        if proof is None:
+            film.clear()
+        else:
+            film.set_frames(proof.filmstrip, proof.recipe.steps)
+        self.window.desk.scrub(1.0)

@@ -1,0 +1,167 @@
+"""The tray: the pictures gathered for this project."""
+
+from pathlib import Path
+
+from PySide6.QtCore import QMimeData, QSize, Qt, QUrl, Signal
+from PySide6.QtGui import QAction, QDragEnterEvent, QDropEvent, QIcon, QImage, QKeyEvent, QPixmap
+from PySide6.QtWidgets import (
+    QAbstractItemView,
+    QFrame,
+    QHBoxLayout,
+    QLabel,
+    QListWidget,
+    QListWidgetItem,
+    QMenu,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
+)
+
+from overlay.app.icons import set_icon
+from overlay.app.urls import dropped_pictures
+from overlay.studio.bench import Bench
+
+_PATH = Qt.ItemDataRole.UserRole
+_THUMB = QSize(104, 70)
+
+
+class _Pictures(QListWidget):
+    """The list itself; its pictures can be dragged to where they should be used."""
+
+    dropped = Signal(list)
+    remove_asked = Signal()
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setIconSize(_THUMB)
+        self.setViewMode(QListWidget.ViewMode.IconMode)
+        self.setMovement(QListWidget.Movement.Static)
+        self.setFlow(QListWidget.Flow.TopToBottom)
+        self.setWrapping(False)
+        self.setSpacing(2)
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.setDragDropMode(QAbstractItemView.DragDropMode.DragDrop)
+        self.setContextMenuPolicy(Qt.ContextMenuPolicy.CustomContextMenu)
+        self.setAccessibleName("Pictures in the tray")
+        self.setToolTip("Drag a picture onto the cue sheet for its manner, onto the picture as source")
+
+    def mimeData(self, items: list[QListWidgetItem]) -> QMimeData:  # type: ignore[override]
+        data = QMimeData()
+        data.setUrls([QUrl.fromLocalFile(item.data(_PATH)) for item in items])
+        return data
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if event.source() is not self and dropped_pictures(event.mimeData()):
+            event.acceptProposedAction()
+
+    def dragMoveEvent(self, event) -> None:  # type: ignore[no-untyped-def]  # noqa: ANN001
+        event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        event.acceptProposedAction()
+        self.dropped.emit(dropped_pictures(event.mimeData()))
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() == Qt.Key.Key_Delete:
+            self.remove_asked.emit()
+        else:
+            super().keyPressEvent(event)
+
+
+class Tray(QFrame):
+    """Thumbnails with what can be done with each."""
+
+    dropped = Signal(list)
+    add_asked = Signal()
+    source_asked = Signal(object)
+    style_asked = Signal(object)
+    thumb_asked = Signal(object)  # a path whose thumbnail is wanted
+
+    def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setProperty("panel", "true")
+        self.setFixedWidth(132)
+        self.bench = bench
+        self._thumbs: dict[Path, QIcon] = {}
+        layout = QVBoxLayout(self)
+        layout.setContentsMargins(6, 10, 6, 6)
+        row = QHBoxLayout()
+        row.setContentsMargins(6, 0, 0, 0)
+        title = QLabel("Tray")
+        title.setProperty("role", "title")
+        self.add = QToolButton()
+        set_icon(self.add, "add")
+        self.add.setToolTip("Add pictures to the tray")
+        self.add.setAccessibleName("Add pictures")
+        self.add.clicked.connect(self.add_asked)
+        row.addWidget(title)
+        row.addStretch()
+        row.addWidget(self.add)
+        layout.addLayout(row)
+        self.pictures = _Pictures()
+        self.pictures.dropped.connect(self.dropped)
+        self.pictures.remove_asked.connect(self.remove_selected)
+        self.pictures.customContextMenuRequested.connect(self._menu)
+        layout.addWidget(self.pictures, 1)
+        self.empty = QLabel("Drop pictures here,\nor paste one.\n\nHelp ▸ Open the demo\nshows how it goes.")
+        self.empty.setProperty("role", "faint")
+        self.empty.setWordWrap(True)
+        layout.addWidget(self.empty)
+
+    def refresh(self) -> None:
+        """Show the tray's present pictures."""
+        paths = self.bench.project.state.tray
+        self.empty.setVisible(not paths)
+        shown = [Path(self.pictures.item(i).data(_PATH)) for i in range(self.pictures.count())]
+        if shown == list(paths):
+            return
+        self.pictures.clear()
+        for path in paths:
+            item = QListWidgetItem(path.stem)
+            item.setData(_PATH, str(path))
+            item.setToolTip(str(path))
+            item.setSizeHint(QSize(114, 94))
+            item.setIcon(self._thumbs.get(path, _blank()))
+            self.pictures.addItem(item)
+            if path not in self._thumbs:
+                self.thumb_asked.emit(path)
+
+    def show_thumb(self, path: Path, image: QImage) -> None:
+        """Put a thumbnail in its place."""
+        size = Qt.AspectRatioMode.KeepAspectRatio, Qt.TransformationMode.SmoothTransformation
+        self._thumbs[path] = QIcon(QPixmap.fromImage(image.scaled(_THUMB * 2, *size)))
+        for i in range(self.pictures.count()):
+            if self.pictures.item(i).data(_PATH) == str(path):
+                self.pictures.item(i).setIcon(self._thumbs[path])
+
+    def selected(self) -> Path | None:
+        """The picture that is selected."""
+        items = self.pictures.selectedItems()
+        return Path(items[0].data(_PATH)) if items else None
+
+    def remove_selected(self) -> None:
+        """Take the selected picture from the tray."""
+        path = self.selected()
+        if path is not None:
+            self.bench.remove_picture(path)
+
+    def _menu(self, place) -> None:  # type: ignore[no-untyped-def]  # noqa: ANN001
+        path = self.selected()
+        if path is None:
+            return
+        menu = QMenu(self)
+        for text, act in (
+            ("Use as source", lambda: self.source_asked.emit(path)),
+            ("Take its manner", lambda: self.style_asked.emit(path)),
+            ("Remove from the tray", self.remove_selected),
+        ):
+            action = QAction(text, menu)
+            action.triggered.connect(lambda _=False, a=act: a())
+            menu.addAction(action)
+        menu.exec(self.pictures.mapToGlobal(place))
+
+
+def _blank() -> QIcon:
+    pixmap = QPixmap(_THUMB)
+    pixmap.fill(Qt.GlobalColor.transparent)
+    return QIcon(pixmap)

@@ -1,0 +1,199 @@
+"""The state of the bench that is not part of the document: what is selected, pulled and looked at."""
+
+from dataclasses import replace
+from pathlib import Path
+from typing import Any, Literal
+
+from overlay.document.observer import Signal
+from overlay.document.project import Project, State
+from overlay.document.reading import RecipeError, make_recipe, read_recipe, recipe_json
+from overlay.document.recipe import Cue, Recipe
+from overlay.engine.control import Control
+from overlay.imaging.files import write_whole
+from overlay.studio.folders import shelf_folder
+from overlay.studio.paths import absolute_recipe, input_paths, relative_recipe
+from overlay.studio.pictures import PictureStore
+from overlay.studio.proofs import Proof, ProofShelf, hash_recipe, make_proof
+
+View = Literal["proof", "source", "map"]
+
+
+class Bench:
+    """One open project with its proofs.
+
+    Signals
+    -------
+    opened : another project is in place. selected : another cue is. pulled : another proof is.
+    """
+
+    def __init__(self, project: Project | None = None) -> None:
+        self.opened: Signal[[]] = Signal()
+        self.selected: Signal[[]] = Signal()
+        self.pulled: Signal[[]] = Signal()
+        self.store = PictureStore()
+        self._take(project or Project())
+
+    def _take(self, project: Project) -> None:
+        self.project = project
+        self.shelf = ProofShelf(shelf_folder(project.path))
+        self.proof: Proof | None = None
+        self.last_proof: Proof | None = None
+        self._selected = 0
+
+    # Project -------------------------------------------------------------------------------
+
+    def open(self, path: Path) -> None:
+        """Open a recipe file or a PNG that carries one; on failure nothing changes."""
+        recipe = absolute_recipe(read_recipe(path), path.parent)
+        tray = tuple(Path(p) for p in _tray_paths(recipe))
+        self.take_project(Project(State(recipe, tray), path if path.suffix == ".json" else None))
+
+    def take_project(self, project: Project) -> None:
+        """Put another project in place, showing its newest kept proof of the same recipe."""
+        self._take(project)
+        self.opened.emit()
+
+    def save(self, path: Path) -> None:
+        """Write the recipe, with paths relative to its new place."""
+        relative = relative_recipe(self.project.recipe, path.parent)
+        text = recipe_json(relative).encode() + b"\n"
+        write_whole(path, lambda file: file.write(text))
+        self.project.mark_saved(path)
+
+    # Selection -----------------------------------------------------------------------------
+
+    @property
+    def selected_index(self) -> int | None:
+        """Which cue is selected, or None when there is none."""
+        count = len(self.project.recipe.cues)
+        return None if count == 0 else min(self._selected, count - 1)
+
+    @property
+    def selected_cue(self) -> Cue | None:
+        """The selected cue."""
+        index = self.selected_index
+        return None if index is None else self.project.recipe.cues[index]
+
+    def select(self, index: int) -> None:
+        """Select a cue by its place."""
+        if index != self._selected:
+            self._selected = index
+            self.selected.emit()
+
+    # Edits ---------------------------------------------------------------------------------
+
+    def change_cue(self, index: int, what: str, **changes: Any) -> None:
+        """Change a cue as one step; a change that is not allowed raises `RecipeError`."""
+        recipe = self.project.recipe
+        data = _plain(recipe)
+        data["cues"][index] |= {k: _plain_value(v) for k, v in changes.items()}
+        self.project.edit(f"{what} of {recipe.cues[index].name}", make_recipe(data, "cue"))
+
+    def change_recipe(self, what: str, **changes: Any) -> None:
+        """Change keys of the recipe as one step."""
+        data = _plain(self.project.recipe) | {k: _plain_value(v) for k, v in changes.items()}
+        self.project.edit(what, make_recipe(data, "recipe"))
+
+    def add_cue(self, name: str, **keys: Any) -> None:
+        """Add a cue at the end under a name that is free, and select it."""
+        recipe = self.project.recipe
+        data = _plain(recipe)
+        data["cues"].append({"name": free_name(recipe, name), **keys})
+        new = make_recipe(data, "cue")
+        self._selected = len(new.cues) - 1
+        tray = self.project.state.tray
+        reference = keys.get("reference")
+        if reference is not None and Path(reference) not in tray:
+            tray = (*tray, Path(reference))
+        self.project.edit(f"Add {new.cues[-1].name}", new, tray=tray)
+        self.selected.emit()
+
+    def add_region(self, name: str, mask: Path, index: int) -> None:
+        """Make a region from a mask picture and tie a cue to it, as one step."""
+        data = _plain(self.project.recipe)
+        data.setdefault("regions", {})[name] = {"mask": str(mask)}
+        data["cues"][index] |= {"region": name, "invert_region": False}
+        self.project.edit(f"Region {name}", make_recipe(data, "cue"))
+
+    def remove_cue(self, index: int) -> None:
+        """Remove a cue."""
+        recipe = self.project.recipe
+        data = _plain(recipe)
+        del data["cues"][index]
+        self.project.edit(f"Remove {recipe.cues[index].name}", make_recipe(data, "cue"))
+        self.selected.emit()
+
+    def add_pictures(self, paths: list[Path]) -> None:
+        """Put pictures in the tray; one that cannot be read raises and none is added."""
+        for path in paths:
+            self.store.picture(str(path))
+        new = [p for p in dict.fromkeys(paths) if p not in self.project.state.tray]
+        self.project.edit("Add pictures", tray=(*self.project.state.tray, *new))
+
+    def remove_picture(self, path: Path) -> None:
+        """Take a picture from the tray; cues that use it keep it."""
+        tray = tuple(p for p in self.project.state.tray if p != path)
+        self.project.edit(f"Remove {path.name}", tray=tray)
+
+    def set_source(self, path: Path | None) -> None:
+        """Make a picture the source. Without one, the run starts from noise."""
+        changes: dict[str, Any] = {"source": None if path is None else str(path)}
+        if path is None:
+            changes["departure"] = 1.0
+        else:
+            self.store.picture(str(path))
+        if self.project.recipe.size is not None and path is not None:
+            changes["size"] = None
+        self.change_recipe("Source", **changes)
+
+    # Proofs --------------------------------------------------------------------------------
+
+    def pull(self, recipe: Recipe, control: Control) -> Proof:
+        """The proof of a recipe: a kept one, else rendered and kept. Runs on a worker thread."""
+        known = self.shelf.find(hash_recipe(recipe))
+        if known is not None:
+            return replace(known, recipe=recipe)
+        proof = make_proof(recipe, self.store, control)
+        numbers = self.shelf.numbers()
+        proof = replace(proof, number=1 + max(numbers.values(), default=0))
+        self.shelf.keep(proof)
+        return proof
+
+    def take_proof(self, proof: Proof) -> bool:
+        """Hang a proof; False when it is the one that hangs already."""
+        if self.proof is not None and self.proof.recipe_hash == proof.recipe_hash:
+            return False
+        self.last_proof, self.proof = self.proof, proof
+        self.pulled.emit()
+        return True
+
+    def kept_proof(self) -> Proof | None:
+        """The kept proof of the present recipe, if any. Reads files; for a worker thread."""
+        return self.shelf.find(hash_recipe(self.project.recipe))
+
+
+def free_name(recipe: Recipe, name: str) -> str:
+    """`name`, or with a number behind it when a cue has it already."""
+    taken = {cue.name for cue in recipe.cues}
+    number, candidate = 2, name
+    while candidate in taken:
+        candidate = f"{name} {number}"
+        number += 1
+    return candidate
+
+
+def _plain(recipe: Recipe) -> dict[str, Any]:
+    data: dict[str, Any] = recipe.model_dump(mode="json", exclude_defaults=True)
+    return {"overlay": 1, "cues": []} | data
+
+
+def _plain_value(value: Any) -> Any:
+    return list(value) if isinstance(value, tuple) else value
+
+
+def _tray_paths(recipe: Recipe) -> list[str]:
+    masks = {region.mask for region in recipe.regions.values()}
+    return [path for path in input_paths(recipe) if path not in masks]
+
+
+__all__ = ["Bench", "RecipeError", "View", "free_name"]
