@@ -7,8 +7,12 @@ import signal
 import sys
 from pathlib import Path
 from types import FrameType
+from typing import TYPE_CHECKING
 
 from overlay import __version__
+
+if TYPE_CHECKING:
+    from overlay.engine.control import Control
 
 DONE, FAILED, WRONG, STOPPED = 0, 1, 2, 3
 
@@ -130,7 +134,7 @@ def _set_threads(threads: int | None) -> None:
         return
     import numba
 
-    most = numba.config.NUMBA_NUM_THREADS
+    most = numba.get_num_threads()
     if threads < 1:
         raise RecipeError(f"--threads: must be at least 1, got {threads}")
     numba.set_num_threads(min(threads, most))
@@ -139,7 +143,9 @@ def _set_threads(threads: int | None) -> None:
 def _schema(options: argparse.Namespace) -> int:
     from overlay.document.recipe import Recipe
 
-    schema = {"$schema": "https://json-schema.org/draft/2020-12/schema"} | Recipe.model_json_schema()
+    schema = {
+        "$schema": "https://json-schema.org/draft/2020-12/schema"
+    } | Recipe.model_json_schema()
     print(json.dumps(schema, indent=2))
     return DONE
 
@@ -200,7 +206,9 @@ def _open_window(recipe: Path | None) -> int:
     try:
         from overlay.app.main import run_window
     except ImportError as error:
-        print(f"overlay: the window needs PySide6 ({error}); install overlay[window]", file=sys.stderr)
+        print(
+            f"overlay: the window needs PySide6 ({error}); install overlay[window]", file=sys.stderr
+        )
         return FAILED
     return run_window(recipe)
 
@@ -238,7 +246,7 @@ class _Progress:
         """Move the bar."""
         self._bar.update(self._task, completed=fraction, description=stage)
 
-    def control(self):  # type: ignore[no-untyped-def]  # noqa: ANN201
+    def control(self) -> "Control":
         """The engine's view of this bar."""
         from overlay.engine.control import Control
 

@@ -1,5 +1,6 @@
 """The cue card: everything about the selected cue."""
 
+from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import Qt, Signal
@@ -126,7 +127,9 @@ class CueCard(QFrame):
         box.addWidget(self.made_from)
         self.low = SliderField("Low", "Weaker contours are dropped", 0, 1, 0.01)
         self.high = SliderField("High", "A contour needs one place this strong", 0, 1, 0.01)
-        self.sigma = SliderField("Smooth", "Smoothing before edges are sought, in pixels", 0.5, 8, 0.1)
+        self.sigma = SliderField(
+            "Smooth", "Smoothing before edges are sought, in pixels", 0.5, 8, 0.1
+        )
         for slider in (self.low, self.high, self.sigma):
             slider.moved.connect(lambda _: self.map_moved.emit(self._settings()))
             slider.settled.connect(lambda _: self._options())
@@ -148,9 +151,7 @@ class CueCard(QFrame):
         )
         self.fields = {}
         for place, (key, label, tip, most) in enumerate(fields):
-            field = percent_field(
-                label, tip, most, lambda v, k=key, n=label: self._change(n, **{k: v})
-            )
+            field = percent_field(label, tip, most, partial(self._set_field, key, label))
             self.fields[key] = field
             row, column = divmod(place + (place > 0), 2)
             grid.addWidget(QLabel(label), row, 2 * column)
@@ -197,7 +198,10 @@ class CueCard(QFrame):
             return
         self.picture.setPixmap(
             QPixmap.fromImage(image).scaled(
-                260, 104, Qt.AspectRatioMode.KeepAspectRatio, Qt.TransformationMode.SmoothTransformation
+                260,
+                104,
+                Qt.AspectRatioMode.KeepAspectRatio,
+                Qt.TransformationMode.SmoothTransformation,
             )
         )
 
@@ -222,7 +226,11 @@ class CueCard(QFrame):
 
     def _show_guide(self, cue: Cue) -> None:
         settings = EdgeSettings.model_validate(cue.options)
-        for slider, value in ((self.low, settings.low), (self.high, settings.high), (self.sigma, settings.sigma)):
+        for slider, value in (
+            (self.low, settings.low),
+            (self.high, settings.high),
+            (self.sigma, settings.sigma),
+        ):
             slider.set_value(value)
         self.made_from.clear()
         self.made_from.addItem("Edges of the source", "source")
@@ -260,6 +268,9 @@ class CueCard(QFrame):
             self.refused.emit(str(error))
             self.refresh()
 
+    def _set_field(self, key: str, what: str, value: float) -> None:
+        self._change(what, **{key: value})
+
     def _rename(self) -> None:
         cue = self.bench.selected_cue
         if cue is not None and self.name.text() != cue.name:
@@ -289,7 +300,9 @@ class CueCard(QFrame):
             else:
                 high = low
                 self.high.set_value(high)
-        return EdgeSettings(low=round(low, 4), high=round(high, 4), sigma=round(self.sigma.value, 4))
+        return EdgeSettings(
+            low=round(low, 4), high=round(high, 4), sigma=round(self.sigma.value, 4)
+        )
 
     def _options(self) -> None:
         self._change("Edges", options=self._settings().model_dump())

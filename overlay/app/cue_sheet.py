@@ -16,13 +16,13 @@ from PySide6.QtWidgets import (
 
 from overlay.app import axis
 from overlay.app.envelope import Envelope, Shape
+from overlay.app.fields import show_quietly
 from overlay.app.filmstrip import Filmstrip, Scale
 from overlay.app.icons import glyph, set_icon
 from overlay.app.theme import ROW, cue_colour, tone
 from overlay.app.urls import dropped_pictures
 from overlay.document.recipe import Cue
 from overlay.studio.bench import Bench
-
 
 _BAR = 8  # width of the scroll bar
 
@@ -46,7 +46,9 @@ class CueRow(QWidget):
         row.setSpacing(0)
         row.addWidget(self._head(cue))
         self.envelope = Envelope(cue, cue_colour(index))
-        self.envelope.changed.connect(lambda handle, shape: self.shaped.emit(self.index, handle, shape))
+        self.envelope.changed.connect(
+            lambda handle, shape: self.shaped.emit(self.index, handle, shape)
+        )
         self.envelope.pressed.connect(lambda: self.chosen.emit(self.index))
         row.addWidget(self.envelope, 1)
         self.share = QLabel()
@@ -98,13 +100,8 @@ class CueRow(QWidget):
         where = "whole" if cue.region is None else cue.region
         where = f"not {where}" if cue.invert_region else where
         self._region.setText(metrics.elidedText(where, Qt.TextElideMode.ElideRight, 56))
-        for widget, setter, value in (
-            (self.mute, self.mute.setChecked, cue.muted),
-            (self.weight, self.weight.setValue, round(cue.weight * 100)),
-        ):
-            blocked = widget.blockSignals(True)
-            setter(value)
-            widget.blockSignals(blocked)
+        self.mute.setChecked(cue.muted)
+        show_quietly(self.weight, round(cue.weight * 100))
         self.envelope.set_cue(cue, cue_colour(self.index))
 
     def set_selected(self, selected: bool) -> None:

@@ -54,11 +54,11 @@ class Desk(QObject):
         for panel in (w.top, w.sheet, w.card):
             panel.refused.connect(status.refuse)
         w.sheet.filmstrip.scrubbed.connect(self.scrub)
-        w.sheet.dropped.connect(lambda paths: w._guarded(lambda: self._add_styles(paths)))
-        w.tray.dropped.connect(lambda paths: w._guarded(lambda: self.bench.add_pictures(paths)))
-        w.stage.view.dropped.connect(lambda paths: w._guarded(lambda: self._drop_source(paths)))
-        w.tray.source_asked.connect(lambda path: w._guarded(lambda: self.bench.set_source(path)))
-        w.tray.style_asked.connect(lambda path: w._guarded(lambda: self._add_styles([path])))
+        w.sheet.dropped.connect(lambda paths: w.guarded(lambda: self._add_styles(paths)))
+        w.tray.dropped.connect(lambda paths: w.guarded(lambda: self.bench.add_pictures(paths)))
+        w.stage.view.dropped.connect(lambda paths: w.guarded(lambda: self._drop_source(paths)))
+        w.tray.source_asked.connect(lambda path: w.guarded(lambda: self.bench.set_source(path)))
+        w.tray.style_asked.connect(lambda path: w.guarded(lambda: self._add_styles([path])))
         w.tray.thumb_asked.connect(self._ask_thumb)
         w.card.map_moved.connect(self.show_map)
 
@@ -227,15 +227,21 @@ class Desk(QObject):
                 return None
             return extract_edges(frame_picture(picture, width, height), options)
 
-        self.loader.ask("map", lambda: _map_image(make()), lambda image: stage.set_image("map", image))
+        self.loader.ask(
+            "map", lambda: _map_image(make()), lambda image: stage.set_image("map", image)
+        )
 
     def _ask_thumb(self, path: Path) -> None:
         store = self.bench.store
 
         def read() -> QImage:
-            return to_image(store.picture(str(path))[:: _thinning(store, path), :: _thinning(store, path)])
+            return to_image(
+                store.picture(str(path))[:: _thinning(store, path), :: _thinning(store, path)]
+            )
 
-        self.loader.ask(f"thumb {path}", read, lambda image: self.window.tray.show_thumb(path, image))
+        self.loader.ask(
+            f"thumb {path}", read, lambda image: self.window.tray.show_thumb(path, image)
+        )
 
     # Drops ----------------------------------------------------------------------------------
 
@@ -285,4 +291,4 @@ def _map_image(values: FloatImage | None) -> QImage | None:
 
 
 def _thinning(store: Any, path: Path) -> int:
-    return max(1, max(store.picture(str(path)).shape) // 640)
+    return max(1, int(max(store.picture(str(path)).shape)) // 640)

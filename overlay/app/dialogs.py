@@ -50,9 +50,9 @@ class Dialogs(QObject):
         super().__init__(window)
         self.window = window
         self.bench = window.bench
-        window.sheet.add_asked.connect(lambda kind: window._guarded(lambda: self.add_cue(kind)))
-        window.tray.add_asked.connect(lambda: window._guarded(self.add_pictures))
-        window.card.region_asked.connect(lambda: window._guarded(self.add_region))
+        window.sheet.add_asked.connect(lambda kind: window.guarded(lambda: self.add_cue(kind)))
+        window.tray.add_asked.connect(lambda: window.guarded(self.add_pictures))
+        window.card.region_asked.connect(lambda: window.guarded(self.add_region))
 
     # Project --------------------------------------------------------------------------------
 
@@ -77,7 +77,9 @@ class Dialogs(QObject):
 
     def save_as(self) -> None:
         """Save the recipe in another place."""
-        name, _ = QFileDialog.getSaveFileName(self.window, "Save recipe", "recipe.json", "Recipes (*.json)")
+        name, _ = QFileDialog.getSaveFileName(
+            self.window, "Save recipe", "recipe.json", "Recipes (*.json)"
+        )
         if name:
             self._save(Path(name))
 
@@ -214,4 +216,3 @@ class Dialogs(QObject):
         self.window.stage.status.say(
             f"Overlay {__version__}: conditioned pictures, made on this computer. MIT licence."
         )
-

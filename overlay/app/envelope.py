@@ -2,7 +2,7 @@
 
 from dataclasses import dataclass, replace
 
-from PySide6.QtCore import QPointF, QRectF, Qt, Signal
+from PySide6.QtCore import QEvent, QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import (
     QColor,
     QKeyEvent,
@@ -212,7 +212,9 @@ class Envelope(QWidget):
             self._handle = self._handle_at(event.position())
             self.setCursor(_cursor(self._handle))
         else:
-            self._move_to(event.position(), free=bool(event.modifiers() & Qt.KeyboardModifier.AltModifier))
+            self._move_to(
+                event.position(), free=bool(event.modifiers() & Qt.KeyboardModifier.AltModifier)
+            )
         self.update()
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
@@ -221,7 +223,7 @@ class Envelope(QWidget):
             self.changed.emit(handle, self._shape)
         self.update()
 
-    def leaveEvent(self, event) -> None:  # type: ignore[no-untyped-def]  # noqa: ANN001
+    def leaveEvent(self, event: QEvent) -> None:
         if not self.hasFocus():
             self._handle = None
         self.update()

@@ -46,7 +46,9 @@ class Fader(QWidget):
         painter.drawPixmap(QPointF(self.width() / 2 - 9, 3), glyph(self._name, tones().ink, 18))
         painter.fillRect(well, tone("well"))
         level = well.bottom() - well.height() * self._value / _MOST
-        painter.fillRect(QRectF(well.left(), level, well.width(), well.bottom() - level), tone("faint"))
+        painter.fillRect(
+            QRectF(well.left(), level, well.width(), well.bottom() - level), tone("faint")
+        )
         painter.setPen(QPen(tone("hairline"), 1))
         painter.drawRect(well)
         middle = well.center().y()
@@ -58,7 +60,9 @@ class Fader(QWidget):
         text = QRectF(0, well.bottom() + 4, self.width(), 15)
         painter.drawText(text, Qt.AlignmentFlag.AlignCenter, f"{self._value * 100:.0f} %")
         painter.setPen(tone("faint"))
-        painter.drawText(text.translated(0, 15), Qt.AlignmentFlag.AlignCenter, self._name.capitalize())
+        painter.drawText(
+            text.translated(0, 15), Qt.AlignmentFlag.AlignCenter, self._name.capitalize()
+        )
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self._before, self._dragging = self._value, True

@@ -39,7 +39,7 @@ class Scale(QWidget):
 
 
 class Filmstrip(QWidget):
-    """The state of the picture after each step; the playhead chooses the one that is shown large."""
+    """The state of the picture after each step; the playhead chooses which is shown large."""
 
     scrubbed = Signal(float)  # progress; 1 is the finished proof
 
@@ -47,7 +47,9 @@ class Filmstrip(QWidget):
         super().__init__(parent)
         self.setFixedHeight(44)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setToolTip("How the last proof came about: drag to look at a moment, double click for the end")
+        self.setToolTip(
+            "How the last proof came about: drag to look at a moment, double click for the end"
+        )
         self.setAccessibleName("Filmstrip")
         self._frames: list[tuple[float, QImage]] = []
         self._steps = 16
@@ -97,11 +99,15 @@ class Filmstrip(QWidget):
         axis.paint_background(painter, self, self._start)
         if not self._frames:
             painter.setPen(tone("faint"))
-            painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, "The steps of a proof appear here")
+            painter.drawText(
+                self.rect(), Qt.AlignmentFlag.AlignCenter, "The steps of a proof appear here"
+            )
         for progress, image in self._frames:
             right = axis.to_x(progress, self.width())
             left = axis.to_x(max(progress - 1 / self._steps, self._start), self.width())
-            self._paint_frame(painter, image, QRectF(left + 0.5, 1, right - left - 1, self.height() - 2))
+            self._paint_frame(
+                painter, image, QRectF(left + 0.5, 1, right - left - 1, self.height() - 2)
+            )
         axis.paint_playhead(painter, self, self._playhead)
 
     def _paint_frame(self, painter: QPainter, image: QImage, box: QRectF) -> None:

@@ -69,9 +69,7 @@ class JobRunner(QObject):
 
 
 class _Job(QRunnable):
-    def __init__(
-        self, runner: JobRunner, number: int, work: Work, stop: threading.Event
-    ) -> None:
+    def __init__(self, runner: JobRunner, number: int, work: Work, stop: threading.Event) -> None:
         super().__init__()
         self._runner, self._number, self._work, self._stop = runner, number, work, stop
         self._reported = 0.0

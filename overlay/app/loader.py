@@ -1,4 +1,4 @@
-"""Reading, mapping and writing files off the GUI thread, each answer under the name it was asked."""
+"""Reading, mapping and writing files off the GUI thread, each answer under its name."""
 
 from collections.abc import Callable
 from typing import Any

@@ -71,7 +71,9 @@ class PictureStage(QWidget):
         row.addSpacing(6)
         row.addWidget(self.strength)
         row.addStretch()
-        self.wipe = _tool("Wipe", "Compare with another picture along a draggable line (W)", checkable=True)
+        self.wipe = _tool(
+            "Wipe", "Compare with another picture along a draggable line (W)", checkable=True
+        )
         set_icon(self.wipe, "wipe")
         self.wipe.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
         self.wipe.toggled.connect(lambda _: self.refresh())

@@ -5,6 +5,7 @@ from PySide6.QtGui import (
     QColor,
     QDragEnterEvent,
     QDropEvent,
+    QEnterEvent,
     QImage,
     QKeyEvent,
     QMouseEvent,
@@ -61,8 +62,10 @@ class PictureView(QWidget):
     def show_image(self, image: QImage | None, frame: QSize | None = None) -> None:
         """Show a picture; `frame` is its finished size when it is a coarse state."""
         self._image = image
-        if frame is not None or image is not None:
-            self._frame = frame or image.size()  # type: ignore[union-attr]
+        if frame is not None:
+            self._frame = frame
+        elif image is not None:
+            self._frame = image.size()
         self._scaled.clear()
         self.update()
 
@@ -268,7 +271,7 @@ class PictureView(QWidget):
             self._space = False
         super().keyReleaseEvent(event)
 
-    def enterEvent(self, event) -> None:  # type: ignore[no-untyped-def]  # noqa: ANN001
+    def enterEvent(self, event: QEnterEvent) -> None:
         self.setMouseTracking(True)
         super().enterEvent(event)
 

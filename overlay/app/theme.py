@@ -1,4 +1,4 @@
-"""Colours, sizes and the style sheet: a printer's workshop, quiet so that pictures can be judged."""
+"""Colours, sizes and style sheet: a printer's workshop, quiet so that pictures can be judged."""
 
 from dataclasses import dataclass
 
@@ -75,7 +75,7 @@ def cue_colour(index: int) -> QColor:
 
 def apply_theme(application: QApplication, *, dark: bool = False) -> None:
     """Dress the application."""
-    global _current  # noqa: PLW0603
+    global _current
     _current = DARK if dark else LIGHT
     application.setStyle("Fusion")
     font = QFont("DejaVu Sans")
@@ -142,10 +142,14 @@ def _style_sheet(t: Tones) -> str:
     QDoubleSpinBox::up-button, QDoubleSpinBox::down-button {{ width: 0; border: none; }}
     QListView {{ background: {t.panel}; border: none; outline: none; }}
     QListView::item {{ padding: 3px; border-radius: 3px; }}
-    QListView::item:selected {{ background: {t.well}; color: {t.ink}; border: 1px solid {t.register}; }}
+    QListView::item:selected {{
+        background: {t.well}; color: {t.ink}; border: 1px solid {t.register};
+    }}
     QScrollArea {{ background: transparent; border: none; }}
     QScrollBar:vertical {{ background: transparent; width: 8px; margin: 0; }}
-    QScrollBar::handle:vertical {{ background: {t.hairline}; border-radius: 3px; min-height: 24px; }}
+    QScrollBar::handle:vertical {{
+        background: {t.hairline}; border-radius: 3px; min-height: 24px;
+    }}
     QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; width: 0; }}
     QMenuBar {{ background: {t.bench}; color: {t.ink}; }}
     QMenuBar::item {{ padding: 4px 10px; background: transparent; }}

@@ -50,7 +50,9 @@ class TopBar(QFrame):
         self.button = QPushButton()
         self.button.setProperty("primary", "true")
         self.button.setFixedSize(104, 30)
-        self.button.clicked.connect(lambda: (self.stop_asked if self._running else self.pull_asked).emit())
+        self.button.clicked.connect(
+            lambda: (self.stop_asked if self._running else self.pull_asked).emit()
+        )
         row.addWidget(self.button)
         self.set_running(running=False)
 
@@ -67,7 +69,9 @@ class TopBar(QFrame):
         self.departure_field = percent_field("Departure", tip, 100, self._set_departure)
         self.departure_field.setFixedWidth(60)
         self.departure.valueChanged.connect(self._slid)
-        self.departure.sliderReleased.connect(lambda: self._set_departure(self.departure.value() / 100))
+        self.departure.sliderReleased.connect(
+            lambda: self._set_departure(self.departure.value() / 100)
+        )
         row.addWidget(QLabel("Departure"))
         row.addWidget(self.departure)
         row.addWidget(self.departure_field)

@@ -2,8 +2,17 @@
 
 from pathlib import Path
 
-from PySide6.QtCore import QMimeData, QSize, Qt, QUrl, Signal
-from PySide6.QtGui import QAction, QDragEnterEvent, QDropEvent, QIcon, QImage, QKeyEvent, QPixmap
+from PySide6.QtCore import QMimeData, QPoint, QSize, Qt, QUrl, Signal
+from PySide6.QtGui import (
+    QAction,
+    QDragEnterEvent,
+    QDragMoveEvent,
+    QDropEvent,
+    QIcon,
+    QImage,
+    QKeyEvent,
+    QPixmap,
+)
 from PySide6.QtWidgets import (
     QAbstractItemView,
     QFrame,
@@ -43,7 +52,9 @@ class _Pictures(QListWidget):
         self.setDragDropMode(QAbstractItemView.DragDropMode.DragDrop)
         self.setContextMenuPolicy(Qt.ContextMenuPolicy.CustomContextMenu)
         self.setAccessibleName("Pictures in the tray")
-        self.setToolTip("Drag a picture onto the cue sheet for its manner, onto the picture as source")
+        self.setToolTip(
+            "Drag a picture onto the cue sheet for its manner, onto the picture as source"
+        )
 
     def mimeData(self, items: list[QListWidgetItem]) -> QMimeData:  # type: ignore[override]
         data = QMimeData()
@@ -54,7 +65,7 @@ class _Pictures(QListWidget):
         if event.source() is not self and dropped_pictures(event.mimeData()):
             event.acceptProposedAction()
 
-    def dragMoveEvent(self, event) -> None:  # type: ignore[no-untyped-def]  # noqa: ANN001
+    def dragMoveEvent(self, event: QDragMoveEvent) -> None:
         event.acceptProposedAction()
 
     def dropEvent(self, event: QDropEvent) -> None:
@@ -103,7 +114,9 @@ class Tray(QFrame):
         self.pictures.remove_asked.connect(self.remove_selected)
         self.pictures.customContextMenuRequested.connect(self._menu)
         layout.addWidget(self.pictures, 1)
-        self.empty = QLabel("Drop pictures here,\nor paste one.\n\nHelp ▸ Open the demo\nshows how it goes.")
+        self.empty = QLabel(
+            "Drop pictures here,\nor paste one.\n\nHelp ▸ Open the demo\nshows how it goes."
+        )
         self.empty.setProperty("role", "faint")
         self.empty.setWordWrap(True)
         layout.addWidget(self.empty)
@@ -145,7 +158,7 @@ class Tray(QFrame):
         if path is not None:
             self.bench.remove_picture(path)
 
-    def _menu(self, place) -> None:  # type: ignore[no-untyped-def]  # noqa: ANN001
+    def _menu(self, place: QPoint) -> None:
         path = self.selected()
         if path is None:
             return

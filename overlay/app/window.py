@@ -1,5 +1,6 @@
 """The main window: the bench, its menus and shortcuts."""
 
+from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import Qt
@@ -107,7 +108,9 @@ class MainWindow(QMainWindow):
         ))  # fmt: skip
         self._dark = False
 
-    def _menu(self, title: str, entries: tuple) -> dict[str, QAction]:
+    def _menu(
+        self, title: str, entries: tuple[tuple[str, str, Callable[[], object]] | None, ...]
+    ) -> dict[str, QAction]:
         menu = QMenu(title, self)
         actions = {}
         for entry in entries:
@@ -118,13 +121,13 @@ class MainWindow(QMainWindow):
             action = QAction(text, self)
             if keys:
                 action.setShortcut(QKeySequence(keys))
-            action.triggered.connect(lambda _=False, f=do: self._guarded(f))
+            action.triggered.connect(lambda _=False, f=do: self.guarded(f))
             menu.addAction(action)
             actions[text] = action
         self.menuBar().addMenu(menu)
         return actions
 
-    def _guarded(self, do) -> None:  # type: ignore[no-untyped-def]  # noqa: ANN001
+    def guarded(self, do: Callable[[], object]) -> None:
         """Run a menu entry; what is refused is said under the picture."""
         try:
             do()
@@ -173,7 +176,7 @@ class MainWindow(QMainWindow):
 
     def open_path(self, path: Path) -> None:
         """Open a recipe; a refusal is said under the picture and changes nothing."""
-        self._guarded(lambda: self.bench.open(path))
+        self.guarded(lambda: self.bench.open(path))
 
     def closeEvent(self, event: QCloseEvent) -> None:
         self.puller.close()

@@ -1,6 +1,6 @@
 """A project: the tray and the recipe, changed only by named edits that can be undone."""
 
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, field, replace
 from pathlib import Path
 
 from overlay.document.observer import Signal
@@ -11,7 +11,7 @@ from overlay.document.recipe import Recipe
 class State:
     """All that undo restores. Paths in the recipe are absolute."""
 
-    recipe: Recipe = Recipe()
+    recipe: Recipe = field(default_factory=Recipe)
     tray: tuple[Path, ...] = ()
 
 
@@ -60,7 +60,9 @@ class Project:
         """Name of the edit that redo would make again, or None."""
         return self._redo[-1].name if self._redo else None
 
-    def edit(self, name: str, recipe: Recipe | None = None, *, tray: tuple[Path, ...] | None = None) -> None:
+    def edit(
+        self, name: str, recipe: Recipe | None = None, *, tray: tuple[Path, ...] | None = None
+    ) -> None:
         """Change the state as one named step; nothing happens when nothing differs."""
         new = self._state
         if recipe is not None:

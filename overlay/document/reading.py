@@ -1,4 +1,4 @@
-"""Recipes from files and text, with refusals of one line: file, key, what is allowed, what was found."""
+"""Recipes from files and text, refused in one line: file, key, what is allowed, what was found."""
 
 import json
 from pathlib import Path
@@ -91,7 +91,7 @@ def apply_setting(data: Any, setting: str) -> None:
         value = json.loads(text)
     except (json.JSONDecodeError, RecursionError) as error:
         raise RecipeError(
-            f'--set {key}: the value must be JSON (text in double quotes), got {text!r}'
+            f"--set {key}: the value must be JSON (text in double quotes), got {text!r}"
         ) from error
     *path, last = key.split(".")
     place = data
@@ -142,7 +142,8 @@ def refuse_unavailable(recipe: Recipe, where: str) -> None:
         for facet, amount in cue.active_facets:
             if amount > 0 and facet not in _AVAILABLE_FACETS:
                 raise RecipeError(
-                    f"{where}: cues.{i}.facets.{facet}: is not available yet, must be 0, got {amount}"
+                    f"{where}: cues.{i}.facets.{facet}: is not available yet, must be 0, "
+                    f"got {amount}"
                 )
 
 

@@ -97,8 +97,9 @@ class Cue(_Part):
         if self.enter >= self.leave:
             raise ValueError(f"enter must be less than leave ({self.leave}), got {self.enter}")
         if self.guide is None:
-            for key, unset in (("map", None), ("of", "source"), ("options", {})):
-                if getattr(self, key) != unset:
+            unset: dict[str, Any] = {"map": None, "of": "source", "options": {}}
+            for key, default in unset.items():
+                if getattr(self, key) != default:
                     raise ValueError(f"{key} belongs to guides, got it in a {kinds[0]} cue")
         elif self.facets is not None:
             raise ValueError("facets belong to references and swatches, got them in a guide cue")
@@ -169,13 +170,15 @@ class Recipe(_Part):
         for name in names:
             if names.count(name) > 1:
                 raise ValueError(f"cue names must differ, got {name!r} {names.count(name)} times")
-        wanted = [(f"cues.{i}.region", cue.region) for i, cue in enumerate(self.cues)]
+        wanted: list[tuple[str, str | None]] = [
+            (f"cues.{i}.region", cue.region) for i, cue in enumerate(self.cues)
+        ]
         wanted += [("within", self.within)]
         wanted += [(f"passes.{i}.rim_of", p.rim_of) for i, p in enumerate(self.passes)]
-        for key, name in wanted:
-            if name is not None and name not in self.regions:
+        for key, region in wanted:
+            if region is not None and region not in self.regions:
                 known = ", ".join(self.regions) or "none"
-                raise ValueError(f"{key} must name a region (there are: {known}), got {name!r}")
+                raise ValueError(f"{key} must name a region (there are: {known}), got {region!r}")
         return self
 
     def with_cue(self, index: int, **changes: Any) -> "Recipe":

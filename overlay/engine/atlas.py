@@ -96,8 +96,14 @@ def _at_least(picture: FloatImage, smallest: int = _SMALLEST) -> FloatImage:
 
 
 def _atlas(pictures: list[FloatImage], guide_sigma: float | None) -> Atlas:
-    sharp, soft, means, guides, shapes, detail = [], [], [], [], [], []
-    dull, soft_dull = [], []
+    sharp: list[FloatImage] = []
+    soft: list[FloatImage] = []
+    means: list[FloatImage] = []
+    guides: list[FloatImage] = []
+    dull: list[FloatImage] = []
+    soft_dull: list[FloatImage] = []
+    shapes: list[tuple[int, ...]] = []
+    detail: list[float] = []
     for raw in pictures:
         picture = _at_least(raw)
         softened = soften(picture)
@@ -132,7 +138,7 @@ def _atlas(pictures: list[FloatImage], guide_sigma: float | None) -> Atlas:
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def _box_sums(picture, total, squares):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _box_sums(picture, total, squares):
     """Sum per channel, and sum of all squares, of the patch whose top left pixel is here."""
     height, width = picture.shape[:2]
     for y in prange(height - PATCH + 1):

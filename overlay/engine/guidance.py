@@ -41,7 +41,9 @@ class GuideField:
         self.sigma = max(self._guides[0].sigma, 0.5) if self._guides else None
         self._channels = [_channel_pyramid(g, levels) for g in self._guides]
         self._reach = [[_near_contours(c) for c in channels] for channels in self._channels]
-        self._regions = [None if g.region is None else pyramid(g.region, levels) for g in self._guides]
+        self._regions = [
+            None if g.region is None else pyramid(g.region, levels) for g in self._guides
+        ]
 
     def at(self, level: int, progress: float, shape: tuple[int, int]) -> GuideMoment:
         """Channels, weight and grip for a moment.
@@ -72,7 +74,7 @@ def _anywhere(region: FloatImage | None) -> bool:
 def _near_contours(channels: FloatImage) -> FloatImage:
     """1 where a patch would show a contour of the map, 0 where it would show none."""
     widest = ndimage.maximum_filter(channels[..., 0], 7)
-    return np.clip(2.5 * ndimage.uniform_filter(widest, 5), 0, 1).astype(np.float32)
+    return np.asarray(np.clip(2.5 * ndimage.uniform_filter(widest, 5), 0, 1), np.float32)
 
 
 def _channel_pyramid(guide: GuideCue, levels: int) -> list[FloatImage]:

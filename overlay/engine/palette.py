@@ -90,8 +90,8 @@ def build_cube(source: FloatImage, moved: FloatImage) -> Cube:
     known = np.zeros((CELLS,) * 3)
     for sigma in (1.0, 2.0, 4.0, 9.0):
         weight = ndimage.gaussian_filter(count, sigma, mode="constant")
-        mean = ndimage.gaussian_filter(total, (sigma, sigma, sigma, 0), mode="constant")
-        mean /= np.maximum(weight, 1e-9)[..., None]
+        shifts = ndimage.gaussian_filter(total, (sigma, sigma, sigma, 0), mode="constant")
+        mean = np.asarray(shifts) / np.maximum(weight, 1e-9)[..., None]
         sure = np.clip(weight / (weight + 0.15), 0, 1) * (1 - known)
         cube += sure[..., None] * mean
         known += sure
@@ -100,7 +100,7 @@ def build_cube(source: FloatImage, moved: FloatImage) -> Cube:
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def _apply_cube(image, cube, lo, scale, light, out):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _apply_cube(image, cube, lo, scale, light, out):
     last = cube.shape[0] - 2
     for y in prange(image.shape[0]):
         for x in range(image.shape[1]):
@@ -162,10 +162,12 @@ def tone_curve(
     to = np.quantile(target, quantiles)
     at = np.maximum.accumulate(at + np.arange(13) * 1e-5)
     to = ndimage.gaussian_filter1d(to, 1.0, mode="nearest")
-    return at, to
+    return np.asarray(at, np.float64), np.asarray(to, np.float64)
 
 
-def relight(image: FloatImage, smooth: FloatImage, at: npt.ArrayLike, to: npt.ArrayLike) -> FloatImage:
+def relight(
+    image: FloatImage, smooth: FloatImage, at: npt.ArrayLike, to: npt.ArrayLike
+) -> FloatImage:
     """Shift lightness by what the curve does to its smooth part, so that detail keeps its contrast.
 
     Parameters

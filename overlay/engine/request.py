@@ -35,14 +35,14 @@ class StyleCue:
     picture: ByteImage
     facets: Facets
     weight: float = 1.0
-    envelope: Envelope = Envelope()
+    envelope: Envelope = field(default_factory=Envelope)
     region: FloatImage | None = None
     scale: float = 1.0
 
     @property
     def is_swatches(self) -> bool:
         """Whether the picture is a row of swatches rather than a picture."""
-        return self.picture.shape[0] == 1
+        return bool(self.picture.shape[0] == 1)
 
 
 @dataclass(frozen=True)
@@ -60,7 +60,7 @@ class GuideCue:
     lightness: FloatImage
     sigma: float
     weight: float = 1.0
-    envelope: Envelope = Envelope()
+    envelope: Envelope = field(default_factory=Envelope)
     region: FloatImage | None = None
 
 
@@ -91,7 +91,8 @@ class Request:
             raise ValueError(f"source must be {shape}, got {self.source.shape[:2]}")
         if self.source is None and self.departure < 1:
             raise ValueError(f"without a source departure must be 1, got {self.departure}")
-        for cue in (*self.styles, *self.guides):
+        cues: tuple[StyleCue | GuideCue, ...] = (*self.styles, *self.guides)
+        for cue in cues:
             if cue.region is not None and cue.region.shape != shape:
                 raise ValueError(f"region of {cue.name!r} must be {shape}, got {cue.region.shape}")
 

@@ -2,37 +2,44 @@
 
 At every step each patch of the canvas finds a patch of a reference that resembles it; the matched
 patches are laid over each other, blended with the recoloured source, and a little less noise is
-added back. See `docs/engine.md` for the whole model.
+added back. `docs/engine.md` describes the whole model.
 """
 
 import time
-from dataclasses import dataclass, field
 
 import numpy as np
 from scipy import ndimage
 
 from overlay.engine import search
-from overlay.engine.atlas import Atlas, build_atlases, fit_reference
-from overlay.engine.control import CancelledError, Control
-from overlay.engine.guidance import GuideField
+from overlay.engine.atlas import PATCH, Atlas
+from overlay.engine.control import Control
+from overlay.engine.marks import (
+    COHERENCE,
+    Marks,
+    cast,
+    make_query,
+    next_marks,
+    pixel_members,
+    reach_of,
+)
+from overlay.engine.material import Material, speaks
 from overlay.engine.request import Frame, Render, Request, StyleCue, Trace
-from overlay.engine.schedule import STAGES, Step, count_levels, plan
-from overlay.engine.shares import Casting, assign, memberships, smooth_cost
-from overlay.engine.tints import Tint, blend_tints, make_tint
-from overlay.engine.vote import grid_samples, vote
-from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_srgb
+from overlay.engine.schedule import STAGES, Step, plan
+from overlay.engine.vote import vote
+from overlay.imaging.colour import ByteImage, FloatImage, work_to_srgb
 from overlay.imaging.noise import add_noise, step_key
-from overlay.imaging.resample import double, pyramid, resize, soften
+from overlay.imaging.resample import double, resize, soften
 
 _FILM = 384  # longer side of a filmstrip frame, pixels
-_GRIP = 1.6  # and along the contours of a guide at full weight
 _HOLD = 0.35  # how much of the recoloured source is mixed in before the search, at the start
-_CONTOUR = 2.4  # how much a guide of weight 0.8 restores of a contour's contrast
-_CONTOURS_KEPT = 0.7
+_HOLD_NEAR = 0.3  # and how much more at departure 0
+_GRIP = 1.6  # and along the contours of a guide at full weight
+_CONTOUR = 2.4  # how much such a guide restores of a contour's contrast
+_OWN_CONTOURS = 0.7  # how much of the source's contours is kept under marks alone
 _RENOISE = 0.35  # share of the next noise level that is added back after a step
-_COHERENCE = (1.6, 1.15)
-_FIRST_SWEEPS, _SWEEPS = 8, 3
-_GRID, _NOISE, _SEARCH, _START, _CAST = range(5)  # purposes of random numbers
+_SWEEPS, _ENTERING_SWEEPS = 3, 5
+_NEAR = 24  # pixels within which later steps search
+_NOISE, _SEARCH, _START, _DETAIL = range(4)  # purposes of random numbers
 
 
 def render(request: Request, control: Control | None = None) -> Render:
@@ -56,249 +63,82 @@ def render(request: Request, control: Control | None = None) -> Render:
     """
     control = Control() if control is None else control
     began = time.perf_counter()
-    styles = tuple(cue for cue in request.styles if _speaks(cue, request))
+    styles = tuple(cue for cue in request.styles if speaks(cue, request))
     if request.source is not None and (not styles or request.departure <= 0):
         return Render(picture=request.source.copy(), seconds={"total": 0.0})
     if request.source is None and not any(cue.facets.surface > 0 for cue in styles):
         raise ValueError("a run from noise needs a reference with the facet surface, got none")
     control.step(0.0, "preparing")
-    run = _Run(request, styles, control)
+    run = _Run(Material(request, styles, control), control)
     prepared = time.perf_counter()
     for step in run.steps:
         run.take(step)
-    picture = _finish(request, styles, run)
+    picture = _finish(request, styles, run.canvas)
     done = time.perf_counter()
     control.step(1.0, "done")
     seconds = {"prepare": prepared - began, "run": done - prepared, "total": done - began}
     return Render(picture, tuple(run.film), run.trace(), run.influence, seconds)
 
 
-def _speaks(cue: StyleCue, request: Request) -> bool:
-    """Whether a cue can change anything at all."""
-    f = cue.facets
-    if cue.weight <= 0 or max(f.palette, f.surface, f.light) <= 0:
-        return False
-    if cue.region is not None and not (cue.region > 0).any():
-        return False
-    return cue.envelope.leave > cue.envelope.enter and cue.envelope.leave > 1 - request.departure
-
-
-def _finish(request: Request, styles: tuple[StyleCue, ...], run: "_Run") -> ByteImage:
+def _finish(request: Request, styles: tuple[StyleCue, ...], canvas: FloatImage) -> ByteImage:
     """Bytes of the last canvas; where no cue reaches, the source's own."""
-    picture = work_to_srgb(run.canvas)
+    picture = work_to_srgb(canvas)
     if request.source is None:
         return picture
-    untouched = np.zeros(picture.shape[:2], bool)
-    if all(cue.region is not None for cue in styles):
-        untouched = np.all([cue.region <= 0 for cue in styles], axis=0)  # type: ignore[operator]
+    reached = np.zeros(picture.shape[:2], bool)
+    for cue in styles:
+        reached |= np.ones_like(reached) if cue.region is None else cue.region > 0
     if request.within is not None:
-        untouched |= request.within <= 0
-    picture[untouched] = request.source[untouched]
+        reached &= request.within > 0
+    picture[~reached] = request.source[~reached]
     return picture
-
-
-@dataclass
-class _Level:
-    """What stays the same while a scale is worked on."""
-
-    source: FloatImage | None
-    atlas: Atlas
-    guide: FloatImage
-    regions: list[FloatImage | None]  # per style
-    within: FloatImage | None
-    shape: tuple[int, int]
-
-
-@dataclass
-class _Marks:
-    """The correspondence carried from step to step."""
-
-    field: search.Field
-    label: np.ndarray
-    grid: search.Grid
-    level: int
-    extra: dict[str, FloatImage] = field(default_factory=dict)
 
 
 class _Run:
     """State of one run; `take` makes one step of it."""
 
-    def __init__(self, request: Request, styles: tuple[StyleCue, ...], control: Control) -> None:
-        self.request, self.styles, self.control = request, styles, control
-        self.levels = count_levels(request.width, request.height)
-        self.steps = plan(request.steps, request.departure, self.levels)
+    def __init__(self, material: Material, control: Control) -> None:
+        request = material.request
+        self.material, self.request, self.control = material, request, control
+        self.steps = plan(request.steps, request.departure, material.levels)
         self.film: list[Frame] = []
-        self.influence: dict[str, tuple[float, ...]] = {cue.name: () for cue in styles}
-        self._peak = np.zeros(len(styles))
-        self._marks: _Marks | None = None
-        self._prepare()
-        self.canvas = self._start()
-
-    # Preparation ---------------------------------------------------------------------------
-
-    def _prepare(self) -> None:
-        request, levels = self.request, self.levels
-        self.surfaced = [i for i, cue in enumerate(self.styles) if cue.facets.surface > 0]
-        fitted = [fit_reference(self.styles[i], request.width * request.height) for i in self.surfaced]
-        self.scales = tuple(scale for _, scale in fitted)
-        self.control.check()
-        self.guide = GuideField(request.guides, levels)
-        self.atlases = (
-            build_atlases([p for p, _ in fitted], levels, self.guide.sigma) if fitted else []
-        )
-        self.control.check()
-        self.source = None
-        self.tints: list[Tint] = []
-        if request.source is not None:
-            work = srgb_to_work(request.source)
-            self.source = pyramid(work, levels)
-            for cue in self.styles:
-                self.control.check()
-                self.tints.append(make_tint(work, cue, levels))
-        self.regions = [
-            None if cue.region is None else pyramid(cue.region, levels) for cue in self.styles
-        ]
-        self.within = None if request.within is None else pyramid(request.within, levels)
-        self.free_mean = np.array([_free_mean(self.styles[i]) for i in self.surfaced], np.float32)
-        self.casting = self._cast() if self.surfaced else None
-
-    def _shape(self, level: int) -> tuple[int, int]:
-        h, w = self.request.height, self.request.width
-        for _ in range(level):
-            h, w = (h + 1) // 2, (w + 1) // 2
-        return h, w
-
-    def _cast(self) -> Casting:
-        """Try every reference on the whole frame at a coarse scale."""
-        level = max(self.steps[0].level, min(2, self.levels))
-        shape = self._shape(level)
-        grid = search.make_grid(*shape, (0, 0))
-        fields, costs = [], []
-        for r, i in enumerate(self.surfaced):
-            canvas = np.zeros((*shape, 3), np.float32)
-            if self.source is not None:
-                one = [np.full((1, 1), float(k == i), np.float32) for k in range(len(self.styles))]
-                canvas = blend_tints(self.source[level], self.tints, level, one, one)
-            amount = np.full(shape, 0.04 if self.source is not None else 0.2, np.float32)
-            add_noise(canvas, amount, step_key(self.request.seed, 0, _CAST))
-            label = np.full((grid.rows, grid.columns), r, np.int16)
-            found = np.empty((grid.rows, grid.columns, 3), np.int32)
-            atlas, key = self.atlases[level], step_key(self.request.seed, r, _START)
-            search.random_field(label, atlas.start, atlas.height, atlas.width, key, found)
-            query = self._query(canvas, grid, label, level, 0.0)
-            self.control.check()
-            found, cost, _ = search.refine(
-                query, atlas, grid, found, soft=False, sweeps=_FIRST_SWEEPS,
-                coherence=_COHERENCE, radius=_reach(atlas), key=key,
-            )  # fmt: skip
-            fields.append(found)
-            costs.append(cost)
-        return Casting(
-            smooth_cost(np.stack(costs), step_key(self.request.seed, 1, _CAST)),
-            tuple(fields),
-            grid,
-            level,
-        )
-
-    def _start(self) -> FloatImage:
-        """The noised source at the first step's scale, or nothing but noise."""
+        self.influence: dict[str, tuple[float, ...]] = {cue.name: () for cue in material.styles}
+        self._peaks = [0.0] * len(material.styles)
+        self._marks: Marks | None = None
         first = self.steps[0]
-        if self.source is not None:
-            base = self._base(first, first.level)
-            self._presence = np.zeros(base.shape[:2], np.float32)
-            noisy = first.noise * np.minimum(self._strength(first, first.level), 1.0)
+        self._update_peaks(first)
+        self._casting = cast(material, first.level, control) if material.surfaced else None
+        self.canvas = self._start(first)
+        # Where a surface has spoken so far, 0 to 1: there the canvas stands, elsewhere the source.
+        alone = np.ones if material.source is None else np.zeros
+        self._presence = alone(self.canvas.shape[:2], np.float32)
+
+    def _start(self, first: Step) -> FloatImage:
+        """The noised source at the first step's scale, or nothing but noise."""
+        material, shape = self.material, self.material.shape(first.level)
+        if material.source is not None:
+            canvas = material.recoloured(first.level, self._peaks)
+            strength = np.minimum(material.surface_total(first, first.level), 1.0)
+            noisy = np.float32(first.noise) * strength
         else:
-            mean = np.mean([a.sharp.reshape(-1, 3).mean(axis=0) for a in self.atlases[-1:]], axis=0)
-            base = np.broadcast_to(mean, (*self._shape(first.level), 3)).astype(np.float32)
-            self._presence = np.ones(base.shape[:2], np.float32)
-            noisy = np.full(base.shape[:2], first.noise, np.float32)
-        canvas = np.ascontiguousarray(base).copy()
+            mean = material.atlases[-1].sharp.reshape(-1, 3).mean(axis=0)
+            canvas = np.ascontiguousarray(np.broadcast_to(mean, (*shape, 3)), np.float32)
+            noisy = np.full(shape, first.noise, np.float32)
         add_noise(canvas, noisy, step_key(self.request.seed, first.number, _START))
         return canvas
-
-    # Weights -------------------------------------------------------------------------------
-
-    def _envelope(self, i: int, step: Step) -> float:
-        end = (step.number + 1) / self.request.steps
-        return self.styles[i].envelope.over(step.number / self.request.steps, end)
-
-    def _region(self, i: int, level: int) -> FloatImage:
-        levels = self.regions[i]
-        return np.ones((1, 1), np.float32) if levels is None else levels[level]
-
-    def _surface_weight(self, i: int, step: Step, level: int) -> FloatImage:
-        """Weight of a cue's Surface per pixel, or one value for everywhere."""
-        cue = self.styles[i]
-        amount = cue.weight * cue.facets.surface * self._envelope(i, step)
-        return np.float32(amount) * self._region(i, level)
-
-    def _strength(self, step: Step, level: int) -> FloatImage:
-        total = np.zeros(self._shape(level), np.float32)
-        for i in self.surfaced:
-            total += self._surface_weight(i, step, level)
-        return total
-
-    def _base(self, step: Step, level: int) -> FloatImage:
-        """The recoloured source at this moment: what Palette and Light have made of it so far."""
-        assert self.source is not None
-        amounts = [self._peak[i] * self._region(i, level) for i in range(len(self.styles))]
-        members = self._members(level)
-        palette, light = [], []
-        both = [i for i in self.surfaced if len(self.surfaced) > 1 and members is not None]
-        for i, cue in enumerate(self.styles):
-            p, q = np.float32(cue.facets.palette), np.float32(cue.facets.light)
-            own = amounts[i].astype(np.float32)
-            if i in both and members is not None:
-                share = members[self.surfaced.index(i)]
-                own = share * sum(amounts[k] for k in both)
-            palette.append(np.asarray(own * p, np.float32))
-            light.append(np.asarray(own * q, np.float32))
-        base = blend_tints(self.source[level], self.tints, level, palette, light)
-        return self._keep_contours(base, step, level)
-
-    def _keep_contours(self, base: FloatImage, step: Step, level: int) -> FloatImage:
-        """Give the recoloured source back the contrast its contours had, where a guide asks."""
-        assert self.source is not None
-        grip = self.guide.at(level, step.progress, self._shape(level)).grip
-        if not grip.any():
-            return base
-        lost = self.source[level][..., 0] - base[..., 0]
-        lost -= ndimage.gaussian_filter(lost, 6.0, mode="nearest")
-        out = base.copy()
-        out[..., 0] += np.minimum(_CONTOUR * ndimage.uniform_filter(grip, 5), 1.5) * lost
-        return out
-
-    def _members(self, level: int) -> list[FloatImage] | None:
-        """Soft membership of pixels in the references that share the picture."""
-        marks = self._marks
-        if marks is None or len(self.surfaced) < 2:
-            return None
-        soft = memberships(marks.label, len(self.surfaced))
-        height, width = self._shape(level)
-        scale = 2.0 ** (level - marks.level)
-        rows = ((np.arange(height) + 0.5) * scale - 4 + marks.grid.top) / search.STRIDE
-        columns = ((np.arange(width) + 0.5) * scale - 4 + marks.grid.left) / search.STRIDE
-        return [_bilinear(m, rows, columns) for m in soft]
-
-    # A step --------------------------------------------------------------------------------
 
     def take(self, step: Step) -> None:
         """Make one step: recolour, search, lay patches, blend, add noise, show."""
         done = self.steps.index(step) / len(self.steps)
         self.control.step(done, STAGES[min(int(step.progress * 4), 3)])
-        entering = self._marks is None or self._marks.level != step.level
-        shape = self._shape(step.level)
+        shape = self.material.shape(step.level)
         if self.canvas.shape[:2] != shape:
             self.canvas = double(self.canvas, shape)
             self._presence = double(self._presence, shape)
         self._update_peaks(step)
-        base = self._base(step, step.level) if self.source is not None else self.canvas
-        total = self._strength(step, step.level)
-        if total.any():
-            self._update_marks(step, entering)
-            voted = self._lay(step, base, entering)
-        else:
-            voted = self.canvas
+        base = self._base(step)
+        total = self.material.surface_total(step, step.level)
+        voted = self._lay(step, base) if total.any() else self.canvas
         self._blend(step, base, voted, total)
         self._settle_outside(step)
         noisy = np.float32(_RENOISE * step.next_noise) * np.minimum(total, 1.0)
@@ -308,91 +148,65 @@ class _Run:
     def _update_peaks(self, step: Step) -> None:
         """What a tint has reached stays until the source draws it back."""
         keep = 1.0 - 0.15 * (1.0 - self.request.departure)
-        for i, cue in enumerate(self.styles):
-            self._peak[i] = max(cue.weight * self._envelope(i, step), self._peak[i] * keep)
+        for i, cue in enumerate(self.material.styles):
+            self._peaks[i] = max(
+                cue.weight * self.material.envelope(i, step), self._peaks[i] * keep
+            )
 
-    def _update_marks(self, step: Step, entering: bool) -> None:
-        """Move the correspondence to this step's grid and scale, and give out the areas anew."""
-        assert self.casting is not None
-        atlas = self.atlases[step.level]
-        offset = step_key(self.request.seed, step.number, _GRID)
-        grid = search.make_grid(*self._shape(step.level), (offset & 3, (offset >> 2) & 3))
-        label = self._labels(step, grid)
-        marks, casting = self._marks, self.casting
-        field_ = np.empty((grid.rows, grid.columns, 3), np.int32)
-        fresh = np.ones(label.shape, bool)
-        if marks is not None:
-            factor = 2.0 ** (marks.level - step.level)
-            field_ = search.carry_field(marks.field, marks.grid, factor, grid, atlas)
-            fresh = field_[..., 0] // 2 != label
-        for r in range(len(self.surfaced)):
-            needed = fresh & (label == r)
-            if needed.any():
-                factor = 2.0 ** (casting.level - step.level)
-                home = search.carry_field(casting.fields[r], casting.grid, factor, grid, atlas)
-                field_[needed] = home[needed]
-        field_[label < 0] = 0
-        self._marks = _Marks(field_, label, grid, step.level)
+    def _base(self, step: Step) -> FloatImage:
+        """The recoloured source at this moment, its contours kept clear where a guide asks."""
+        material, level = self.material, step.level
+        if material.source is None:
+            return self.canvas
+        members = pixel_members(material, self._marks, level)
+        base = material.recoloured(level, self._peaks, members)
+        grip = material.guide.at(level, step.progress, material.shape(level)).grip
+        if not grip.any():
+            return base
+        lost = material.source[level][..., 0] - base[..., 0]
+        lost -= ndimage.gaussian_filter(lost, 6.0, mode="nearest")
+        base[..., 0] += np.minimum(_CONTOUR * ndimage.uniform_filter(grip, 5), 1.5) * lost
+        return base
 
-    def _labels(self, step: Step, grid: search.Grid) -> np.ndarray:
-        casting = self.casting
-        assert casting is not None
-        if len(self.surfaced) == 1:
-            weight = self._surface_weight(self.surfaced[0], step, step.level)
-            inside = np.broadcast_to(weight, self._shape(step.level))
-            return np.where(grid_samples(inside, grid) > 0, 0, -1).astype(np.int16)
-
-        def weights(level: int, on: search.Grid) -> FloatImage:
-            maps = [self._surface_weight(i, step, level) for i in self.surfaced]
-            return np.stack([grid_samples(np.broadcast_to(m, self._shape(level)), on) for m in maps])
-
-        trial = weights(casting.level, casting.grid)
-        return assign(casting, trial, weights(step.level, grid), grid, step.level)
-
-    def _query(
-        self, canvas: FloatImage, grid: search.Grid, label: np.ndarray, level: int, progress: float
-    ) -> search.Query:
-        guide = self.guide.at(level, progress, self._shape(level))
-        return search.Query(
-            search.pad_canvas(canvas),
-            search.pad_canvas(guide.channels),
-            grid_samples(guide.weight, grid),
-            label,
-            self.free_mean,
-        )
-
-    def _lay(self, step: Step, base: FloatImage, entering: bool) -> FloatImage:
+    def _lay(self, step: Step, base: FloatImage) -> FloatImage:
         """Search and vote: the references' opinion of the finished picture."""
-        marks = self._marks
-        assert marks is not None
-        atlas = self.atlases[step.level]
-        canvas = self.canvas
-        if self.source is not None:
-            grip = self.guide.at(step.level, step.progress, base.shape[:2]).grip
-            hold = np.float32((_HOLD + 0.3 * (1 - self.request.departure)) * (1 - step.progress))
-            hold = np.minimum(hold + np.float32(_GRIP) * grip, 1.0)[..., None]
-            canvas = canvas + hold * (base - canvas)
-        raised = self._raise_detail(canvas, atlas, step)
-        query = self._query(raised, marks.grid, marks.label, step.level, step.progress)
+        material, casting = self.material, self._casting
+        assert casting is not None
+        entering = self._marks is None or self._marks.level != step.level
+        marks = next_marks(material, casting, self._marks, step)
+        atlas = material.atlases[step.level]
+        canvas = self._held(step, base)
+        sought = self._raise_detail(canvas, atlas, step)
+        query = make_query(material, sought, marks.grid, marks.label, step.level, step.progress)
         self.control.check()
         marks.field, _, means = search.refine(
             query, atlas, marks.grid, marks.field, soft=entering,
-            sweeps=_SWEEPS + (2 if entering else 0), coherence=_COHERENCE,
-            radius=_reach(atlas) if entering else 24,
+            sweeps=_ENTERING_SWEEPS if entering else _SWEEPS, coherence=COHERENCE,
+            radius=reach_of(atlas) if entering else _NEAR,
             key=step_key(self.request.seed, step.number, _SEARCH),
         )  # fmt: skip
+        self._marks = marks
         self.control.check()
         return vote(
-            marks.field, marks.label, means, self.free_mean, atlas, marks.grid, canvas,
+            marks.field, marks.label, means, material.free_mean, atlas, marks.grid, canvas,
             power=1.5, doubt=0.002 + 0.5 * step.noise**2,
         )  # fmt: skip
+
+    def _held(self, step: Step, base: FloatImage) -> FloatImage:
+        """The canvas drawn towards the recoloured source, more along a guide's contours."""
+        if self.material.source is None:
+            return self.canvas
+        grip = self.material.guide.at(step.level, step.progress, base.shape[:2]).grip
+        hold = (_HOLD + _HOLD_NEAR * (1 - self.request.departure)) * (1 - step.progress)
+        amount = np.minimum(np.float32(hold) + np.float32(_GRIP) * grip, 1.0)[..., None]
+        return np.asarray(self.canvas + amount * (base - self.canvas), np.float32)
 
     def _raise_detail(self, canvas: FloatImage, atlas: Atlas, step: Step) -> FloatImage:
         """Where colours stay the canvas's own, bring its detail up to the reference's.
 
         A smooth canvas would otherwise find only the smooth places of the reference.
         """
-        free = float(self.free_mean[:, 0].max())
+        free = float(self.material.free_mean[:, 0].max())
         if free <= 0:
             return canvas
         low = soften(canvas)
@@ -401,105 +215,74 @@ class _Run:
         gain = min(wanted / (float(detail.std()) + 1e-4), 3.0)
         out = low + np.float32(1 + free * max(gain - 1, 0)) * detail
         amount = np.full(canvas.shape[:2], 0.5 * free * wanted, np.float32)
-        add_noise(out, amount, step_key(self.request.seed, step.number, _CAST))
+        add_noise(out, amount, step_key(self.request.seed, step.number, _DETAIL))
         return out
 
     def _blend(self, step: Step, base: FloatImage, voted: FloatImage, total: FloatImage) -> None:
         """Weighted mean of what the references say and what stays."""
         strength = np.minimum(total, 1.0)
         self._presence = np.maximum(self._presence, strength)
-        if self.source is None:
+        if self.material.source is None:
             self.canvas = self.canvas + strength[..., None] * (voted - self.canvas)
             return
         # Where no surface has spoken the recoloured source stands; where one has, the canvas keeps
         # its larger forms and takes the source's detail.
-        low = soften(self.canvas - base)
-        rest = base + self._presence[..., None] * low
+        rest = base + self._presence[..., None] * soften(self.canvas - base)
         pull = (1 - self.request.departure) * (1 - step.progress)
-        weight = strength / (1 + pull / np.maximum(total, 0.25))
+        weight = strength / (1 + np.float32(pull) / np.maximum(total, 0.25))
         voted = voted + self._own_contours(base)
-        self.canvas = rest + weight[..., None] * (voted - rest)
+        self.canvas = np.asarray(rest + weight[..., None] * (voted - rest), np.float32)
 
-    def _own_contours(self, base: FloatImage) -> FloatImage | float:
+    def _own_contours(self, base: FloatImage) -> FloatImage:
         """The source's contours, for cues that give marks only and so cannot bring contours."""
-        free = self.free_mean.mean(axis=0) if len(self.free_mean) else np.zeros(3)
+        free = self.material.free_mean
         if not free.any():
-            return 0.0
+            return np.zeros((1, 1, 1), np.float32)
         detail = base - ndimage.gaussian_filter(base, (2.5, 2.5, 0), mode="nearest")
-        return np.asarray(_CONTOURS_KEPT * free.astype(np.float32) * detail, np.float32)
+        return np.asarray(np.float32(_OWN_CONTOURS) * free.mean(axis=0) * detail, np.float32)
 
     def _settle_outside(self, step: Step) -> None:
         """Keep the source where the run is confined; soft parts come in later."""
-        if self.within is None or self.source is None:
+        within, source = self.material.within, self.material.source
+        if within is None or source is None:
             return
         end = (step.number + 1) / self.request.steps
-        late = 1 - self.request.departure * self.within[step.level]
+        late = 1 - self.request.departure * within[step.level]
         ramp = min(0.15, self.request.departure)
-        open_ = np.clip((end - late) / ramp, 0, 1)[..., None].astype(np.float32)
-        source = self.source[step.level]
-        self.canvas = source + open_ * (self.canvas - source)
+        ready = np.clip((end - late) / ramp, 0, 1)[..., None].astype(np.float32)
+        self.canvas = source[step.level] + ready * (self.canvas - source[step.level])
 
     def _record(self, step: Step, total: FloatImage) -> None:
         picture = work_to_srgb(self.canvas)
         end = (step.number + 1) / self.request.steps
         self.film.append(Frame(step.number, end, _film_frame(picture)))
         scale = max(float(total.mean()), 1.0)
-        for i, cue in enumerate(self.styles):
-            part = float(self._surface_weight(i, step, step.level).mean()) / scale
+        for i, cue in enumerate(self.material.styles):
+            part = float(self.material.surface_weight(i, step, step.level).mean()) / scale
             self.influence[cue.name] += (part,)
         self.control.show(step.number, end, picture)
 
     def trace(self) -> Trace | None:
         """Where each patch of the last step came from."""
-        marks = self._marks
+        marks, material = self._marks, self.material
         if marks is None:
             return None
-        names = np.array([self.request.styles.index(self.styles[i]) for i in self.surfaced], np.int16)
-        cue = np.where(marks.label >= 0, names[np.maximum(marks.label, 0)], -1).astype(np.int16)
-        page = marks.field[..., 0]
+        places = [self.request.styles.index(material.styles[i]) for i in material.surfaced]
+        cue = np.array([*places, -1], np.int16)[marks.label]
         scales = [1.0] * len(self.request.styles)
-        for index, scale in zip(names, self.scales, strict=True):
-            scales[index] = scale
+        for place, scale in zip(places, material.scales, strict=True):
+            scales[place] = scale
+        page, y, x = np.moveaxis(marks.field, 2, 0)
         return Trace(
-            cue, marks.field[..., 1].copy(), marks.field[..., 2].copy(), page % 2 == 1,
-            -marks.grid.top, -marks.grid.left, search.STRIDE, 8, tuple(scales),
+            cue, y.copy(), x.copy(), page % 2 == 1, -marks.grid.top, -marks.grid.left,
+            search.STRIDE, PATCH, tuple(scales),
         )  # fmt: skip
-
-
-def _free_mean(cue: StyleCue) -> tuple[float, float, float]:
-    """How far the canvas keeps its own patch means: all of them when a cue gives only Surface."""
-    f = cue.facets
-    colour = 1 - min(f.palette / f.surface, 1.0)
-    tone = 1 - min(max(f.light, PALETTE_LIGHT_SHARE * f.palette) / f.surface, 1.0)
-    return tone, colour, colour
-
-
-PALETTE_LIGHT_SHARE = 0.6
-
-
-def _reach(atlas: Atlas) -> int:
-    return int(max(atlas.height.max(), atlas.width.max()))
-
-
-def _bilinear(grid: FloatImage, rows: np.ndarray, columns: np.ndarray) -> FloatImage:
-    """Sample a small map at given rows and columns."""
-    i = np.clip(rows, 0, grid.shape[0] - 1.001)
-    j = np.clip(columns, 0, grid.shape[1] - 1.001)
-    i0, j0 = i.astype(int), j.astype(int)
-    fi, fj = (i - i0).astype(np.float32)[:, None], (j - j0).astype(np.float32)[None, :]
-    top = grid[np.ix_(i0, j0)] * (1 - fj) + grid[np.ix_(i0, j0 + 1)] * fj
-    bottom = grid[np.ix_(i0 + 1, j0)] * (1 - fj) + grid[np.ix_(i0 + 1, j0 + 1)] * fj
-    return top * (1 - fi) + bottom * fi
 
 
 def _film_frame(picture: ByteImage) -> ByteImage:
     longer = max(picture.shape[:2])
     if longer <= _FILM:
         return picture
-    step = longer / _FILM
-    height, width = (max(1, round(side / step)) for side in picture.shape[:2])
+    height, width = (max(1, round(side * _FILM / longer)) for side in picture.shape[:2])
     small = resize(picture.astype(np.float32), height, width)
     return (small.clip(0, 255) + 0.5).astype(np.uint8)
-
-
-__all__ = ["CancelledError", "render"]

@@ -27,7 +27,7 @@ class Step:
 
 def noise_at(progress: float) -> float:
     """Noise level, 0.3 of the lightness range at the start, falling to 0."""
-    return 0.3 * max(1.0 - progress, 0.0) ** 1.5
+    return float(0.3 * max(1.0 - progress, 0.0) ** 1.5)
 
 
 def count_levels(width: int, height: int) -> int:

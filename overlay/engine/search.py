@@ -74,7 +74,7 @@ class Query:
 
 
 @njit(cache=True, fastmath=True)
-def _rows_apart(a, at, a_step, b, bt, b_step, row, limit):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _rows_apart(a, at, a_step, b, bt, b_step, row, limit):
     """Sum of squared differences of two patches; may stop early once above `limit`.
 
     `row`, the values in a patch's row, is passed in: unknown to the compiler, the loop over it
@@ -96,7 +96,7 @@ def _rows_apart(a, at, a_step, b, bt, b_step, row, limit):  # type: ignore[no-un
 
 
 @njit(cache=True, fastmath=True)
-def _mean_gap(mean, means, at, free):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _mean_gap(mean, means, at, free):
     """The part of a patch distance that is due to the means and is to be left out."""
     gap = np.float32(0.0)
     for c in range(3):
@@ -106,7 +106,23 @@ def _mean_gap(mean, means, at, free):  # type: ignore[no-untyped-def]  # noqa: A
 
 
 @njit(cache=True, fastmath=True)
-def _apart(canvas, guide, at, step, colours, means, guides, dull, page_at, page_step, row, weight, mean, free, limit):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _apart(
+    canvas,
+    guide,
+    at,
+    step,
+    colours,
+    means,
+    guides,
+    dull,
+    page_at,
+    page_step,
+    row,
+    weight,
+    mean,
+    free,
+    limit,
+):
     gap = np.float32(0.0)
     if free[0] + free[1] + free[2] > 0:
         gap = _mean_gap(mean, means, page_at, free)
@@ -119,7 +135,7 @@ def _apart(canvas, guide, at, step, colours, means, guides, dull, page_at, page_
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def patch_means(canvas, top, left, out):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN201
+def patch_means(canvas, top, left, out):
     """Mean colour of every patch of the padded canvas, into `out` (rows, columns, 3)."""
     for i in prange(out.shape[0]):
         for j in range(out.shape[1]):
@@ -133,7 +149,26 @@ def patch_means(canvas, top, left, out):  # type: ignore[no-untyped-def]  # noqa
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def _measure(canvas, guide, step, row, top, left, weights, label, means_q, free, colours, means, guides, dull, start, width, field, cost):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _measure(
+    canvas,
+    guide,
+    step,
+    row,
+    top,
+    left,
+    weights,
+    label,
+    means_q,
+    free,
+    colours,
+    means,
+    guides,
+    dull,
+    start,
+    width,
+    field,
+    cost,
+):
     """Distances of the present matches, into `cost`."""
     for i in prange(field.shape[0]):
         for j in range(field.shape[1]):
@@ -145,13 +180,13 @@ def _measure(canvas, guide, step, row, top, left, weights, label, means_q, free,
             page, y, x = field[i, j, 0], field[i, j, 1], field[i, j, 2]
             page_at = (start[page] + y * width[page] + x) * 3
             cost[i, j] = _apart(
-                canvas, guide, at, step, colours, means, guides, dull, page_at, width[page] * 3, row,
-                weights[i, j], means_q[i, j], free[r], np.float32(1e30),
+                canvas, guide, at, step, colours, means, guides, dull, page_at, width[page] * 3,
+                row, weights[i, j], means_q[i, j], free[r], np.float32(1e30),
             )  # fmt: skip
 
 
 @njit(cache=True)
-def _repeats(field, i, j, page, y, x):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _repeats(field, i, j, page, y, x):
     """Whether a neighbour already shows this very place."""
     rows, columns = field.shape[:2]
     for n in range(4):
@@ -165,7 +200,7 @@ def _repeats(field, i, j, page, y, x):  # type: ignore[no-untyped-def]  # noqa: 
 
 
 @njit(cache=True)
-def _coheres(field, i, j, page, y, x):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _coheres(field, i, j, page, y, x):
     """Whether a match continues that of one of the four neighbours."""
     rows, columns = field.shape[:2]
     for n in range(4):
@@ -180,7 +215,33 @@ def _coheres(field, i, j, page, y, x):  # type: ignore[no-untyped-def]  # noqa: 
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def _sweep(canvas, guide, step, row, top, left, weights, label, means_q, free, colours, means, guides, dull, start, height, width, field, cost, coherence, floor, radius, key, new_field, new_cost):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _sweep(
+    canvas,
+    guide,
+    step,
+    row,
+    top,
+    left,
+    weights,
+    label,
+    means_q,
+    free,
+    colours,
+    means,
+    guides,
+    dull,
+    start,
+    height,
+    width,
+    field,
+    cost,
+    coherence,
+    floor,
+    radius,
+    key,
+    new_field,
+    new_cost,
+):
     """One Jacobi sweep: neighbours at distances 1 and 3, then random places ever nearer."""
     rows, columns = label.shape
     for i in prange(rows):
@@ -212,8 +273,8 @@ def _sweep(canvas, guide, step, row, top, left, weights, label, means_q, free, c
                     continue
                 page_at = (start[p] + cy * width[p] + cx) * 3
                 c = _apart(
-                    canvas, guide, at, step, colours, means, guides, dull, page_at, width[p] * 3, row,
-                    weights[i, j], means_q[i, j], free[r], rank * coherence - floor[r],
+                    canvas, guide, at, step, colours, means, guides, dull, page_at, width[p] * 3,
+                    row, weights[i, j], means_q[i, j], free[r], rank * coherence - floor[r],
                 )  # fmt: skip
                 score = (c + floor[r]) / coherence
                 if score < rank and _repeats(field, i, j, p, cy, cx):
@@ -234,8 +295,8 @@ def _sweep(canvas, guide, step, row, top, left, weights, label, means_q, free, c
                 cx = min(max(base_x + fx, 0), width[p] - PATCH)
                 page_at = (start[p] + cy * width[p] + cx) * 3
                 c = _apart(
-                    canvas, guide, at, step, colours, means, guides, dull, page_at, width[p] * 3, row,
-                    weights[i, j], means_q[i, j], free[r], rank - floor[r],
+                    canvas, guide, at, step, colours, means, guides, dull, page_at, width[p] * 3,
+                    row, weights[i, j], means_q[i, j], free[r], rank - floor[r],
                 )  # fmt: skip
                 score = c + floor[r]
                 if score < rank and _repeats(field, i, j, p, cy, cx):
@@ -248,7 +309,7 @@ def _sweep(canvas, guide, step, row, top, left, weights, label, means_q, free, c
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def random_field(label, start, height, width, key, field):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN201
+def random_field(label, start, height, width, key, field):
     """A random place in its own reference for every patch, into `field`."""
     rows, columns = label.shape
     for i in prange(rows):
@@ -263,7 +324,7 @@ def random_field(label, start, height, width, key, field):  # type: ignore[no-un
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def _carry(old, top, left, factor, new_top, new_left, height, width, field):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _carry(old, top, left, factor, new_top, new_left, height, width, field):
     for i in prange(field.shape[0]):
         for j in range(field.shape[1]):
             y, x = STRIDE * i - new_top, STRIDE * j - new_left
@@ -285,7 +346,8 @@ def carry_field(old: Field, old_grid: Grid, factor: float, grid: Grid, atlas: At
     """
     field = np.empty((grid.rows, grid.columns, 3), np.int32)
     _carry(
-        old, old_grid.top, old_grid.left, float(factor), grid.top, grid.left, atlas.height, atlas.width, field
+        old, old_grid.top, old_grid.left, float(factor), grid.top, grid.left,
+        atlas.height, atlas.width, field,
     )  # fmt: skip
     return field
 
@@ -336,8 +398,8 @@ def refine(
         share = sweep / max(sweeps - 1, 1)
         bound = np.float32(coherence[0] + share * (coherence[1] - coherence[0]))
         _sweep(
-            *common, atlas.height, atlas.width, field, cost, bound, floor, 0 if sweep % 2 else radius, key + sweep,
-            new_field, new_cost,
+            *common, atlas.height, atlas.width, field, cost, bound, floor,
+            0 if sweep % 2 else radius, key + sweep, new_field, new_cost,
         )  # fmt: skip
         field, new_field = new_field, field
         cost, new_cost = new_cost, cost

@@ -46,7 +46,7 @@ def smooth_cost(cost: FloatImage, seed: int) -> FloatImage:
     chance = ndimage.gaussian_filter(chance, (0, 3.0, 3.0), mode="nearest")
     spread = max(float(soft.std()), 0.05)
     out = soft / spread + 0.35 * chance / (chance.std() + 1e-9)
-    return out.astype(np.float32)
+    return np.asarray(out, np.float32)
 
 
 def solve_bias(cost: FloatImage, weight: FloatImage) -> npt.NDArray[np.float64]:
@@ -89,7 +89,9 @@ def _score(cost: FloatImage, weight: FloatImage) -> tuple[FloatImage, FloatImage
     return score.astype(np.float32), total
 
 
-def assign(casting: Casting, trial_weight: FloatImage, weight: FloatImage, grid: Grid, level: int) -> Labels:
+def assign(
+    casting: Casting, trial_weight: FloatImage, weight: FloatImage, grid: Grid, level: int
+) -> Labels:
     """Label every patch of a grid with the reference that decides it.
 
     Parameters
@@ -114,7 +116,7 @@ def assign(casting: Casting, trial_weight: FloatImage, weight: FloatImage, grid:
     score, total = _score(cost, weight)
     label = np.argmin(score + bias[:, None, None].astype(np.float32), axis=0).astype(np.int16)
     label[total <= 0] = -1
-    return label
+    return np.asarray(label, np.int16)
 
 
 def memberships(label: Labels, count: int) -> FloatImage:

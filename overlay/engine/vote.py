@@ -15,7 +15,9 @@ def vote_window(power: float) -> FloatImage:
 
 
 @njit(cache=True, parallel=True, nogil=True, fastmath=True)
-def _vote(sharp, means, start, width, field, label, means_q, free, top, left, window, query, doubt, out):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _vote(
+    sharp, means, start, width, field, label, means_q, free, top, left, window, query, doubt, out
+):
     for y in prange(out.shape[0]):
         for x in range(out.shape[1]):
             gi, gj = (y + top) // STRIDE, (x + left) // STRIDE

@@ -52,7 +52,7 @@ def extract_edges(picture: ByteImage, options: EdgeOptions) -> FloatImage:
     gradient = normalised_gradient(lightness_of(picture), options.sigma)
     kept = trace_contours(gradient, options.low, options.high)
     line = ndimage.gaussian_filter((kept * (0.4 + 0.6 * gradient.strength)).astype(np.float32), 0.6)
-    return np.minimum(line * 2.2, 1.0).astype(np.float32)
+    return np.asarray(np.minimum(line * 2.2, 1.0), np.float32)
 
 
 def contour_reach(picture: ByteImage, options: EdgeOptions) -> FloatImage:

@@ -42,7 +42,7 @@ def _decode_table() -> FloatImage:
 
 
 def _encode_table(size: int = 8192) -> FloatImage:
-    """sRGB code values over the *square root* of linear light, where the curve is nearly straight."""
+    """sRGB code values over the *square root* of linear light, where the curve is near straight."""
     v = np.linspace(0.0, 1.0, size) ** 2
     return (255 * np.where(v <= 0.0031308, v * 12.92, 1.055 * v ** (1 / 2.4) - 0.055)).astype(
         np.float32
@@ -54,7 +54,7 @@ _ENCODE = _encode_table()
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def _to_work(rgb: ByteImage, decode: FloatImage, A: FloatImage, B: FloatImage, out: FloatImage):  # type: ignore[no-untyped-def]  # noqa: ANN202
+def _to_work(rgb, decode, A, B, out):
     for y in prange(rgb.shape[0]):
         for x in range(rgb.shape[1]):
             r, g, b = decode[rgb[y, x, 0]], decode[rgb[y, x, 1]], decode[rgb[y, x, 2]]
@@ -67,7 +67,7 @@ def _to_work(rgb: ByteImage, decode: FloatImage, A: FloatImage, B: FloatImage, o
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def _to_srgb(work: FloatImage, encode: FloatImage, A: FloatImage, B: FloatImage, out: ByteImage):  # type: ignore[no-untyped-def]  # noqa: ANN202
+def _to_srgb(work, encode, A, B, out):
     last = encode.shape[0] - 1
     for y in prange(work.shape[0]):
         for x in range(work.shape[1]):

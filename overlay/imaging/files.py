@@ -21,7 +21,14 @@ MAX_PIXELS = 64_000_000
 MAX_FILE_BYTES = 1 << 30
 MAX_TEXT_BYTES = 4 << 20
 READABLE = ("PNG", "JPEG", "WEBP", "TIFF")
-WRITABLE = {".png": "PNG", ".jpg": "JPEG", ".jpeg": "JPEG", ".tif": "TIFF", ".tiff": "TIFF", ".webp": "WEBP"}
+WRITABLE = {
+    ".png": "PNG",
+    ".jpg": "JPEG",
+    ".jpeg": "JPEG",
+    ".tif": "TIFF",
+    ".tiff": "TIFF",
+    ".webp": "WEBP",
+}
 
 # Our own check comes first and names the file.
 Image.MAX_IMAGE_PIXELS = None
@@ -31,7 +38,7 @@ _ALGORITHMIC = (
     '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF '
     'xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description rdf:about="" '
     'xmlns:Iptc4xmpExt="http://iptc.org/std/Iptc4xmpExt/2008-02-29/" '
-    'Iptc4xmpExt:DigitalSourceType='
+    "Iptc4xmpExt:DigitalSourceType="
     '"http://cv.iptc.org/newscodes/digitalsourcetype/algorithmicMedia"/>'
     '</rdf:RDF></x:xmpmeta><?xpacket end="r"?>'
 )
@@ -101,7 +108,7 @@ def write_picture(path: Path, rgb: ByteImage, *, recipe: str | None = None) -> N
         options = {"compression": "tiff_deflate"}
     image = Image.fromarray(np.ascontiguousarray(rgb))
     buffer = BytesIO()
-    image.save(buffer, kind, **options)  # type: ignore[arg-type]
+    image.save(buffer, kind, **options)
     try:
         write_whole(path, lambda file: file.write(buffer.getbuffer()))
     except OSError as error:
@@ -239,7 +246,7 @@ def _deep_to_rgb(deep: np.ndarray) -> ByteImage:
 
 def _deep_to_grey(deep: np.ndarray) -> FloatImage:
     colour = deep[..., :3] if deep.shape[2] >= 3 else deep[..., :1]
-    return colour.astype(np.float32).mean(axis=2)
+    return np.asarray(colour.astype(np.float32).mean(axis=2), np.float32)
 
 
 def _to_srgb(image: Image.Image) -> Image.Image:

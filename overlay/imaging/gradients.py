@@ -43,6 +43,4 @@ def normalised_gradient(lightness: FloatImage, sigma: float, *, floor: float = 0
     norm = np.maximum(magnitude**2, 1e-12)
     cos2 = (gx**2 - gy**2) / norm
     sin2 = 2 * gx * gy / norm
-    return Gradient(
-        strength.astype(np.float32), cos2.astype(np.float32), sin2.astype(np.float32)
-    )
+    return Gradient(strength.astype(np.float32), cos2.astype(np.float32), sin2.astype(np.float32))

@@ -11,7 +11,7 @@ from overlay.imaging.colour import FloatImage
 
 
 @njit(cache=True, inline="always")
-def hash32(value: int) -> int:  # type: ignore[no-any-unimported,unused-ignore]
+def hash32(value):
     """Mix 32 bits so that each output bit depends on each input bit."""
     # Numba widens mixed integer arithmetic, so every step is brought back to 32 bits.
     h = np.uint32(value)
@@ -19,11 +19,11 @@ def hash32(value: int) -> int:  # type: ignore[no-any-unimported,unused-ignore]
     h = np.uint32(h * np.uint32(0x85EBCA6B))
     h = np.uint32(h ^ (h >> np.uint32(13)))
     h = np.uint32(h * np.uint32(0xC2B2AE35))
-    return np.uint32(h ^ (h >> np.uint32(16)))  # type: ignore[return-value]
+    return np.uint32(h ^ (h >> np.uint32(16)))
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def _add_noise(image, amount, key):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _add_noise(image, amount, key):
     height, width, channels = image.shape
     for y in prange(height):
         for x in range(width):

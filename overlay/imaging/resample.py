@@ -11,7 +11,7 @@ from overlay.imaging.colour import FloatImage
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def _halve(image, out):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _halve(image, out):
     """Separable binomial 1-3-3-1: no aliasing to speak of, and the centre stays put."""
     height, width, channels = image.shape
     for y in prange(out.shape[0]):
@@ -29,7 +29,7 @@ def _halve(image, out):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def _double(image, out):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _double(image, out):
     height, width, channels = image.shape
     for y in prange(out.shape[0]):
         near_y = min(y // 2, height - 1)
@@ -92,7 +92,7 @@ def _lanczos_taps(old: int, new: int) -> tuple[npt.NDArray[np.int64], FloatImage
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def _resample_rows(image, first, weights, out):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _resample_rows(image, first, weights, out):
     last = image.shape[0] - 1
     for y in prange(out.shape[0]):
         for x in range(out.shape[1]):

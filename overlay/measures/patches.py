@@ -26,7 +26,7 @@ def _sampled_patches(image: FloatImage, seed: int, *, centred: bool) -> npt.NDAr
     patches = image[y[:, None, None] + dy, x[:, None, None] + dx]
     if centred:
         patches = patches - patches.mean(axis=(1, 2), keepdims=True)
-    return patches.reshape(_COUNT, -1)
+    return np.asarray(patches.reshape(_COUNT, -1), np.float32)
 
 
 def patch_distance(image: FloatImage, reference: FloatImage, *, centred: bool = False) -> float:

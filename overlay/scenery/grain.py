@@ -1,11 +1,14 @@
-"""Smooth noise over space, for surfaces, clouds and hills (Perlin 1985, doi:10.1145/325165.325247)."""
+"""Smooth noise over space, for surfaces, clouds and hills.
+
+(Perlin 1985, doi:10.1145/325165.325247.)
+"""
 
 import numpy as np
 from numba import njit
 
 
 @njit(cache=True, inline="always")
-def lattice(ix, iy, iz):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN201
+def lattice(ix, iy, iz):
     """A fixed random number in 0..1 for a point with integer coordinates."""
     h = np.uint32(ix * 374761393 + iy * 668265263 + iz * 2147483647 + 1274126177)
     h = np.uint32((h ^ (h >> np.uint32(13))) * np.uint32(1274126177))
@@ -14,7 +17,7 @@ def lattice(ix, iy, iz):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN201
 
 
 @njit(cache=True)
-def value_noise(x, y, z):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN201
+def value_noise(x, y, z):
     """Smooth noise in 0..1 with features of size 1."""
     ix, iy, iz = int(np.floor(x)), int(np.floor(y)), int(np.floor(z))
     fx, fy, fz = x - ix, y - iy, z - iz
@@ -30,7 +33,7 @@ def value_noise(x, y, z):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN20
 
 
 @njit(cache=True)
-def layered_noise(x, y, z, octaves):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN201
+def layered_noise(x, y, z, octaves):
     """Octaves of `value_noise`, each half as large and half as strong; in 0..1."""
     total, strength, norm = 0.0, 1.0, 0.0
     for i in range(octaves):

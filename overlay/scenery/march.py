@@ -1,4 +1,6 @@
-"""Light and shade: sphere tracing of solids, ground and water (Hart 1996, doi:10.1007/s003710050084).
+"""Light and shade: sphere tracing of solids, ground and water.
+
+(Hart 1996, doi:10.1007/s003710050084.)
 
 Each pixel's ray is followed to what it meets; sun with soft shadow, light from the sky, occlusion
 and haze are added up in linear light; water shows what its ripples reflect.
@@ -14,7 +16,9 @@ FAR = 240.0
 SKY, GROUND, WATER = -1, -2, -3
 
 # Rows of the `land` array that describes ground and light.
-CANAL_X, CANAL_HALF, WATER_Y, HILL, PATH_X, SUN_X, SUN_Y, SUN_Z, CLOUD, CANAL_END, WALLED = range(11)
+CANAL_X, CANAL_HALF, WATER_Y, HILL, PATH_X, SUN_X, SUN_Y, SUN_Z, CLOUD, CANAL_END, WALLED = range(
+    11
+)
 
 
 # The relief map: metres a cell, and the world place of its first cell.
@@ -23,7 +27,7 @@ RELIEF_SHAPE = (1040, 1200)
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def draw_relief(hill, out):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN201
+def draw_relief(hill, out):
     """Fill the relief map: small bumps near by, hills of height `hill` far off."""
     for i in prange(out.shape[0]):
         z = RELIEF_Z + i * CELL
@@ -35,7 +39,7 @@ def draw_relief(hill, out):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN
 
 
 @njit(cache=True)
-def ground_height(land, relief, x, z):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN201
+def ground_height(land, relief, x, z):
     """Height of the ground: banks, the canal's bed, far hills."""
     gx = min(max((x - RELIEF_X) / CELL, 0.0), relief.shape[1] - 1.001)
     gz = min(max((z - RELIEF_Z) / CELL, 0.0), relief.shape[0] - 1.001)
@@ -51,7 +55,7 @@ def ground_height(land, relief, x, z):  # type: ignore[no-untyped-def]  # noqa: 
 
 
 @njit(cache=True)
-def _on_the_way(t, ox, oy, oz, dx, dy, dz, limit, margin, chosen):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _on_the_way(t, ox, oy, oz, dx, dy, dz, limit, margin, chosen):
     """List the solids whose ball comes within `margin` of a ray; a ray of length 0 is a point."""
     count = 0
     for i in range(t.kind.shape[0]):
@@ -66,7 +70,7 @@ def _on_the_way(t, ox, oy, oz, dx, dy, dz, limit, margin, chosen):  # type: igno
 
 
 @njit(cache=True)
-def _solid_distance(t, i, x, y, z):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _solid_distance(t, i, x, y, z):
     px, py, pz = x - t.at[i, 0], y - t.at[i, 1], z - t.at[i, 2]
     r = np.sqrt(px * px + py * py + pz * pz) - t.reach[i]
     if r > 1.0:
@@ -101,7 +105,7 @@ def _solid_distance(t, i, x, y, z):  # type: ignore[no-untyped-def]  # noqa: ANN
 
 
 @njit(cache=True)
-def _nearest(t, land, relief, chosen, count, x, y, z):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _nearest(t, land, relief, chosen, count, x, y, z):
     """Distance to the nearest of the chosen solids or the ground, and which it is."""
     best, which = y - 4.0, GROUND  # high up and near by, the ground's bumps do not matter
     if y < 12.0 or z > 52.0:
@@ -115,7 +119,7 @@ def _nearest(t, land, relief, chosen, count, x, y, z):  # type: ignore[no-untype
 
 
 @njit(cache=True)
-def _follow(t, land, relief, chosen, ox, oy, oz, dx, dy, dz, limit):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _follow(t, land, relief, chosen, ox, oy, oz, dx, dy, dz, limit):
     """Distance along a ray to what it meets, and what that is; the water's surface counts."""
     to_water = FAR * 2
     if dy < -1e-6:
@@ -140,14 +144,21 @@ def _follow(t, land, relief, chosen, ox, oy, oz, dx, dy, dz, limit):  # type: ig
 
 
 @njit(cache=True)
-def _sunlight(t, land, relief, chosen, x, y, z):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _sunlight(t, land, relief, chosen, x, y, z):
     """Share of the sun that reaches a point, with soft edges (penumbra by closest approach)."""
     sx, sy, sz = land[SUN_X], land[SUN_Y], land[SUN_Z]
     count = _on_the_way(t, x, y, z, sx, sy, sz, 40.0, 1.0, chosen)
     light, travelled = 1.0, 0.06
     for _ in range(48):
         d, _which = _nearest(
-            t, land, relief, chosen, count, x + sx * travelled, y + sy * travelled, z + sz * travelled
+            t,
+            land,
+            relief,
+            chosen,
+            count,
+            x + sx * travelled,
+            y + sy * travelled,
+            z + sz * travelled,
         )
         light = min(light, 14.0 * d / travelled)
         travelled += max(d, 0.04)
@@ -158,7 +169,7 @@ def _sunlight(t, land, relief, chosen, x, y, z):  # type: ignore[no-untyped-def]
 
 
 @njit(cache=True)
-def _sky(land, dx, dy, dz):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _sky(land, dx, dy, dz):
     up = max(dy, 0.0)
     fade = (1 - up) ** 4
     r, g, b = 0.16 + 0.62 * fade, 0.34 + 0.44 * fade, 0.66 + 0.16 * fade
@@ -178,7 +189,7 @@ def _sky(land, dx, dy, dz):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN
 
 
 @njit(cache=True)
-def _normal(t, land, relief, chosen, count, x, y, z, e):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _normal(t, land, relief, chosen, count, x, y, z, e):
     """Gradient of the distance, from four points (tetrahedron)."""
     a, _ = _nearest(t, land, relief, chosen, count, x + e, y - e, z - e)
     b, _ = _nearest(t, land, relief, chosen, count, x - e, y - e, z + e)
@@ -190,7 +201,7 @@ def _normal(t, land, relief, chosen, count, x, y, z, e):  # type: ignore[no-unty
 
 
 @njit(cache=True)
-def _base_colour(t, land, which, x, y, z, nx, ny, nz):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _base_colour(t, land, which, x, y, z, nx, ny, nz):
     """Colour of a surface in linear light, with its texture."""
     if which == GROUND:
         texture, r, g, b = 7, 0.17, 0.22, 0.055
@@ -217,11 +228,15 @@ def _base_colour(t, land, which, x, y, z, nx, ny, nz):  # type: ignore[no-untype
             if abs(m[1, 0] * nx + m[1, 1] * ny + m[1, 2] * nz) > 0.7:
                 v = lz
     tone, warmth = surface_tone(texture, u, v, x, y, z)
-    return r * tone * (1 + 0.35 * warmth), g * tone * (1 + 0.08 * warmth), b * tone * (1 - 0.3 * warmth)
+    return (
+        r * tone * (1 + 0.35 * warmth),
+        g * tone * (1 + 0.08 * warmth),
+        b * tone * (1 - 0.3 * warmth),
+    )
 
 
 @njit(cache=True)
-def _lit(t, land, relief, chosen, which, x, y, z, dx, dy, dz, way):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _lit(t, land, relief, chosen, which, x, y, z, dx, dy, dz, way):
     """Colour of a met surface under sun, sky and haze."""
     count = _on_the_way(t, x, y, z, 0.0, 0.0, 0.0, 0.0, 0.8, chosen)
     nx, ny, nz = _normal(t, land, relief, chosen, count, x, y, z, 0.002 + 0.0008 * way)
@@ -235,7 +250,9 @@ def _lit(t, land, relief, chosen, which, x, y, z, dx, dy, dz, way):  # type: ign
     facing = max(nx * land[SUN_X] + ny * land[SUN_Y] + nz * land[SUN_Z], 0.0)
     sun = 0.0
     if facing > 0.0:
-        sun = facing * _sunlight(t, land, relief, chosen, x + 0.02 * nx, y + 0.02 * ny, z + 0.02 * nz)
+        sun = facing * _sunlight(
+            t, land, relief, chosen, x + 0.02 * nx, y + 0.02 * ny, z + 0.02 * nz
+        )
     bounce = max(-ny, 0.0) * 0.12 + 0.05
     r *= 2.5 * sun + 0.42 * open_sky + 1.3 * bounce
     g *= 2.15 * sun + 0.52 * open_sky + bounce
@@ -246,7 +263,7 @@ def _lit(t, land, relief, chosen, which, x, y, z, dx, dy, dz, way):  # type: ign
 
 
 @njit(cache=True)
-def _water(t, land, relief, chosen, x, z, dx, dy, dz, way):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _water(t, land, relief, chosen, x, z, dx, dy, dz, way):
     """What the water shows: a reflection bent by ripples, and its own depth."""
     calm = 1.0 / (1.0 + 0.03 * way)
     wx = (value_noise(2.2 * x, 0.0, 5.5 * z) - 0.5) * 0.045 * calm
@@ -256,11 +273,24 @@ def _water(t, land, relief, chosen, x, z, dx, dy, dz, way):  # type: ignore[no-u
     dot = dx * nx + dy * ny + dz * nz
     rx, ry, rz = dx - 2 * dot * nx, abs(dy - 2 * dot * ny), dz - 2 * dot * nz
     hit, which = _follow(t, land, relief, chosen, x, land[WATER_Y] + 0.01, z, rx, ry, rz, 160.0)
-    if which == SKY or which == WATER:
+    if which in (SKY, WATER):
         r, g, b = _sky(land, rx, ry, rz)
     else:
         y = land[WATER_Y] + 0.01
-        r, g, b = _lit(t, land, relief, chosen, which, x + rx * hit, y + ry * hit, z + rz * hit, rx, ry, rz, hit)
+        r, g, b = _lit(
+            t,
+            land,
+            relief,
+            chosen,
+            which,
+            x + rx * hit,
+            y + ry * hit,
+            z + rz * hit,
+            rx,
+            ry,
+            rz,
+            hit,
+        )
     mirror = 0.25 + 0.7 * (1.0 - abs(dot)) ** 3
     deep = 1.0 - mirror
     return (
@@ -271,7 +301,7 @@ def _water(t, land, relief, chosen, x, z, dx, dy, dz, way):  # type: ignore[no-u
 
 
 @njit(cache=True)
-def _see(t, land, relief, chosen, eye, right, up, forward, u, v):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _see(t, land, relief, chosen, eye, right, up, forward, u, v):
     """Colour, distance and kind of what is met through one point of the frame."""
     dx = forward[0] + u * right[0] + v * up[0]
     dy = forward[1] + u * right[1] + v * up[1]
@@ -290,7 +320,7 @@ def _see(t, land, relief, chosen, eye, right, up, forward, u, v):  # type: ignor
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def trace_picture(t, land, relief, camera, colour, depth, label):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN201
+def trace_picture(t, land, relief, camera, colour, depth, label):
     """Fill `colour` (linear light), `depth` (metres) and `label` from one ray a pixel."""
     height, width = depth.shape
     eye, right, up, forward = camera
@@ -299,9 +329,7 @@ def trace_picture(t, land, relief, camera, colour, depth, label):  # type: ignor
         for px in range(width):
             u = (2 * (px + 0.5) / width - 1) * width / height
             v = 1 - 2 * (py + 0.5) / height
-            r, g, b, way, which = _see(
-                t, land, relief, chosen, eye, right, up, forward, u, v
-            )
+            r, g, b, way, which = _see(t, land, relief, chosen, eye, right, up, forward, u, v)
             colour[py, px, 0], colour[py, px, 1], colour[py, px, 2] = r, g, b
             depth[py, px] = way
             if which >= 0:
@@ -311,7 +339,7 @@ def trace_picture(t, land, relief, camera, colour, depth, label):  # type: ignor
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def smooth_edges(t, land, relief, camera, rough, colour):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN201
+def smooth_edges(t, land, relief, camera, rough, colour):
     """Trace the pixels marked in `rough` again with three more rays each, and average."""
     height, width = rough.shape
     eye, right, up, forward = camera
@@ -324,9 +352,7 @@ def smooth_edges(t, land, relief, camera, rough, colour):  # type: ignore[no-unt
                 sx, sy = 0.5 + 0.35 * (s - 1), 0.5 + 0.35 * (1 if s == 1 else -0.7)
                 u = (2 * (px + sx) / width - 1) * width / height
                 v = 1 - 2 * (py + sy) / height
-                r, g, b, _way, _which = _see(
-                    t, land, relief, chosen, eye, right, up, forward, u, v
-                )
+                r, g, b, _way, _which = _see(t, land, relief, chosen, eye, right, up, forward, u, v)
                 colour[py, px, 0] += r
                 colour[py, px, 1] += g
                 colour[py, px, 2] += b

@@ -45,9 +45,7 @@ def cottage(wall: str = "#e7d9bd", roof: str = "#a4492f") -> list[Solid]:
     """A keeper's cottage: plastered, gabled, with chimney, door and two windows towards -z."""
     parts = [
         Solid(BOX, (0, 1.2, 0), (2.6, 1.2, 1.7), wall, Texture.PLASTER, "cottage"),
-        Solid(
-            GABLE, (0, 3.15, 0), (2.0, 0.8, 2.9), roof, Texture.ROOF, "cottage", turn=yaw(90)
-        ),
+        Solid(GABLE, (0, 3.15, 0), (2.0, 0.8, 2.9), roof, Texture.ROOF, "cottage", turn=yaw(90)),
         Solid(BOX, (1.5, 3.9, 0.1), (0.3, 0.75, 0.3), "#a85f45", Texture.BRICK, "cottage"),
         Solid(BOX, (0, 0.95, -1.7), (0.42, 0.95, 0.06), "#2c6a6b", Texture.PLANKS, "cottage"),
     ]
@@ -101,8 +99,8 @@ def fence(length: int, colour: str = "#d9ceb6") -> list[Solid]:
         Solid(BOX, (0, 0.5, 1.6 * k), (0.06, 0.55, 0.06), colour, label="fence")
         for k in range(length)
     ]
-    for y in (0.45, 0.85):
-        parts.append(Solid(BOX, (0, y, run / 2), (0.03, 0.05, run / 2), colour, label="fence"))
+    rail = (0.03, 0.05, run / 2)
+    parts += [Solid(BOX, (0, y, run / 2), rail, colour, label="fence") for y in (0.45, 0.85)]
     return parts
 
 
@@ -126,16 +124,40 @@ def lock_gates(half: float, open_by: float = 14.0) -> list[Solid]:
         turn = yaw(side * open_by)
         leaf = (half * 0.53, 0.95, 0.12)
         gate = [
-            Solid(BOX, (-side * half * 0.5, -0.15, 0), leaf, "#3d352c", Texture.PLANKS, "lock gate"),
-            Solid(BOX, (-side * half * 0.5, 0.82, -0.1), (half * 0.5, 0.05, 0.25), "#8b7a5e", Texture.PLANKS, "lock gate"),
-            Solid(BOX, (side * 1.7, 0.95, 0), (2.1, 0.17, 0.17), "#2f2b28", Texture.PLANKS, "lock gate"),
+            Solid(
+                BOX, (-side * half * 0.5, -0.15, 0), leaf, "#3d352c", Texture.PLANKS, "lock gate"
+            ),
+            Solid(
+                BOX,
+                (-side * half * 0.5, 0.82, -0.1),
+                (half * 0.5, 0.05, 0.25),
+                "#8b7a5e",
+                Texture.PLANKS,
+                "lock gate",
+            ),
+            Solid(
+                BOX,
+                (side * 1.7, 0.95, 0),
+                (2.1, 0.17, 0.17),
+                "#2f2b28",
+                Texture.PLANKS,
+                "lock gate",
+            ),
             Solid(BOX, (side * 3.7, 0.95, 0), (0.22, 0.19, 0.19), "#f0eadc", label="lock gate"),
         ]
         for k in range(3):
             x = -side * half * (0.2 + 0.32 * k)
-            gate.append(Solid(BOX, (x, 1.2, -0.2), (0.025, 0.4, 0.025), "#efe8d6", label="lock gate"))
+            gate.append(
+                Solid(BOX, (x, 1.2, -0.2), (0.025, 0.4, 0.025), "#efe8d6", label="lock gate")
+            )
         gate.append(
-            Solid(BOX, (-side * half * 0.5, 1.6, -0.2), (half * 0.45, 0.025, 0.025), "#efe8d6", label="lock gate")
+            Solid(
+                BOX,
+                (-side * half * 0.5, 1.6, -0.2),
+                (half * 0.45, 0.025, 0.025),
+                "#efe8d6",
+                label="lock gate",
+            )
         )
         parts += [g.moved(turn, hinge) for g in gate]
     return parts
@@ -148,7 +170,15 @@ def barge(colour: str = "#23536b") -> list[Solid]:
         Solid(BOX, (0, 0.5, 0), (1.0, 0.06, 4.25), "#c23f2d", label="barge"),
         Solid(BOX, (0, 0.95, 1.6), (0.78, 0.45, 1.9), "#b9412f", Texture.PLANKS, "barge"),
         Solid(BOX, (0, 1.43, 1.6), (0.88, 0.06, 2.05), "#e7dcc3", label="barge"),
-        Solid(BOX, (0, 0.75, -1.8), (0.8, 0.28, 1.5), "#4c443b", Texture.PLAIN, "barge", turn=pitch(-2)),
+        Solid(
+            BOX,
+            (0, 0.75, -1.8),
+            (0.8, 0.28, 1.5),
+            "#4c443b",
+            Texture.PLAIN,
+            "barge",
+            turn=pitch(-2),
+        ),
         Solid(CONE, (0.3, 1.8, 0.6), (0.1, 0.35, 0.1), "#26231f", label="barge"),
     ]
 

@@ -7,7 +7,7 @@ from overlay.scenery.grain import lattice, layered_noise, value_noise
 
 
 @njit(cache=True)
-def _courses(u, v, wide, high, gap):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _courses(u, v, wide, high, gap):
     """Bricks or tiles in staggered rows: shade of this one, and whether the point is in a joint."""
     row = np.floor(v / high)
     u = u / wide + 0.5 * (row % 2)
@@ -17,7 +17,7 @@ def _courses(u, v, wide, high, gap):  # type: ignore[no-untyped-def]  # noqa: AN
 
 
 @njit(cache=True)
-def surface_tone(texture, u, v, x, y, z):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN201
+def surface_tone(texture, u, v, x, y, z):
     """Brightness factor (about 0.4 to 1.4) and warmth (-1 to 1) at a point.
 
     `u`, `v` run along the surface in metres; `x, y, z` is the place in the world.
@@ -57,7 +57,10 @@ def surface_tone(texture, u, v, x, y, z):  # type: ignore[no-untyped-def]  # noq
     elif texture == 8:  # path
         tone = 0.7 + 0.35 * fine + 0.2 * (stain - 0.5)
     elif texture == 9:  # glass
-        bar = abs(u / 0.4 - np.floor(u / 0.4) - 0.5) > 0.44 or abs(v / 0.5 - np.floor(v / 0.5) - 0.5) > 0.45
+        bar = (
+            abs(u / 0.4 - np.floor(u / 0.4) - 0.5) > 0.44
+            or abs(v / 0.5 - np.floor(v / 0.5) - 0.5) > 0.45
+        )
         tone = 4.0 if bar else 0.8 + 0.4 * stain
     elif texture == 10:  # sail lattice
         bar = abs(u / 0.5 - np.floor(u / 0.5) - 0.5) > 0.38

@@ -1,1 +1,1 @@
-"""What the window and the command line share: from a recipe to a proof, its report and its keeping."""
+"""What window and command line share: from a recipe to a proof, its report and its keeping."""

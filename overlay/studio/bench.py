@@ -1,4 +1,4 @@
-"""The state of the bench that is not part of the document: what is selected, pulled and looked at."""
+"""The state of the bench beside the document: what is selected, pulled and looked at."""
 
 from dataclasses import replace
 from pathlib import Path

@@ -28,14 +28,18 @@ def file_name(name: str) -> str:
 
 
 def demo_recipe(
-    scene: str = "windmill", manners: tuple[tuple[str, float], ...] = (("lino cut", 1.0),), **changes: Any
+    scene: str = "windmill",
+    manners: tuple[tuple[str, float], ...] = (("lino cut", 1.0),),
+    **changes: Any,
 ) -> Recipe:
     """A recipe over the demo's pictures, with paths relative to the demo folder."""
     cues: list[dict[str, Any]] = [
         {"name": manner, "reference": file_name(manner), "weight": weight}
         for manner, weight in manners
     ]
-    cues.append({"name": "contours", "guide": "edges", "weight": 0.5, "leave": 0.9, "fade_out": 0.15})
+    cues.append(
+        {"name": "contours", "guide": "edges", "weight": 0.5, "leave": 0.9, "fade_out": 0.15}
+    )
     data = {
         "overlay": 1,
         "size": [768, 512],
@@ -48,7 +52,7 @@ def demo_recipe(
 
 
 def opening_recipe() -> Recipe:
-    """What the window shows first: a plate cut in lino under a printed sky, held by its contours."""
+    """What the window shows first: a plate cut in lino under a printed sky, held by contours."""
     plain = demo_recipe("windmill", (("lino cut", 1.0), ("dot print", 1.0)), departure=0.55)
     data = plain.model_dump(mode="json", exclude_defaults=True)
     data["regions"] = {"sky": {"mask": file_name("windmill sky"), "feather": 3}}

@@ -2,7 +2,9 @@
 
 import json
 from collections.abc import Callable
+from functools import partial
 from pathlib import Path
+from typing import BinaryIO
 
 from overlay.document.reading import recipe_json
 from overlay.imaging.files import write_picture, write_whole
@@ -26,9 +28,13 @@ def render_plates(folder: Path, say: Callable[[str], None]) -> list[Path]:
             carried = recipe_json(relative_recipe(recipe, folder))
             write_picture(path, proof.picture, recipe=carried)
             text = json.dumps(proof.report(), indent=2).encode()
-            write_whole(path.with_suffix(".json"), lambda file, text=text: file.write(text))
+            write_whole(path.with_suffix(".json"), partial(_fill, text=text))
             match = next(iter(proof.measures["style_match"].values()))
             kept = proof.measures["structure_kept"]
             say(f"{scene} in {manner}: style match {match:.0f}, structure kept {kept:.0f}")
             written.append(path)
     return written
+
+
+def _fill(file: BinaryIO, text: bytes) -> None:
+    file.write(text)

@@ -13,15 +13,15 @@ from overlay import __version__
 from overlay.document.reading import make_recipe, parse_json, recipe_json
 from overlay.document.recipe import Recipe
 from overlay.engine.control import Control
-from overlay.engine.request import Frame, Render, Request
+from overlay.engine.request import Frame, GuideCue, Render, Request, StyleCue
 from overlay.engine.sampler import render
 from overlay.imaging.colour import ByteImage, srgb_to_work
 from overlay.imaging.files import PictureError, read_picture, write_picture, write_whole
 from overlay.measures.palette import palette_distance
 from overlay.measures.patches import style_match
 from overlay.measures.structure import layout_match, structure_kept
-from overlay.studio.pictures import PictureStore, file_digest
 from overlay.studio.paths import input_paths
+from overlay.studio.pictures import PictureStore, file_digest
 from overlay.studio.requests import build_request
 
 
@@ -126,7 +126,8 @@ def find_warnings(request: Request) -> list[Notice]:
     """What in a request cannot have the effect it asks for."""
     found = []
     begin = 1 - request.departure
-    for cue in (*request.styles, *request.guides):
+    cues: tuple[StyleCue | GuideCue, ...] = (*request.styles, *request.guides)
+    for cue in cues:
         if cue.weight <= 0:
             text = f"{cue.name} has weight 0 and changes nothing."
             found.append(Notice("weightless", cue.name, text))
@@ -142,7 +143,9 @@ def find_warnings(request: Request) -> list[Notice]:
     for style in request.styles:
         height, width = style.picture.shape[:2]
         if not style.is_swatches and min(height, width) < 128:
-            text = f"The picture of {style.name} is small ({width}x{height}); its marks will be few."
+            text = (
+                f"The picture of {style.name} is small ({width}x{height}); its marks will be few."
+            )
             found.append(Notice("small_reference", style.name, text))
     if not request.styles:
         found.append(Notice("nothing_speaks", None, "No reference speaks; this is the source."))
@@ -207,7 +210,7 @@ def _pack_film(film: tuple[Frame, ...]) -> bytes:
     buffer = io.BytesIO()
     steps = np.array([f.step for f in film], np.int64)
     progress = np.array([f.progress for f in film])
-    pictures = {f"picture{i}": f.picture for i, f in enumerate(film)}
+    pictures: dict[str, Any] = {f"picture{i}": f.picture for i, f in enumerate(film)}
     np.savez_compressed(buffer, steps=steps, progress=progress, **pictures)
     return buffer.getvalue()
 

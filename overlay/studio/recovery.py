@@ -1,4 +1,4 @@
-"""The recovery copy: the present state, written after every change, and where to go on next time."""
+"""The recovery copy: the present state, kept after every change, to go on from next time."""
 
 import json
 from pathlib import Path

@@ -1,6 +1,7 @@
 """From a recipe and its files to a request that the engine can work on."""
 
 import numpy as np
+from pydantic import ValidationError
 
 from overlay.document.reading import RecipeError, first_fault
 from overlay.document.recipe import (
@@ -24,7 +25,6 @@ from overlay.imaging.colour import (
 from overlay.imaging.resample import cover
 from overlay.regions.mask import shape_mask
 from overlay.studio.pictures import PictureStore
-from pydantic import ValidationError
 
 
 def build_request(recipe: Recipe, store: PictureStore) -> Request:
@@ -55,7 +55,9 @@ def build_request(recipe: Recipe, store: PictureStore) -> Request:
         source=framed,
         styles=tuple(_style(cue, masks, store) for cue in heard if cue.guide is None),
         guides=tuple(
-            _guide(cue, masks, store, framed, width, height) for cue in heard if cue.guide is not None
+            _guide(cue, masks, store, framed, width, height)
+            for cue in heard
+            if cue.guide is not None
         ),
         within=None if recipe.within is None else masks[recipe.within],
     )

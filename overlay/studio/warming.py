@@ -18,4 +18,7 @@ def warm_kernels(control: Control | None = None) -> None:
         StyleCue("one", source[::-1].copy(), Facets(1, 1, 1), region=np.ones((64, 64), np.float32)),
         StyleCue("two", source.copy(), Facets(0, 1, 0), scale=0.5),
     )
-    render(Request(64, 64, steps=4, departure=1.0, source=source, styles=styles, guides=(guide,)), control)
+    render(
+        Request(64, 64, steps=4, departure=1.0, source=source, styles=styles, guides=(guide,)),
+        control,
+    )

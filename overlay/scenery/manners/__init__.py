@@ -1,4 +1,4 @@
-"""Manners: ways of making a picture, each shown on an invented landscape, to serve as references."""
+"""Manners: ways of making a picture, each shown on an invented land, to serve as references."""
 
 from collections.abc import Callable
 

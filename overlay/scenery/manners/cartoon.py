@@ -28,7 +28,7 @@ def cloudy(shape: tuple[int, int], size: float, seed: int) -> Field:
     """Soft noise in about -1..1 with features of `size` pixels."""
     raw = np.random.default_rng(seed).standard_normal(shape)
     smooth = ndimage.gaussian_filter(raw, size / 2.5, mode="wrap")
-    return smooth / (2.0 * smooth.std() + 1e-12)
+    return np.asarray(smooth / (2.0 * smooth.std() + 1e-12))
 
 
 def draw_cartoon(width: int, height: int, seed: int) -> Cartoon:
@@ -86,7 +86,7 @@ def paint(cartoon: Cartoon, colours: list[tuple[str, str]]) -> Field:
     """Colour each zone from its dark to its light colour by tone; (H, W, 3) linear light."""
     dark = np.array([linear_light(d) for d, _ in colours])[cartoon.zone]
     light = np.array([linear_light(c) for _, c in colours])[cartoon.zone]
-    return dark + (light - dark) * cartoon.tone[..., None]
+    return np.asarray(dark + (light - dark) * cartoon.tone[..., None])
 
 
 def to_bytes(light: Field) -> npt.NDArray[np.uint8]:

@@ -17,7 +17,12 @@ COLOURS = [
     ("#23364f", "#3f7d80"),
     ("#a5273a", "#ef7a54"),
 ]
-INKS = [("#1f9aa6", 18.0, (0, 0)), ("#e4412f", 63.0, (1, 1)), ("#f4c22b", 0.0, (-1, 1)), ("#20242c", 41.0, (0, 0))]
+INKS = [
+    ("#1f9aa6", 18.0, (0, 0)),
+    ("#e4412f", 63.0, (1, 1)),
+    ("#f4c22b", 0.0, (-1, 1)),
+    ("#20242c", 41.0, (0, 0)),
+]
 
 
 def _screen(amount: Field, degrees: float) -> Field:
@@ -28,7 +33,7 @@ def _screen(amount: Field, degrees: float) -> Field:
     u, v = (x * c + y * s) / PITCH, (-x * s + y * c) / PITCH
     near = np.hypot(u - np.floor(u) - 0.5, v - np.floor(v) - 0.5) * PITCH
     radius = PITCH * np.sqrt(amount.clip(0, 1) / np.pi) * 1.08
-    return np.clip(radius - near + 0.5, 0, 1)
+    return np.asarray(np.clip(radius - near + 0.5, 0, 1))
 
 
 def draw_dot_print(width: int, height: int) -> ByteImage:

@@ -28,7 +28,7 @@ def _fibres(shape: tuple[int, int], seed: int) -> Field:
         kernel = ndimage.rotate(kernel, angle + rng.uniform(-8, 8), reshape=False, order=1)
         strands = rng.standard_normal(shape) * (rng.random(shape) > 0.82)
         total = np.maximum(total, ndimage.convolve(strands, kernel / 4, mode="wrap"))
-    return (total - total.mean()) / (2 * total.std())
+    return np.asarray((total - total.mean()) / (2 * total.std()))
 
 
 def draw_felt(width: int, height: int) -> ByteImage:

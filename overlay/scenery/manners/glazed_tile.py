@@ -28,7 +28,8 @@ def draw_glazed_tile(width: int, height: int) -> ByteImage:
     centres = np.stack([gy, gx], -1).reshape(-1, 2) * PIECE
     centres += rng.uniform(-0.26, 0.26, centres.shape) * PIECE
     y, x = np.mgrid[0:height, 0:width]
-    distance, which = spatial.cKDTree(centres).query(np.stack([y, x], -1), k=2, workers=-1)
+    found = spatial.cKDTree(centres).query(np.stack([y, x], -1), k=2, workers=-1)
+    distance, which = np.asarray(found[0]), np.asarray(found[1])
     piece = which[..., 0]
     joint = distance[..., 1] - distance[..., 0]
     cy = centres[:, 0].clip(0, height - 1).astype(int)
@@ -36,7 +37,10 @@ def draw_glazed_tile(width: int, height: int) -> ByteImage:
     glaze = colour[cy, cx] * rng.uniform(0.78, 1.22, (len(centres), 1))
     light = glaze[piece]
     tilt = rng.normal(0, 0.25, (len(centres), 2))[piece]
-    across = ((y - centres[piece, 0]) * (0.7 + tilt[..., 0]) + (x - centres[piece, 1]) * (0.7 + tilt[..., 1])) / PIECE
+    across = (
+        (y - centres[piece, 0]) * (0.7 + tilt[..., 0])
+        + (x - centres[piece, 1]) * (0.7 + tilt[..., 1])
+    ) / PIECE
     light = light * (1.05 - 0.45 * across)[..., None]
     edge = np.clip(1 - np.abs(joint - 3.6) / 1.6, 0, 1) * np.clip(-across * 2.4, 0, 1)
     light = light + 0.75 * edge[..., None]

@@ -19,7 +19,7 @@ COLOURS = [
 
 
 @njit(cache=True)
-def _stroke(canvas, y, x, angle, length, half, colour, bend, grain):  # type: ignore[no-untyped-def]  # noqa: ANN001, ANN202
+def _stroke(canvas, y, x, angle, length, half, colour, bend, grain):
     """Lay one curved stroke on the canvas; bristles leave streaks, the end runs dry."""
     height, width = canvas.shape[:2]
     reach = int(length + half) + 2
@@ -30,7 +30,9 @@ def _stroke(canvas, y, x, angle, length, half, colour, bend, grain):  # type: ig
             v = -(px - x) * s + (py - y) * c - bend * u * u
             if abs(u) > length or abs(v) > half:
                 continue
-            bristle = grain[int(v * 1.6 + 500 + y) % grain.shape[0], int(u * 0.12 + 500 + x) % grain.shape[1]]
+            bristle = grain[
+                int(v * 1.6 + 500 + y) % grain.shape[0], int(u * 0.12 + 500 + x) % grain.shape[1]
+            ]
             body = min((half - abs(v)) / 1.2, 1.0) * min((length - abs(u)) / 2.0, 1.0)
             dry = 0.75 + 0.6 * bristle - 0.9 * max(u / length - 0.35, 0.0)
             cover = max(min(body * dry * 1.6, 1.0), 0.0)
@@ -58,7 +60,11 @@ def draw_gouache(width: int, height: int) -> ByteImage:
     colour = paint(cartoon, COLOURS)
     canvas = ndimage.gaussian_filter(colour, (8, 8, 0)) * 0.9
     area = width * height
-    for half, strokes, seed in ((13.0, area // 240, 1), (7.0, area // 110, 2), (4.0, area // 95, 3)):
+    for half, strokes, seed in (
+        (13.0, area // 240, 1),
+        (7.0, area // 110, 2),
+        (4.0, area // 95, 3),
+    ):
         _lay(canvas, colour, cartoon.flow, half, strokes, seed)
     tooth = 1 + 0.035 * cloudy((height, width), 2.2, 14)
     return to_bytes(canvas * tooth[..., None])

@@ -22,7 +22,7 @@ def _gouges(flow: Field, seed: int) -> Field:
     ridge = np.abs(across / PITCH - row - 0.5) * 2
     beat = 46 + 14 * np.sin(row * 12.9)
     taper = np.abs(((along + row * 31.7) / beat) % 1.0 - 0.5) * 2
-    return ridge + 0.55 * taper**3
+    return np.asarray(ridge + 0.55 * taper**3)
 
 
 def draw_lino_cut(width: int, height: int) -> ByteImage:
@@ -39,7 +39,9 @@ def draw_lino_cut(width: int, height: int) -> ByteImage:
     speckle = cloudy((height, width), 2.6, 8) + 0.5 * cloudy((height, width), 40, 6)
     ink *= 1 - 0.75 * np.clip(speckle - 0.85, 0, 1)
     colour_block = np.isin(cartoon.zone, (SUN, FIELD, LEAF)).astype(float)
-    colour_block = ndimage.shift(ndimage.gaussian_filter(colour_block, 0.7), (1.5, -2.0), mode="nearest")
+    colour_block = ndimage.shift(
+        ndimage.gaussian_filter(colour_block, 0.7), (1.5, -2.0), mode="nearest"
+    )
     colour_block *= 0.9 - 0.25 * np.clip(cloudy((height, width), 3, 12), 0, 1)
     paper = linear_light("#efe4cb") * (1 + 0.02 * rng.standard_normal((height, width, 1)))
     red, black = linear_light("#c8452b"), linear_light("#1d1b1a")

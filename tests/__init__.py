@@ -1,0 +1,1 @@
+"""Tests, file for file as in `overlay/`."""
