@@ -108,6 +108,7 @@ class _Run:
         first = self.steps[0]
         self._update_peaks(first)
         self._casting = cast(material, first.level, control) if material.surfaced else None
+        self._level = first.level
         self.canvas = self._start(first)
         # Where a surface has spoken so far, 0 to 1: there the canvas stands, elsewhere the source.
         alone = np.ones if material.source is None else np.zeros
@@ -131,10 +132,7 @@ class _Run:
         """Make one step: recolour, search, lay patches, blend, add noise, show."""
         done = self.steps.index(step) / len(self.steps)
         self.control.step(done, STAGES[min(int(step.progress * 4), 3)])
-        shape = self.material.shape(step.level)
-        if self.canvas.shape[:2] != shape:
-            self.canvas = double(self.canvas, shape)
-            self._presence = double(self._presence, shape)
+        self._enter(step.level)
         self._update_peaks(step)
         base = self._base(step)
         total = self.material.surface_total(step, step.level)
@@ -144,6 +142,14 @@ class _Run:
         noisy = np.float32(_RENOISE * step.next_noise) * np.minimum(total, 1.0)
         add_noise(self.canvas, noisy, step_key(self.request.seed, step.number, _NOISE))
         self._record(step, total)
+
+    def _enter(self, level: int) -> None:
+        """Bring the canvas to a finer scale."""
+        while self._level > level:
+            self._level -= 1
+            shape = self.material.shape(self._level)
+            self.canvas = double(self.canvas, shape)
+            self._presence = double(self._presence, shape)
 
     def _update_peaks(self, step: Step) -> None:
         """What a tint has reached stays until the source draws it back."""

@@ -56,6 +56,8 @@ def plan(steps: int, departure: float, levels: int) -> list[Step]:
             continue
         progress = max(progress, 1.0 - departure)
         stage = min(int(progress * (levels + 1) + 1e-9), levels)
+        if i == steps - 1:
+            stage = levels  # the last step is at full size, however few there are
         planned.append(
             Step(i, progress, levels - stage, noise_at(progress), noise_at((i + 1) / steps))
         )

@@ -26,7 +26,7 @@ class EdgesTest(unittest.TestCase):
             for low in (0.05, 0.2, 0.4, 0.6)
         ]
         self.assertEqual(amounts, sorted(amounts, reverse=True))
-        self.assertGreater(amounts[0], 1.5 * amounts[-1])
+        self.assertGreater(amounts[0], 1.1 * amounts[-1])
 
     def test_a_flat_picture_has_no_edges(self):
         flat = np.full((40, 40, 3), 128, np.uint8)

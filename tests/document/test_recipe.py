@@ -1,0 +1,194 @@
+import json
+import tempfile
+import unittest
+from pathlib import Path
+
+import jsonschema
+from hypothesis import given
+from hypothesis import strategies as st
+
+from overlay.document.reading import (
+    RecipeError,
+    apply_setting,
+    make_recipe,
+    parse_json,
+    read_recipe,
+    recipe_json,
+)
+from overlay.document.recipe import Recipe
+
+FULL = {
+    "overlay": 1,
+    "size": [768, 512],
+    "seed": 7,
+    "steps": 16,
+    "departure": 0.75,
+    "guidance": 1.0,
+    "source": "mill.png",
+    "prompt": "",
+    "avoid": "",
+    "regions": {"sky": {"mask": "sky.png", "grow": 4, "feather": 6, "invert": False}},
+    "cues": [
+        {"name": "tile", "reference": "tile.png",
+         "facets": {"palette": 1.0, "surface": 1.0, "light": 0.5}, "weight": 0.6, "enter": 0.0,
+         "leave": 1.0, "fade_in": 0.0, "fade_out": 0.0, "region": None, "invert_region": False,
+         "scale": 1.0, "muted": False},
+        {"name": "colours", "swatches": ["#1d3b5c", "#e6b34a"], "facets": {"palette": 1.0},
+         "weight": 0.5},
+        {"name": "contours", "guide": "edges", "of": "source", "weight": 0.5, "leave": 0.7,
+         "options": {"low": 0.08, "high": 0.2, "sigma": 1.2}},
+    ],
+    "blend": "share",
+    "within": None,
+    "passes": [],
+}  # fmt: skip
+
+
+def changed(path: str, value) -> dict:
+    """The full recipe with one key changed."""
+    data = json.loads(json.dumps(FULL))
+    place = data
+    *way, last = path.split(".")
+    for part in way:
+        place = place[int(part)] if part.isdigit() else place[part]
+    place[int(last) if last.isdigit() else last] = value
+    return data
+
+
+class RecipeTest(unittest.TestCase):
+    def test_the_designs_recipe_is_read(self):
+        recipe = make_recipe(FULL, "r")
+        self.assertEqual([c.kind for c in recipe.cues], ["reference", "swatches", "guide"])
+        self.assertEqual(recipe.regions["sky"].grow, 4)
+
+    def test_missing_keys_take_their_defaults(self):
+        recipe = make_recipe({"overlay": 1}, "r")
+        self.assertEqual((recipe.steps, recipe.departure, recipe.blend), (16, 0.75, "share"))
+        cue = make_recipe({"overlay": 1, "cues": [{"name": "a", "reference": "a.png"}]}, "r").cues[0]
+        self.assertEqual(cue.active_facets.model_dump(),
+                         {"palette": 1, "surface": 1, "light": 1, "layout": 0, "likeness": 0})  # fmt: skip
+
+    def test_json_comes_back_the_same(self):
+        recipe = make_recipe(FULL, "r")
+        self.assertEqual(make_recipe(json.loads(recipe_json(recipe)), "r"), recipe)
+
+    def test_every_fault_names_key_rule_and_what_was_found(self):
+        cases = [
+            ("overlay", 2, "overlay: must be 1, got 2"),
+            ("departure", 1.5, "departure: must be less than or equal to 1, got 1.5"),
+            ("departure", "0.5", "departure: must be a valid number, got \"0.5\""),
+            ("seed", -1, "seed: must be greater than or equal to 0, got -1"),
+            ("seed", 1.5, "seed: .*got 1.5"),
+            ("steps", 0, "steps: must be greater than or equal to 1, got 0"),
+            ("size", [768], "size.*"),
+            ("size", [20, 800], "sides must be at least 64 .* got 20x800"),
+            ("size", [4000, 400], "aspect ratio must be 1:8 to 8:1, got 4000x400"),
+            ("size", [9000, 9000], "at most 16 megapixels, got 9000x9000"),
+            ("blend", "add", "blend: must be 'share' or 'mix', got \"add\""),
+            ("colour", 1, "colour: unknown key; allowed are overlay, size, seed"),
+            ("cues.0.wieght", 1, "cues.0.wieght: unknown key; allowed are name, reference"),
+            ("cues.0.facets.gloss", 1, "facets.gloss: unknown key; allowed are palette, surface"),
+            ("cues.0.weight", 3, "cues.0.weight: must be less than or equal to 2, got 3"),
+            ("cues.0.enter", 1.0, r"enter must be less than leave \(1.0\), got 1.0"),
+            ("cues.0.swatches", ["#112233"], "exactly one of .* got reference and swatches"),
+            ("cues.0.region", "sea", "cues.0.region must name a region .*sky.* got 'sea'"),
+            ("cues.0.name", "colours", "cue names must differ, got 'colours' 2 times"),
+            ("cues.1.swatches", ["blue"], "six hexadecimal digits, got 'blue'"),
+            ("cues.2.guide", "fog", "cues.2.guide: must be 'edges', .* got \"fog\""),
+            ("cues.2.facets", {"palette": 1}, "facets belong to references and swatches"),
+            ("within", "sea", "within must name a region"),
+            ("regions.sky.feather", -1, "regions.sky.feather: must be greater than or equal to 0"),
+            ("regions.sky.soft", 1, "regions.sky.soft: unknown key; allowed are mask, grow"),
+        ]  # fmt: skip
+        for path, value, message in cases:
+            with self.subTest(path=path, value=value):
+                with self.assertRaisesRegex(RecipeError, f"^r: .*{message}") as caught:
+                    make_recipe(changed(path, value), "r")
+                self.assertNotIn("\n", str(caught.exception))
+
+    def test_what_is_not_available_yet_is_refused_by_name(self):
+        cases = [
+            ("prompt", "windmill", "prompt: words are not available yet"),
+            ("avoid", "fog", "avoid: words are not available yet"),
+            ("blend", "mix", "blend: 'mix' is not available yet"),
+            ("cues.2.guide", "depth", "cues.2.guide: 'depth' is not available yet, must be edges"),
+            ("cues.0.facets.layout", 0.5, "cues.0.facets.layout: is not available yet"),
+            ("passes", [{"kind": "settle"}], "passes.0.kind: 'settle' is not available yet"),
+        ]
+        for path, value, message in cases:
+            with self.subTest(path), self.assertRaisesRegex(RecipeError, message):
+                make_recipe(changed(path, value), "r")
+
+    def test_the_published_schema_agrees(self):
+        schema = Recipe.model_json_schema()
+        jsonschema.Draft202012Validator.check_schema(schema)
+        validator = jsonschema.Draft202012Validator(schema)
+        self.assertTrue(validator.is_valid(FULL))
+        for path, value in (("departure", 2), ("nonsense", 1), ("cues.0.weight", -1)):
+            self.assertFalse(validator.is_valid(changed(path, value)), path)
+
+    @given(st.recursive(
+        st.none() | st.booleans() | st.integers() | st.floats(allow_nan=False) | st.text(max_size=8),
+        lambda inner: st.lists(inner, max_size=3)
+        | st.dictionaries(st.sampled_from([*FULL, "x"]), inner, max_size=4),
+        max_leaves=12,
+    ))  # fmt: skip
+    def test_any_json_gives_a_recipe_or_one_line(self, data):
+        try:
+            make_recipe(data, "r")
+        except RecipeError as error:
+            self.assertNotIn("\n", str(error))
+
+
+class ReadingTest(unittest.TestCase):
+    def setUp(self):
+        folder = tempfile.TemporaryDirectory()
+        self.addCleanup(folder.cleanup)
+        self.folder = Path(folder.name)
+
+    def test_files_that_are_no_recipe_are_refused_by_name(self):
+        cases = {
+            "text.json": (b"not json", "must be JSON, got a fault in line 1"),
+            "empty.json": (b"", "must be JSON"),
+            "list.json": (b"[1, 2]", "a recipe must be a JSON object"),
+            "none.json": (b"{}", "overlay: must be 1, got nothing"),
+            "bytes.json": (b"\xff\xfe\x00", "must be UTF-8 text"),
+            "nan.json": (b'{"overlay": 1, "departure": NaN}', "finite, got NaN"),
+            "twice.json": (b'{"overlay": 1, "seed": 1, "seed": 2}', "seed: a key may stand once"),
+            "deep.json": (b'{"overlay": ' + b"[" * 100_000, "nested too deeply"),
+            "plain.png": (b"\x89PNG\r\n", "must be a PNG|damaged"),
+            "missing.json": (None, "no such file"),
+        }
+        for name, (data, message) in cases.items():
+            path = self.folder / name
+            if data is not None:
+                path.write_bytes(data)
+            with self.subTest(name), self.assertRaisesRegex(RecipeError, message) as caught:
+                read_recipe(path)
+            self.assertIn(str(path), str(caught.exception))
+
+    def test_settings_go_by_number_by_name_and_into_what_is_absent(self):
+        path = self.folder / "r.json"
+        path.write_text(json.dumps(FULL))
+        recipe = read_recipe(path, [
+            "departure=0.4", "cues.0.weight=0.8", "cues.colours.weight=0.7",
+            "cues.contours.options.low=0.1", 'regions.sea={"mask": "sea.png"}',
+        ])  # fmt: skip
+        self.assertEqual(recipe.departure, 0.4)
+        self.assertEqual([c.weight for c in recipe.cues], [0.8, 0.7, 0.5])
+        self.assertEqual(recipe.cues[2].options["low"], 0.1)
+        self.assertIn("sea", recipe.regions)
+
+    def test_settings_that_cannot_be_are_refused(self):
+        for setting, message in (
+            ("departure", "must be KEY=VALUE"),
+            ("source=mill.png", "must be JSON"),
+            ("cues.nobody.weight=1", "must name one of tile, colours, contours"),
+            ("cues.9.weight=1", "a number below 3, got '9'"),
+            ("seed.low=1", "must lie in an object or list"),
+        ):
+            with self.subTest(setting), self.assertRaisesRegex(RecipeError, message):
+                apply_setting(json.loads(json.dumps(FULL)), setting)
+
+    def test_plain_json_is_read(self):
+        self.assertEqual(parse_json('{"a": [1, 2.5, null]}', "x"), {"a": [1, 2.5, None]})

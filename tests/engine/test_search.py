@@ -1,0 +1,188 @@
+import unittest
+
+import numpy as np
+
+from overlay.engine import search
+from overlay.engine.atlas import PATCH, build_atlases
+from overlay.engine.request import Facets
+from overlay.engine.shares import Casting, assign, memberships, solve_bias
+from overlay.engine.vote import grid_samples, vote
+from overlay.imaging.colour import srgb_to_work
+from tests.pictures import blobs, manner
+
+
+def exact_costs(canvas: np.ndarray, reference: np.ndarray, grid: search.Grid) -> np.ndarray:
+    """Squared distance of every patch of the canvas to its nearest patch, both mirrors."""
+    padded = search.pad_canvas(canvas)
+    windows = [
+        np.lib.stride_tricks.sliding_window_view(r, (PATCH, PATCH), axis=(0, 1)).reshape(
+            -1, 3 * PATCH * PATCH
+        )
+        for r in (reference, reference[:, ::-1])
+    ]
+    keys = np.concatenate(windows)
+    out = np.empty((grid.rows, grid.columns))
+    for i in range(grid.rows):
+        for j in range(grid.columns):
+            y, x = 4 * i + search.PAD - grid.top, 4 * j + search.PAD - grid.left
+            patch = padded[y : y + PATCH, x : x + PATCH].transpose(2, 0, 1).ravel()
+            out[i, j] = ((keys - patch) ** 2).sum(axis=1).min()
+    return out
+
+
+class SearchTest(unittest.TestCase):
+    def setUp(self):
+        self.reference = srgb_to_work(blobs(4, 72, 60))
+        self.canvas = srgb_to_work(blobs(5, 64, 48))
+        self.atlas = build_atlases([self.reference], 0, None)[0]
+        self.grid = search.make_grid(48, 64, (1, 3))
+
+    def run_search(self, canvas, *, sweeps=12, coherence=(1.0, 1.0), free=0.0):
+        grid, atlas = self.grid, self.atlas
+        label = np.zeros((grid.rows, grid.columns), np.int16)
+        field = np.empty((grid.rows, grid.columns, 3), np.int32)
+        search.random_field(label, atlas.start, atlas.height, atlas.width, 5, field)
+        padded = search.pad_canvas(canvas)
+        query = search.Query(
+            padded, np.zeros_like(padded), np.zeros(label.shape, np.float32), label,
+            np.full((1, 3), free, np.float32),
+        )  # fmt: skip
+        return search.refine(
+            query, atlas, grid, field, soft=False, sweeps=sweeps, coherence=coherence,
+            radius=72, key=11,
+        )  # fmt: skip
+
+    def test_a_canvas_cut_from_the_reference_is_found_again(self):
+        canvas = np.ascontiguousarray(self.reference[6:54, 4:68])
+        field, *_ = self.run_search(canvas, coherence=(1.6, 1.15))
+        i, j = np.mgrid[0 : self.grid.rows, 0 : self.grid.columns]
+        places = np.stack([0 * i, 4 * i - self.grid.top + 6, 4 * j - self.grid.left + 4], -1)
+        found = (field == places).all(axis=2)[3:-3, 3:-3]
+        self.assertGreater(found.mean(), 0.85)
+
+    def test_matches_come_near_the_exact_ones(self):
+        # What dull patches are charged is left out, to compare plain distances.
+        self.atlas = self.atlas.__class__(**{**vars(self.atlas), "dull": 0 * self.atlas.dull})
+        _, cost, _ = self.run_search(self.canvas, sweeps=20)
+        exact = exact_costs(self.canvas, self.reference, self.grid)
+        self.assertTrue((cost >= exact - 1e-3).all())
+        self.assertLess(np.median(cost / np.maximum(exact, 1e-3)), 1.35)
+
+    def test_more_sweeps_are_never_worse_without_coherence(self):
+        few = self.run_search(self.canvas, sweeps=2)[1].mean()
+        many = self.run_search(self.canvas, sweeps=14)[1].mean()
+        self.assertLess(many, few)
+
+    def test_free_means_ignore_a_shift_of_colour(self):
+        canvas = np.ascontiguousarray(self.reference[6:54, 4:68])
+        shifted = canvas + np.array([0.15, 0.1, -0.1], np.float32)
+        plain, free = (self.run_search(shifted, free=f)[1].mean() for f in (0.0, 1.0))
+        self.assertLess(free, 0.2 * plain)
+
+    def test_a_field_is_carried_in_place(self):
+        field, *_ = self.run_search(np.ascontiguousarray(self.reference[6:54, 4:68]))
+        other = search.make_grid(48, 64, (2, 0))
+        moved = search.carry_field(field, self.grid, 1, other, self.atlas)
+        self.assertEqual(moved.shape, (other.rows, other.columns, 3))
+        i, j = 6, 8
+        near_i = round((4 * i - other.top + self.grid.top) / 4)
+        near_j = round((4 * j - other.left + self.grid.left) / 4)
+        shift = 4 * i - other.top - (4 * near_i - self.grid.top)
+        self.assertEqual(moved[i, j, 1], field[near_i, near_j, 1] + shift)
+
+
+class VoteTest(unittest.TestCase):
+    def test_identity_matches_give_the_reference_back(self):
+        picture = srgb_to_work(blobs(6, 64, 48))
+        atlas = build_atlases([picture], 0, None)[0]
+        grid = search.make_grid(48, 64, (0, 0))
+        i, j = np.mgrid[0 : grid.rows, 0 : grid.columns]
+        field = np.stack([0 * i, 4 * i - grid.top, 4 * j - grid.left], -1).astype(np.int32)
+        inside = (field[..., 1] >= 0) & (field[..., 2] >= 0)
+        inside &= (field[..., 1] <= 40) & (field[..., 2] <= 56)
+        label = np.where(inside, 0, -1).astype(np.int16)
+        field[~inside] = 0
+        means = np.zeros((grid.rows, grid.columns, 3), np.float32)
+        free = np.zeros((1, 3), np.float32)
+        blank = np.zeros_like(picture)
+        out = vote(field, label, means, free, atlas, grid, blank, power=1.5, doubt=0.01)
+        np.testing.assert_allclose(out[4:-4, 4:-4], picture[4:-4, 4:-4], atol=1e-5)
+
+    def test_where_no_patch_speaks_the_query_stays(self):
+        picture = srgb_to_work(blobs(6, 64, 48))
+        atlas = build_atlases([picture], 0, None)[0]
+        grid = search.make_grid(48, 64, (2, 2))
+        shape = (grid.rows, grid.columns)
+        out = vote(
+            np.zeros((*shape, 3), np.int32), np.full(shape, -1, np.int16),
+            np.zeros((*shape, 3), np.float32), np.zeros((1, 3), np.float32), atlas, grid, picture,
+            power=1.5, doubt=0.01,
+        )  # fmt: skip
+        np.testing.assert_array_equal(out, picture)
+
+    def test_the_grid_covers_every_pixel(self):
+        for offset in ((0, 0), (3, 3), (1, 2)):
+            grid = search.make_grid(50, 70, offset)
+            self.assertLessEqual(-grid.top + 4, 0)
+            self.assertGreaterEqual(4 * (grid.rows - 1) - grid.top + 4, 50 - 4)
+            self.assertEqual(grid_samples(np.zeros((50, 70)), grid).shape, (grid.rows, grid.columns))
+
+
+class ShareTest(unittest.TestCase):
+    def casting(self, count: int) -> Casting:
+        rng = np.random.default_rng(count)
+        cost = rng.normal(0, 1, (count, 30, 40)).astype(np.float32)
+        return Casting(cost, (), search.make_grid(112, 152, (0, 0)), 0)
+
+    def test_areas_meet_the_weights(self):
+        for weights in ((1, 1), (0.8, 0.2), (0.5, 0.3, 0.2), (1, 0.7, 0.2, 0.1)):
+            casting = self.casting(len(weights))
+            weight = np.ones((len(weights), 30, 40), np.float32)
+            weight *= np.array(weights, np.float32)[:, None, None]
+            label = assign(casting, weight, weight, casting.grid, 0)
+            for r, wanted in enumerate(np.array(weights) / sum(weights)):
+                with self.subTest(weights=weights, reference=r):
+                    self.assertAlmostEqual(float((label == r).mean()), wanted, delta=0.02)
+
+    def test_a_reference_never_leaves_its_region(self):
+        casting = self.casting(2)
+        weight = np.ones((2, 30, 40), np.float32)
+        weight[0, :, :20] = 0
+        weight[:, :5] = 0
+        label = assign(casting, weight, weight, casting.grid, 0)
+        self.assertFalse((label[:, :20] == 0).any())
+        self.assertTrue((label[:5] == -1).all())
+        self.assertAlmostEqual(float((label[5:, 20:] == 0).mean()), 0.5, delta=0.06)
+
+    def test_one_reference_needs_no_bias(self):
+        bias = solve_bias(np.zeros((1, 9), np.float32), np.ones((1, 9), np.float32))
+        self.assertEqual(bias.tolist(), [0.0])
+
+    def test_memberships_sum_to_one_where_anyone_speaks(self):
+        label = np.full((12, 12), -1, np.int16)
+        label[:, :6], label[:, 6:10] = 0, 1
+        soft = memberships(label, 2)
+        np.testing.assert_allclose(soft.sum(axis=0)[:, :9], 1, atol=1e-5)
+
+
+class AtlasTest(unittest.TestCase):
+    def test_the_second_page_is_the_mirror_of_the_first(self):
+        atlas = build_atlases([srgb_to_work(manner())], 1, 1.2)[0]
+        h, w = int(atlas.height[0]), int(atlas.width[0])
+        size = h * w * 3
+        for name, turn in (("sharp", 1), ("means", None), ("guides", (1, 1, -1))):
+            pages = getattr(atlas, name)
+            first, second = pages[:size].reshape(h, w, 3), pages[size:].reshape(h, w, 3)
+            with self.subTest(name):
+                if turn is None:
+                    last = w - PATCH
+                    np.testing.assert_allclose(second[:20, 0], first[:20, last], atol=1e-5)
+                else:
+                    np.testing.assert_allclose(second[:, ::-1], first * turn, atol=1e-6)
+
+    def test_tiny_references_are_repeated(self):
+        atlas = build_atlases([srgb_to_work(blobs(1, 16, 16))], 2, None)[2]
+        self.assertGreaterEqual(int(atlas.height.min()), 20)
+
+    def test_facets_default_to_nothing(self):
+        self.assertEqual(Facets(), Facets(0.0, 0.0, 0.0))

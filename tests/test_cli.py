@@ -1,0 +1,125 @@
+import contextlib
+import io
+import json
+import os
+import signal
+import subprocess
+import sys
+import time
+from unittest import mock
+
+import numpy as np
+
+from overlay import __version__
+from overlay.cli import main
+from overlay.imaging.files import read_grey, read_picture
+from tests.pictures import scene
+from tests.workspace import WorkspaceTest
+
+
+class CliTest(WorkspaceTest):
+    def run_cli(self, *arguments: object) -> tuple[int, str, str]:
+        out, err = io.StringIO(), io.StringIO()
+        with contextlib.redirect_stdout(out), contextlib.redirect_stderr(err):
+            try:
+                code = main([str(a) for a in arguments])
+            except SystemExit as stop:
+                code = int(stop.code or 0)
+        return code, out.getvalue(), err.getvalue()
+
+    def refused(self, message: str, *arguments: object) -> None:
+        code, _, err = self.run_cli(*arguments)
+        self.assertEqual(code, 2, err)
+        self.assertEqual(len(err.strip().splitlines()), 1, err)
+        self.assertRegex(err, message)
+
+    def test_render_writes_picture_and_report(self):
+        out, report = self.folder / "out.png", self.folder / "report.json"
+        code, _, err = self.run_cli(
+            "render", self.write_recipe(), "--out", out, "--report", report, "--quiet"
+        )
+        self.assertEqual((code, err), (0, ""))
+        self.assertEqual(read_picture(out).shape, (64, 96, 3))
+        data = json.loads(report.read_text())
+        self.assertEqual(data["overlay"], __version__)
+        self.assertEqual(data["size"], [96, 64])
+
+    def test_a_proof_renders_its_own_recipe_again_to_the_same_bytes(self):
+        first, second = self.folder / "first.png", self.folder / "second.png"
+        self.run_cli("render", self.write_recipe(), "--out", first, "--threads", 1)
+        code, _, err = self.run_cli("render", first, "--out", second)
+        self.assertEqual(code, 0, err)
+        self.assertEqual(first.read_bytes(), second.read_bytes())
+
+    def test_set_changes_the_recipe(self):
+        out = self.folder / "out.png"
+        code, *_ = self.run_cli(
+            "render", self.write_recipe(size=None), "--out", out, "--set", "departure=0",
+            "--set", "size=[192,128]",
+        )  # fmt: skip
+        self.assertEqual(code, 0)
+        np.testing.assert_array_equal(read_picture(out), scene())
+
+    def test_wrong_recipes_inputs_and_places_are_refused(self):
+        out = self.folder / "out.png"
+        good = self.write_recipe()
+        taken = self.folder / "taken.png"
+        taken.mkdir()
+        gone = self.write_recipe("gone.json", source="gone.png")
+        (self.folder / "not.png").write_text("not a picture")
+        wrong = self.write_recipe("wrong.json", source="not.png")
+        (self.folder / "broken.json").write_text("{")
+        cases = [
+            ("none.json: must be a recipe file, got no such file", self.folder / "none.json", "--out", out),
+            ("broken.json: must be JSON", self.folder / "broken.json", "--out", out),
+            ("gone.png: no such file", gone, "--out", out),
+            ("not.png: must be a PNG, JPEG, WebP or TIFF", wrong, "--out", out),
+            ("departure: must be less than or equal to 1, got 4", good, "--out", out, "--set", "departure=4"),
+            ("depth.* not available yet", good, "--out", out, "--set", 'cues.1.guide="depth"'),
+            ("must carry a recipe", self.folder / "mill.png", "--out", out),
+            ("the ending must be one of", good, "--out", self.folder / "out.xyz"),
+            ("its folder must exist", good, "--out", self.folder / "no" / "out.png"),
+            ("must be a file, got a folder", good, "--out", taken),
+            ("--threads: must be at least 1, got 0", good, "--out", out, "--threads", 0),
+        ]  # fmt: skip
+        for message, *arguments in cases:
+            with self.subTest(message):
+                self.refused(message, "render", *arguments)
+        self.assertFalse(out.exists())
+
+    def test_a_refused_render_leaves_the_old_picture(self):
+        out = self.folder / "out.png"
+        out.write_bytes(b"old")
+        self.refused("gone.png", "render", self.write_recipe(source="gone.png"), "--out", out)
+        self.assertEqual(out.read_bytes(), b"old")
+
+    def test_schema_and_version(self):
+        code, out, _ = self.run_cli("schema")
+        self.assertEqual(code, 0)
+        self.assertIn("2020-12", json.loads(out)["$schema"])
+        self.assertEqual(self.run_cli("--version")[1].strip(), f"overlay {__version__}")
+
+    def test_map_writes_edges_and_refuses_the_rest(self):
+        out = self.folder / "map.png"
+        picture = self.folder / "mill.png"
+        self.assertEqual(self.run_cli("map", "edges", picture, "--out", out, "--set", "low=0.1")[0], 0)
+        self.assertEqual(read_grey(out).shape, scene().shape[:2])
+        self.refused("'depth' is not available yet", "map", "depth", picture, "--out", out)
+        self.refused("options.low", "map", "edges", picture, "--out", out, "--set", "low=7")
+
+    def test_without_a_display_the_window_says_so(self):
+        with mock.patch.dict(os.environ):
+            for name in ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM"):
+                os.environ.pop(name, None)
+            self.refused("DISPLAY or WAYLAND_DISPLAY must name a display")
+
+    def test_an_interrupt_ends_with_3_and_no_picture(self):
+        out = self.folder / "out.png"
+        recipe = self.write_recipe(size=[768, 512], steps=200)
+        command = [sys.executable, "-m", "overlay", "render", str(recipe), "--out", str(out)]
+        run = subprocess.Popen(command, stderr=subprocess.PIPE, text=True)
+        time.sleep(3)
+        run.send_signal(signal.SIGINT)
+        _, err = run.communicate(timeout=60)
+        self.assertEqual((run.returncode, err.strip()), (3, "stopped"))
+        self.assertFalse(out.exists())
