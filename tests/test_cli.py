@@ -102,7 +102,9 @@ class CliTest(WorkspaceTest):
     def test_map_writes_edges_and_refuses_the_rest(self):
         out = self.folder / "map.png"
         picture = self.folder / "mill.png"
-        self.assertEqual(self.run_cli("map", "edges", picture, "--out", out, "--set", "low=0.1")[0], 0)
+        self.assertEqual(
+            self.run_cli("map", "edges", picture, "--out", out, "--set", "low=0.1")[0], 0
+        )
         self.assertEqual(read_grey(out).shape, scene().shape[:2])
         self.refused("'depth' is not available yet", "map", "depth", picture, "--out", out)
         self.refused("options.low", "map", "edges", picture, "--out", out, "--set", "low=7")

@@ -11,9 +11,9 @@ from PySide6.QtWidgets import QDialog, QFileDialog, QGridLayout, QLabel, QMessag
 from overlay import __version__
 from overlay.app.images import from_image
 from overlay.app.urls import dropped_pictures
-from overlay.document.project import Project
 from overlay.document.reading import recipe_json
 from overlay.imaging.files import PictureError, writable_kind, write_picture
+from overlay.studio.bench import empty_project
 from overlay.studio.demo import ensure_demo
 from overlay.studio.folders import data_folder
 from overlay.studio.paths import relative_recipe
@@ -59,7 +59,7 @@ class Dialogs(QObject):
     def new(self) -> None:
         """Begin an empty project."""
         if self._may_leave():
-            self.bench.take_project(Project())
+            self.bench.take_project(empty_project())
 
     def open(self) -> None:
         """Open a recipe, or a PNG that carries one."""
@@ -127,7 +127,7 @@ class Dialogs(QObject):
         """Put the clipboard's picture, or picture files, into the tray."""
         data = QGuiApplication.clipboard().mimeData()
         paths = dropped_pictures(data)
-        if not paths and data.hasImage():
+        if not paths and data is not None and data.hasImage():
             image = QGuiApplication.clipboard().image()
             paths = [self._keep_pasted(image)]
         if not paths:

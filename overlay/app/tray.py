@@ -50,6 +50,9 @@ class _Pictures(QListWidget):
         self.setSpacing(2)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setDragDropMode(QAbstractItemView.DragDropMode.DragDrop)
+        # A static icon list switches both off again.
+        self.setDragEnabled(True)
+        self.viewport().setAcceptDrops(True)
         self.setContextMenuPolicy(Qt.ContextMenuPolicy.CustomContextMenu)
         self.setAccessibleName("Pictures in the tray")
         self.setToolTip(

@@ -5,6 +5,8 @@ from pathlib import Path
 from PySide6.QtCore import QMimeData
 
 
-def dropped_pictures(data: QMimeData) -> list[Path]:
-    """The local files among what was dropped."""
+def dropped_pictures(data: QMimeData | None) -> list[Path]:
+    """The local files among what was dropped; an empty clipboard has no data at all."""
+    if data is None:
+        return []
     return [Path(url.toLocalFile()) for url in data.urls() if url.isLocalFile()]

@@ -38,6 +38,7 @@ class GuideField:
 
     def __init__(self, guides: tuple[GuideCue, ...], levels: int) -> None:
         self._guides = [g for g in guides if g.weight > 0 and _anywhere(g.region)]
+        self._kept: tuple[tuple[int, float], GuideMoment] | None = None
         self.sigma = max(self._guides[0].sigma, 0.5) if self._guides else None
         self._channels = [_channel_pyramid(g, levels) for g in self._guides]
         self._reach = [[_near_contours(c) for c in channels] for channels in self._channels]
@@ -46,10 +47,16 @@ class GuideField:
         ]
 
     def at(self, level: int, progress: float, shape: tuple[int, int]) -> GuideMoment:
-        """Channels, weight and grip for a moment.
+        """Channels, weight and grip for a moment, kept until another is asked for.
 
         Several guides are averaged by their weights; the weight is their sum.
         """
+        key = (level, progress)
+        if self._kept is None or self._kept[0] != key:
+            self._kept = key, self._moment(level, progress, shape)
+        return self._kept[1]
+
+    def _moment(self, level: int, progress: float, shape: tuple[int, int]) -> GuideMoment:
         channels = np.zeros((*shape, 3), np.float32)
         total, near, line = (np.zeros(shape, np.float32) for _ in range(3))
         parts = zip(self._guides, self._channels, self._reach, self._regions, strict=True)

@@ -170,7 +170,7 @@ class _Run:
         if not grip.any():
             return base
         lost = material.source[level][..., 0] - base[..., 0]
-        lost -= ndimage.gaussian_filter(lost, 6.0, mode="nearest")
+        lost -= soften(lost, 3)
         base[..., 0] += np.minimum(_CONTOUR * ndimage.uniform_filter(grip, 5), 1.5) * lost
         return base
 
@@ -244,7 +244,7 @@ class _Run:
         free = self.material.free_mean
         if not free.any():
             return np.zeros((1, 1, 1), np.float32)
-        detail = base - ndimage.gaussian_filter(base, (2.5, 2.5, 0), mode="nearest")
+        detail = base - soften(base, 2)
         return np.asarray(np.float32(_OWN_CONTOURS) * free.mean(axis=0) * detail, np.float32)
 
     def _settle_outside(self, step: Step) -> None:

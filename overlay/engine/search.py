@@ -7,6 +7,7 @@ worse (coherence, Ashikhmin 2001, doi:10.1145/364338.364405): this lets whole st
 """
 
 from dataclasses import dataclass
+from typing import NamedTuple
 
 import numpy as np
 import numpy.typing as npt
@@ -95,6 +96,34 @@ def _rows_apart(a, at, a_step, b, bt, b_step, row, limit):
     return total
 
 
+class _Sought(NamedTuple):
+    """A query as the kernels take it."""
+
+    canvas: FloatImage  # flat
+    guide: FloatImage  # flat
+    step: int  # values from one row of the padded canvas to the next
+    row: int  # values in a row of a patch, see `_rows_apart`
+    top: int
+    left: int
+    weight: FloatImage
+    label: npt.NDArray[np.int16]
+    mean: FloatImage
+    free: FloatImage
+    floor: FloatImage  # per reference
+
+
+class _Pages(NamedTuple):
+    """An atlas as the kernels take it."""
+
+    colours: FloatImage
+    means: FloatImage
+    guides: FloatImage
+    dull: FloatImage
+    start: npt.NDArray[np.int64]
+    height: npt.NDArray[np.int64]
+    width: npt.NDArray[np.int64]
+
+
 @njit(cache=True, fastmath=True)
 def _mean_gap(mean, means, at, free):
     """The part of a patch distance that is due to the means and is to be left out."""
@@ -105,32 +134,25 @@ def _mean_gap(mean, means, at, free):
     return np.float32(PATCH * PATCH) * gap
 
 
-@njit(cache=True, fastmath=True)
-def _apart(
-    canvas,
-    guide,
-    at,
-    step,
-    colours,
-    means,
-    guides,
-    dull,
-    page_at,
-    page_step,
-    row,
-    weight,
-    mean,
-    free,
-    limit,
-):
-    gap = np.float32(0.0)
+@njit(cache=True, fastmath=True, forceinline=True)
+def _apart(q, p, i, j, page, y, x, limit):
+    """Distance of the canvas's patch (i, j) to a place; may be cut short once above `limit`."""
+    free = q.free[q.label[i, j]]
+    at = (STRIDE * i + PAD - q.top) * q.step + (STRIDE * j + PAD - q.left) * 3
+    pixel = p.start[page] + y * p.width[page] + x
+    page_step = p.width[page] * 3
+    gap = -p.dull[pixel]
     if free[0] + free[1] + free[2] > 0:
-        gap = _mean_gap(mean, means, page_at, free)
-    gap -= dull[page_at // 3]
-    total = _rows_apart(canvas, at, step, colours, page_at, page_step, row, limit + gap) - gap
+        gap += _mean_gap(q.mean[i, j], p.means, pixel * 3, free)
+    total = _rows_apart(
+        q.canvas, at, q.step, p.colours, pixel * 3, page_step, q.row, limit + gap
+    ) - gap  # fmt: skip
+    weight = q.weight[i, j]
     if weight > 0 and total < limit:
         rest = (limit - total) / weight
-        total += weight * _rows_apart(guide, at, step, guides, page_at, page_step, row, rest)
+        total += weight * _rows_apart(
+            q.guide, at, q.step, p.guides, pixel * 3, page_step, q.row, rest
+        )  # fmt: skip
     return total
 
 
@@ -149,40 +171,14 @@ def patch_means(canvas, top, left, out):
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def _measure(
-    canvas,
-    guide,
-    step,
-    row,
-    top,
-    left,
-    weights,
-    label,
-    means_q,
-    free,
-    colours,
-    means,
-    guides,
-    dull,
-    start,
-    width,
-    field,
-    cost,
-):
+def _measure(q, p, field, cost):
     """Distances of the present matches, into `cost`."""
     for i in prange(field.shape[0]):
         for j in range(field.shape[1]):
-            r = label[i, j]
-            if r < 0:
-                cost[i, j] = 0.0
-                continue
-            at = ((STRIDE * i + PAD - top) * step) + (STRIDE * j + PAD - left) * 3
-            page, y, x = field[i, j, 0], field[i, j, 1], field[i, j, 2]
-            page_at = (start[page] + y * width[page] + x) * 3
-            cost[i, j] = _apart(
-                canvas, guide, at, step, colours, means, guides, dull, page_at, width[page] * 3,
-                row, weights[i, j], means_q[i, j], free[r], np.float32(1e30),
-            )  # fmt: skip
+            cost[i, j] = 0.0
+            if q.label[i, j] >= 0:
+                page, y, x = field[i, j]
+                cost[i, j] = _apart(q, p, i, j, page, y, x, np.float32(1e30))
 
 
 @njit(cache=True)
@@ -214,96 +210,80 @@ def _coheres(field, i, j, page, y, x):
     return False
 
 
+@njit(cache=True, fastmath=True, forceinline=True)
+def _try_neighbours(q, p, field, i, j, page, y, x, d, rank, coherence):
+    """What continues the matches of patches at distances 1 and 3; the best comes back."""
+    rows, columns = q.label.shape
+    floor = q.floor[q.label[i, j]]
+    for n in range(8):
+        reach = 1 if n < 4 else 3
+        di = reach if n % 4 == 0 else -reach if n % 4 == 1 else 0
+        dj = reach if n % 4 == 2 else -reach if n % 4 == 3 else 0
+        ni, nj = i + di, j + dj
+        if ni < 0 or nj < 0 or ni >= rows or nj >= columns or q.label[ni, nj] != q.label[i, j]:
+            continue
+        other = field[ni, nj, 0]
+        cy, cx = field[ni, nj, 1] - STRIDE * di, field[ni, nj, 2] - STRIDE * dj
+        if cy < 0 or cx < 0 or cy > p.height[other] - PATCH or cx > p.width[other] - PATCH:
+            continue
+        if other == page and cy == y and cx == x:
+            continue
+        c = _apart(q, p, i, j, other, cy, cx, rank * coherence - floor)
+        score = (c + floor) / coherence
+        if score < rank and _repeats(field, i, j, other, cy, cx):
+            score *= np.float32(_REPEAT)
+        if score < rank:
+            page, y, x, d, rank = other, cy, cx, c, score
+    return page, y, x, d, rank
+
+
+@njit(cache=True, fastmath=True, forceinline=True)
+def _try_places(q, p, field, i, j, page, y, x, d, rank, radius, key):
+    """Random places ever nearer to the best so far, at times in the mirror image."""
+    r = q.label[i, j]
+    floor = q.floor[r]
+    seed = np.uint32((i * q.label.shape[1] + j) * 32)
+    while radius >= 1:
+        h = hash32(np.uint32(key) ^ hash32(seed))
+        g = hash32(h ^ np.uint32(0x68E31DA4))
+        seed += np.uint32(1)
+        other = 2 * r + (page - 2 * r + np.int32((h >> 30) == 0)) % 2
+        shift_y = np.int64(h & 0x7FFF) * (2 * radius + 1) // 0x8000 - radius
+        shift_x = np.int64(g & 0x7FFF) * (2 * radius + 1) // 0x8000 - radius
+        middle = x if other == page else p.width[other] - PATCH - x
+        cy = np.int32(min(max(y + shift_y, 0), p.height[other] - PATCH))
+        cx = np.int32(min(max(middle + shift_x, 0), p.width[other] - PATCH))
+        c = _apart(q, p, i, j, other, cy, cx, rank - floor)
+        score = c + floor
+        if score < rank and _repeats(field, i, j, other, cy, cx):
+            score *= np.float32(_REPEAT)
+        if score < rank:
+            page, y, x, d, rank = np.int32(other), cy, cx, c, score
+        radius //= 2
+    return page, y, x, d, rank
+
+
 @njit(cache=True, parallel=True, nogil=True)
-def _sweep(
-    canvas,
-    guide,
-    step,
-    row,
-    top,
-    left,
-    weights,
-    label,
-    means_q,
-    free,
-    colours,
-    means,
-    guides,
-    dull,
-    start,
-    height,
-    width,
-    field,
-    cost,
-    coherence,
-    floor,
-    radius,
-    key,
-    new_field,
-    new_cost,
-):
-    """One Jacobi sweep: neighbours at distances 1 and 3, then random places ever nearer."""
-    rows, columns = label.shape
+def _sweep(q, p, field, cost, coherence, radius, key, new_field, new_cost):
+    """One Jacobi sweep: what neighbours suggest, then random places."""
+    rows, columns = q.label.shape
     for i in prange(rows):
         for j in range(columns):
-            r = label[i, j]
-            new_field[i, j] = field[i, j]
-            new_cost[i, j] = cost[i, j]
-            if r < 0:
-                continue
-            at = ((STRIDE * i + PAD - top) * step) + (STRIDE * j + PAD - left) * 3
-            page, y, x, d = field[i, j, 0], field[i, j, 1], field[i, j, 2], cost[i, j]
-            rank = d + floor[r]
-            if _coheres(field, i, j, page, y, x):
-                rank /= coherence
-            if _repeats(field, i, j, page, y, x):
-                rank *= np.float32(_REPEAT)
-            for n in range(8):
-                reach = 1 if n < 4 else 3
-                di = reach if n % 4 == 0 else -reach if n % 4 == 1 else 0
-                dj = reach if n % 4 == 2 else -reach if n % 4 == 3 else 0
-                ni, nj = i + di, j + dj
-                if ni < 0 or nj < 0 or ni >= rows or nj >= columns or label[ni, nj] != r:
-                    continue
-                p = field[ni, nj, 0]
-                cy, cx = field[ni, nj, 1] - STRIDE * di, field[ni, nj, 2] - STRIDE * dj
-                if cy < 0 or cx < 0 or cy > height[p] - PATCH or cx > width[p] - PATCH:
-                    continue
-                if p == page and cy == y and cx == x:
-                    continue
-                page_at = (start[p] + cy * width[p] + cx) * 3
-                c = _apart(
-                    canvas, guide, at, step, colours, means, guides, dull, page_at, width[p] * 3,
-                    row, weights[i, j], means_q[i, j], free[r], rank * coherence - floor[r],
-                )  # fmt: skip
-                score = (c + floor[r]) / coherence
-                if score < rank and _repeats(field, i, j, p, cy, cx):
-                    score *= np.float32(_REPEAT)
-                if score < rank:
-                    page, y, x, d, rank = p, cy, cx, c, score
-            reach = radius
-            turn = np.uint32(0)
-            while reach >= 1:
-                h = hash32(np.uint32(key) ^ hash32(np.uint32((i * columns + j) * 32) + turn))
-                turn += np.uint32(1)
-                p = 2 * r + (page - 2 * r + np.int32((h >> 30) == 0)) % 2
-                g = hash32(h ^ np.uint32(0x68E31DA4))
-                fy = np.int64(h & 0x7FFF) * (2 * reach + 1) // 0x8000 - reach
-                fx = np.int64(g & 0x7FFF) * (2 * reach + 1) // 0x8000 - reach
-                base_x = x if p == page else width[p] - PATCH - x
-                cy = min(max(y + fy, 0), height[p] - PATCH)
-                cx = min(max(base_x + fx, 0), width[p] - PATCH)
-                page_at = (start[p] + cy * width[p] + cx) * 3
-                c = _apart(
-                    canvas, guide, at, step, colours, means, guides, dull, page_at, width[p] * 3,
-                    row, weights[i, j], means_q[i, j], free[r], rank - floor[r],
-                )  # fmt: skip
-                score = c + floor[r]
-                if score < rank and _repeats(field, i, j, p, cy, cx):
-                    score *= np.float32(_REPEAT)
-                if score < rank:
-                    page, y, x, d, rank = p, np.int32(cy), np.int32(cx), c, score
-                reach //= 2
+            page, y, x = field[i, j]
+            d = cost[i, j]
+            r = q.label[i, j]
+            if r >= 0:
+                rank = d + q.floor[r]
+                if _coheres(field, i, j, page, y, x):
+                    rank /= coherence
+                if _repeats(field, i, j, page, y, x):
+                    rank *= np.float32(_REPEAT)
+                page, y, x, d, rank = _try_neighbours(
+                    q, p, field, i, j, page, y, x, d, rank, coherence
+                )
+                page, y, x, d, rank = _try_places(
+                    q, p, field, i, j, page, y, x, d, rank, radius, key
+                )
             new_field[i, j, 0], new_field[i, j, 1], new_field[i, j, 2] = page, y, x
             new_cost[i, j] = d
 
@@ -378,29 +358,29 @@ def refine(
     -------
     The new field, its costs (rows, columns) float32, and the patches' means (rows, columns, 3).
     """
-    canvas, guide = query.canvas.reshape(-1), query.guide.reshape(-1)
-    step = query.canvas.shape[1] * 3
-    means_q = np.empty((grid.rows, grid.columns, 3), np.float32)
-    patch_means(query.canvas, grid.top, grid.left, means_q)
-    dull = np.float32(_LIVELY_SOFT) * atlas.soft_dull if soft else np.float32(_LIVELY) * atlas.dull
-    common = (
-        canvas, guide, step, _ROW, grid.top, grid.left, query.guide_weight, query.label, means_q,
-        query.free_mean, atlas.soft if soft else atlas.sharp, atlas.means, atlas.guides,
-        dull, atlas.start,
+    means = np.empty((grid.rows, grid.columns, 3), np.float32)
+    patch_means(query.canvas, grid.top, grid.left, means)
+    sought = _Sought(
+        query.canvas.reshape(-1), query.guide.reshape(-1), query.canvas.shape[1] * 3, _ROW,
+        grid.top, grid.left, query.guide_weight, query.label, means, query.free_mean,
+        # In flat places all matches are nearly perfect; what differs less than the reference's
+        # own fine detail must not break a continued piece.
+        np.float32(_FLAT * PATCH * PATCH * 3) * atlas.detail**2,
+    )  # fmt: skip
+    pages = _Pages(
+        atlas.soft if soft else atlas.sharp, atlas.means, atlas.guides,
+        np.float32(_LIVELY_SOFT) * atlas.soft_dull if soft else np.float32(_LIVELY) * atlas.dull,
+        atlas.start, atlas.height, atlas.width,
     )  # fmt: skip
     cost = np.empty((grid.rows, grid.columns), np.float32)
-    _measure(*common, atlas.width, field, cost)
-    # In flat places all matches are nearly perfect; what differs less than the reference's own
-    # fine detail must not break a continued piece.
-    floor = (np.float32(_FLAT * PATCH * PATCH * 3) * atlas.detail**2).astype(np.float32)
+    _measure(sought, pages, field, cost)
     new_field, new_cost = np.empty_like(field), np.empty_like(cost)
     for sweep in range(sweeps):
         share = sweep / max(sweeps - 1, 1)
         bound = np.float32(coherence[0] + share * (coherence[1] - coherence[0]))
-        _sweep(
-            *common, atlas.height, atlas.width, field, cost, bound, floor,
-            0 if sweep % 2 else radius, key + sweep, new_field, new_cost,
-        )  # fmt: skip
+        # Random places in every other sweep are enough; between, good finds spread.
+        reach = 0 if sweep % 2 else radius
+        _sweep(sought, pages, field, cost, bound, reach, key + sweep, new_field, new_cost)
         field, new_field = new_field, field
         cost, new_cost = new_cost, cost
-    return field, cost, means_q
+    return field, cost, means

@@ -15,7 +15,7 @@ from overlay.engine.palette import (
 )
 from overlay.engine.request import StyleCue
 from overlay.imaging.colour import FloatImage, srgb_to_work
-from overlay.imaging.resample import double, halve, pyramid
+from overlay.imaging.resample import pyramid, soften
 
 
 @dataclass(frozen=True)
@@ -47,19 +47,11 @@ def make_tint(source: FloatImage, cue: StyleCue, levels: int) -> Tint:
         painted = apply_cube(source, cube, light=1.0 if cue.is_swatches else PALETTE_LIGHT)
     lit = painted
     if cue.facets.light > 0:
-        smooth = _without_detail(np.ascontiguousarray(painted[..., 0]))
+        smooth = soften(np.ascontiguousarray(painted[..., 0]), 2)
         at, to = tone_curve(smooth.ravel()[::7], colours[:, 0])
         lit = relight(painted, smooth, at, to)
     light = np.ascontiguousarray(lit[..., 0] - painted[..., 0])
     return Tint(pyramid(painted - source, levels), pyramid(light, levels))
-
-
-def _without_detail(lightness: FloatImage) -> FloatImage:
-    """Lightness without its finest structure: two halvings and back."""
-    once = halve(lightness)
-    twice = halve(once)
-    shape = (once.shape[0], once.shape[1])
-    return double(double(twice, shape), (lightness.shape[0], lightness.shape[1]))
 
 
 def blend_tints(

@@ -66,9 +66,12 @@ def double(image: FloatImage, shape: tuple[int, int]) -> FloatImage:
     return out if image.ndim == 3 else out[:, :, 0]
 
 
-def soften(image: FloatImage) -> FloatImage:
-    """What is left of a picture after halving and doubling: its lower half of frequencies."""
-    return double(halve(image), (image.shape[0], image.shape[1]))
+def soften(image: FloatImage, times: int = 1) -> FloatImage:
+    """What is left of a picture after halving and doubling `times` over: its lower frequencies."""
+    small = halve(image)
+    if times > 1:
+        small = soften(small, times - 1)
+    return double(small, (image.shape[0], image.shape[1]))
 
 
 def pyramid(image: FloatImage, levels: int) -> list[FloatImage]:

@@ -2,11 +2,11 @@
 
 from dataclasses import replace
 from pathlib import Path
-from typing import Any, Literal
+from typing import Any
 
 from overlay.document.observer import Signal
 from overlay.document.project import Project, State
-from overlay.document.reading import RecipeError, make_recipe, read_recipe, recipe_json
+from overlay.document.reading import make_recipe, read_recipe, recipe_json
 from overlay.document.recipe import Cue, Recipe
 from overlay.engine.control import Control
 from overlay.imaging.files import write_whole
@@ -14,8 +14,6 @@ from overlay.studio.folders import shelf_folder
 from overlay.studio.paths import absolute_recipe, input_paths, relative_recipe
 from overlay.studio.pictures import PictureStore
 from overlay.studio.proofs import Proof, ProofShelf, hash_recipe, make_proof
-
-View = Literal["proof", "source", "map"]
 
 
 class Bench:
@@ -31,7 +29,7 @@ class Bench:
         self.selected: Signal[[]] = Signal()
         self.pulled: Signal[[]] = Signal()
         self.store = PictureStore()
-        self._take(project or Project())
+        self._take(project or empty_project())
 
     def _take(self, project: Project) -> None:
         self.project = project
@@ -142,6 +140,8 @@ class Bench:
             changes["departure"] = 1.0
         else:
             self.store.picture(str(path))
+            if self.project.recipe.source is None:
+                changes["departure"] = Recipe().departure
         if self.project.recipe.size is not None and path is not None:
             changes["size"] = None
         self.change_recipe("Source", **changes)
@@ -172,6 +172,11 @@ class Bench:
         return self.shelf.find(hash_recipe(self.project.recipe))
 
 
+def empty_project() -> Project:
+    """A project with nothing in it; without a source its run starts from noise."""
+    return Project(State(Recipe(departure=1.0)))
+
+
 def free_name(recipe: Recipe, name: str) -> str:
     """`name`, or with a number behind it when a cue has it already."""
     taken = {cue.name for cue in recipe.cues}
@@ -194,6 +199,3 @@ def _plain_value(value: Any) -> Any:
 def _tray_paths(recipe: Recipe) -> list[str]:
     masks = {region.mask for region in recipe.regions.values()}
     return [path for path in input_paths(recipe) if path not in masks]
-
-
-__all__ = ["Bench", "RecipeError", "View", "free_name"]

@@ -64,7 +64,9 @@ class RecipeTest(unittest.TestCase):
     def test_missing_keys_take_their_defaults(self):
         recipe = make_recipe({"overlay": 1}, "r")
         self.assertEqual((recipe.steps, recipe.departure, recipe.blend), (16, 0.75, "share"))
-        cue = make_recipe({"overlay": 1, "cues": [{"name": "a", "reference": "a.png"}]}, "r").cues[0]
+        cue = make_recipe({"overlay": 1, "cues": [{"name": "a", "reference": "a.png"}]}, "r").cues[
+            0
+        ]
         self.assertEqual(cue.active_facets.model_dump(),
                          {"palette": 1, "surface": 1, "light": 1, "layout": 0, "likeness": 0})  # fmt: skip
 

@@ -60,7 +60,8 @@ class RuleTest(unittest.TestCase):
         pictures = (manner("gouache"), manner("felt"), manner("lino cut"))
         for weights in ((0.7, 0.3), (0.5, 0.3, 0.2)):
             styles = tuple(
-                style(p, str(i), weight=w) for i, (p, w) in enumerate(zip(pictures, weights, strict=False))
+                style(p, str(i), weight=w)
+                for i, (p, w) in enumerate(zip(pictures, weights, strict=False))
             )
             trace = render(request(styles=styles)).trace
             for i, wanted in enumerate(weights):
@@ -110,7 +111,14 @@ class EffectTest(unittest.TestCase):
         source = scene("lock", 288, 192)
         for name in ("felt", "gouache", "dot print"):
             reference = manner(name, 320, 240)
-            out = render(request(source, departure=0.6, styles=(style(reference),), guides=(edges(source, weight=0.5),)))
+            out = render(
+                request(
+                    source,
+                    departure=0.6,
+                    styles=(style(reference),),
+                    guides=(edges(source, weight=0.5),),
+                )
+            )
             work = [srgb_to_work(p) for p in (out.picture, source, reference)]
             with self.subTest(name):
                 self.assertGreater(style_match(*work), 45)

@@ -125,7 +125,9 @@ class VoteTest(unittest.TestCase):
             grid = search.make_grid(50, 70, offset)
             self.assertLessEqual(-grid.top + 4, 0)
             self.assertGreaterEqual(4 * (grid.rows - 1) - grid.top + 4, 50 - 4)
-            self.assertEqual(grid_samples(np.zeros((50, 70)), grid).shape, (grid.rows, grid.columns))
+            self.assertEqual(
+                grid_samples(np.zeros((50, 70)), grid).shape, (grid.rows, grid.columns)
+            )
 
 
 class ShareTest(unittest.TestCase):

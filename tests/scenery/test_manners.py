@@ -13,7 +13,9 @@ class MannerTest(unittest.TestCase):
     def test_manners_are_drawn_alike_every_time(self):
         for name in MANNERS:
             with self.subTest(name):
-                np.testing.assert_array_equal(draw_manner(name, 120, 90), draw_manner(name, 120, 90))
+                np.testing.assert_array_equal(
+                    draw_manner(name, 120, 90), draw_manner(name, 120, 90)
+                )
 
     def test_manners_differ_clearly_from_each_other(self):
         work = {name: srgb_to_work(manner(name)) for name in MANNERS}

@@ -96,6 +96,11 @@ class BenchTest(WorkspaceTest):
 
     def test_a_damaged_recovery_copy_counts_as_none(self):
         path = self.folder / "recovery.json"
-        for text in ("", "{", '{"recipe": 1}', '{"recipe": {"overlay": 1}, "tray": 3, "path": null}'):
+        for text in (
+            "",
+            "{",
+            '{"recipe": 1}',
+            '{"recipe": {"overlay": 1}, "tray": 3, "path": null}',
+        ):
             path.write_text(text)
             self.assertIsNone(load_recovery(path))

@@ -116,7 +116,10 @@ class RequestTest(WorkspaceTest):
             ({"cues": [paint, {"name": "g", "guide": "edges", "options": {"low": 0.5, "high": 0.2}}]}, "low must be at most high"),
         ]  # fmt: skip
         for keys, message in cases:
-            with self.subTest(message), self.assertRaisesRegex((RecipeError, PictureError), message):
+            with (
+                self.subTest(message),
+                self.assertRaisesRegex((RecipeError, PictureError), message),
+            ):
                 self.build(**keys)
 
 

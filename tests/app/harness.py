@@ -1,0 +1,98 @@
+"""A real window on a small project, driven by mouse and keys."""
+
+import time
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtCore import QEvent, QPoint, QPointF, Qt
+from PySide6.QtGui import QAction, QMouseEvent
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QApplication, QWidget
+
+from overlay.app.main import make_application
+from overlay.app.window import MainWindow
+from overlay.studio.bench import Bench
+from tests.workspace import WorkspaceTest
+
+
+class WindowTest(WorkspaceTest):
+    """Gives each test `window` with the workspace's recipe open."""
+
+    def setUp(self):
+        super().setUp()
+        self.application = make_application()
+        self.window = MainWindow(Bench())
+        self.window.show()
+        self.addCleanup(self.put_away)
+        self.window.open_path(self.write_recipe())
+        self.settle()
+
+    def put_away(self) -> None:
+        """Close the window and have Qt delete it before the next test."""
+        self.window.close()
+        self.window.deleteLater()
+        QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)
+
+    @property
+    def bench(self) -> Bench:
+        return self.window.bench
+
+    @property
+    def status(self) -> str:
+        return self.window.stage.status.label.text()
+
+    def wait(self, until: Callable[[], bool], seconds: float = 60.0) -> None:
+        end = time.monotonic() + seconds
+        while not until():
+            if time.monotonic() > end:
+                self.fail("waited too long")
+            QApplication.processEvents()
+            time.sleep(0.005)
+        QApplication.processEvents()
+
+    def settle(self) -> None:
+        """Wait until nothing is read or rendered and all signals are through."""
+        self.wait(lambda: self.window.desk.loader.idle and not self.window.puller.runner.busy)
+        for _ in range(5):
+            QApplication.processEvents()
+
+    def pull(self) -> None:
+        QTest.mouseClick(self.window.top.button, Qt.MouseButton.LeftButton)
+        self.settle()
+
+    def drag(self, widget: QWidget, start: QPointF, end: QPointF, *, free: bool = False) -> None:
+        keys = Qt.KeyboardModifier.AltModifier if free else Qt.KeyboardModifier.NoModifier
+        button = Qt.MouseButton.LeftButton
+        QTest.mousePress(widget, button, keys, _point(start))
+        QTest.mouseMove(widget, _point(start) + QPoint(1, 0))
+        # QTest's moves carry neither buttons nor keys, so the one that matters is sent by hand.
+        place = QPointF(_point(end))
+        move = QMouseEvent(
+            QEvent.Type.MouseMove,
+            place,
+            widget.mapToGlobal(place),
+            Qt.MouseButton.NoButton,
+            button,
+            keys,
+        )
+        QApplication.sendEvent(widget, move)
+        QTest.mouseRelease(widget, button, keys, _point(end))
+        QApplication.processEvents()
+
+    def choose(self, text: str) -> None:
+        """Trigger a menu entry by its text."""
+        for action in self.window.findChildren(QAction):
+            if action.text().startswith(text):
+                action.trigger()
+                QApplication.processEvents()
+                return
+        self.fail(f"no menu entry {text!r}")
+
+    def write_text(self, name: str, text: str) -> Path:
+        path = self.folder / name
+        path.write_text(text)
+        return path
+
+
+def _point(place: QPointF) -> QPoint:
+    return QPoint(round(place.x()), round(place.y()))
