@@ -1,0 +1,193 @@
+"""Measure, print the table of goals and figures, and write it to `docs/performance.md`.
+
+`python -m bench` measures everything; `--peak WIDTH HEIGHT` renders once and prints the peak
+memory (used by the benchmark itself, in a process of its own).
+"""
+
+import os
+import platform
+import resource
+import statistics
+import subprocess
+import sys
+import threading
+import time
+from pathlib import Path
+from unittest import mock
+
+import numpy as np
+
+from bench.exact import exact_refine
+from bench.subjects import pixels, reference, source, standard
+from overlay.engine import search
+from overlay.engine.control import CancelledError, Control
+from overlay.engine.request import Render, Request
+from overlay.engine.sampler import render
+from overlay.guides.edges import EdgeOptions, extract_edges
+from overlay.imaging.colour import srgb_to_work
+from overlay.measures.patches import style_match
+from overlay.measures.structure import structure_kept
+
+Row = tuple[str, str, str]
+_PAGE = Path(__file__).parent.parent / "docs" / "performance.md"
+
+
+def timed(request: Request, runs: int = 5) -> tuple[float, Render]:
+    """Median seconds of a render, after one that is not counted."""
+    done = render(request)
+    seconds = []
+    for _ in range(runs):
+        began = time.perf_counter()
+        done = render(request)
+        seconds.append(time.perf_counter() - began)
+    return statistics.median(seconds), done
+
+
+def quality(request: Request, done: Render) -> tuple[float, float]:
+    """Style match and structure kept."""
+    assert request.source is not None
+    proof, start = srgb_to_work(done.picture), srgb_to_work(request.source)
+    match = style_match(proof, start, srgb_to_work(request.styles[0].picture))
+    return match, structure_kept(proof, start)
+
+
+def against_exact(request: Request, seconds: float, done: Render) -> list[Row]:
+    """The same run with the exact search in place of ours."""
+    with mock.patch.object(search, "refine", exact_refine):
+        began = time.perf_counter()
+        exact = render(request)
+        exact_seconds = time.perf_counter() - began
+    ours, theirs = quality(request, done), quality(request, exact)
+    return [
+        ("the same with exact search", "-", f"{exact_seconds:.1f} s"),
+        ("times faster than exact search", "4 or more", f"{exact_seconds / seconds:.1f}"),
+        ("style match, ours / exact", "equal or better", f"{ours[0]:.1f} / {theirs[0]:.1f}"),
+        ("structure kept, ours / exact", "equal or better", f"{ours[1]:.1f} / {theirs[1]:.1f}"),
+    ]
+
+
+def first_look(request: Request) -> float:
+    """Seconds until the first state is shown."""
+    seconds = []
+    for _ in range(5):
+        began, stop = time.perf_counter(), threading.Event()
+
+        def shown(*_: object, began: float = began, stop: threading.Event = stop) -> None:
+            seconds.append(time.perf_counter() - began)
+            stop.set()
+
+        try:
+            render(request, Control(cancelled=stop.is_set, show=shown))
+        except CancelledError:
+            continue
+    return statistics.median(seconds)
+
+
+def stop_delay(request: Request, whole: float) -> float:
+    """The longest wait after asking to stop, at nine moments of a run."""
+    delays = []
+    for share in np.linspace(0.1, 0.9, 9):
+        asked: list[float] = []
+        stop = threading.Event()
+
+        def ask(asked: list[float] = asked, stop: threading.Event = stop) -> None:
+            asked.append(time.perf_counter())
+            stop.set()
+
+        timer = threading.Timer(float(share) * whole, ask)
+        timer.start()
+        try:
+            render(request, Control(cancelled=stop.is_set))
+        except CancelledError:
+            delays.append(time.perf_counter() - asked[0])
+        timer.cancel()
+    return max(delays)
+
+
+def growth() -> tuple[float, list[tuple[int, float]]]:
+    """Exponent of time over pixels, from 0.1 to 4 megapixels."""
+    points = []
+    for width, height in ((384, 256), (768, 512), (1224, 816), (2448, 1632)):
+        request = standard(width, height)
+        points.append((pixels(request), timed(request, runs=1)[0]))
+    x, y = np.log([p for p, _ in points]), np.log([s for _, s in points])
+    return float(np.polyfit(x, y, 1)[0]), points
+
+
+def peak_megabytes(width: int, height: int) -> float:
+    """Peak memory of a process that renders once."""
+    command = [sys.executable, "-m", "bench", "--peak", str(width), str(height)]
+    done = subprocess.run(command, capture_output=True, text=True, check=True)
+    return float(done.stdout.split()[-1])
+
+
+def measure() -> list[Row]:
+    """All rows of the table."""
+    rows: list[Row] = []
+
+    def add(what: str, goal: str, figure: str) -> None:
+        rows.append((what, goal, figure))
+        print(f"{what:52} {goal:>18} {figure:>18}", flush=True)
+
+    request = standard()
+    seconds, done = timed(request)
+    add("768x512, 16 steps, one reference, edges, dep. 0.75", "2.5 s", f"{seconds:.2f} s")
+    add("  of it preparing", "-", f"{done.seconds['prepare']:.2f} s")
+    whole = standard(departure=1.0)
+    add("first look (masses)", "0.4 s", f"{first_look(whole):.2f} s")
+    two = timed(standard(manners=("felt", "gouache")), runs=3)[0]
+    add("a second reference adds", "60 % at most", f"{100 * (two / seconds - 1):.0f} %")
+    add("stopping, longest of nine", "0.25 s", f"{stop_delay(request, seconds):.2f} s")
+    picture = source(1224, 816)
+    extract_edges(picture, EdgeOptions())
+    began = time.perf_counter()
+    extract_edges(picture, EdgeOptions())
+    add("edge map at a megapixel", "0.15 s", f"{time.perf_counter() - began:.2f} s")
+    add("peak memory at 768x512", "600 MB", f"{peak_megabytes(768, 512):.0f} MB")
+    exponent, points = growth()
+    add("growth of time with pixels, exponent", "1.05 at most", f"{exponent:.2f}")
+    for area, spent in points:
+        add(f"  {area / 1e6:.1f} megapixels", "-", f"{spent:.2f} s")
+    for row in against_exact(request, seconds, done):
+        add(*row)
+    return rows
+
+
+def write_page(rows: list[Row]) -> None:
+    """The table as `docs/performance.md`."""
+    lines = [
+        "# Performance",
+        "",
+        "Written by `make bench`; medians of five warm runs, ratios within one run.",
+        f"Machine: {_processor()}, {os.cpu_count()} cores, Python {platform.python_version()}.",
+        "The exact search compares every patch with all of the reference's patches and their",
+        "mirror images on a grid of 4 pixels (`bench/exact.py`).",
+        "",
+        "| what | goal | figure |",
+        "|---|---|---|",
+        *(f"| {what.strip()} | {goal} | {figure} |" for what, goal, figure in rows),
+        "",
+    ]
+    _PAGE.write_text("\n".join(lines), "utf-8")
+
+
+def _processor() -> str:
+    for line in Path("/proc/cpuinfo").read_text("utf-8").splitlines():
+        if line.startswith("model name"):
+            return line.split(":", 1)[1].strip()
+    return platform.machine()
+
+
+def main() -> None:
+    """Measure, or render once for its memory."""
+    if sys.argv[1:2] == ["--peak"]:
+        request = standard(int(sys.argv[2]), int(sys.argv[3]))
+        render(request)
+        print(resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024)
+        return
+    reference("felt")
+    write_page(measure())
+
+
+if __name__ == "__main__":
+    main()
