@@ -172,7 +172,7 @@ def _map(options: argparse.Namespace) -> int:
 
 
 def _demo(options: argparse.Namespace) -> int:
-    from overlay.studio.demo import ensure_demo
+    from overlay.studio.demo import ensure_demo, prepare_demo
     from overlay.studio.folders import data_folder
 
     shown = _has_display()
@@ -187,7 +187,7 @@ def _demo(options: argparse.Namespace) -> int:
         print(f"The demo lies in {folder.absolute()}{reason}")
         return DONE
     with _Progress(quiet=False) as progress:
-        recipe = ensure_demo(data_folder() / "demo", progress.report)
+        recipe = prepare_demo(data_folder() / "demo", progress.report)
     return _open_window(recipe)
 
 

@@ -12,6 +12,7 @@ from PySide6.QtWidgets import (
     QHBoxLayout,
     QLabel,
     QLineEdit,
+    QScrollArea,
     QSizePolicy,
     QToolButton,
     QVBoxLayout,
@@ -44,7 +45,7 @@ class CueCard(QFrame):
         self.setProperty("panel", "true")
         self.setFixedWidth(288)
         self.bench = bench
-        layout = QVBoxLayout(self)
+        layout = self._scrolled()
         layout.setContentsMargins(14, 10, 14, 10)
         layout.setSpacing(6)
         layout.addLayout(self._title_row())
@@ -68,6 +69,21 @@ class CueCard(QFrame):
         self.empty.setAlignment(Qt.AlignmentFlag.AlignCenter)
         layout.addWidget(self.empty)
         layout.addStretch()
+
+    def _scrolled(self) -> QVBoxLayout:
+        """A layout that scrolls when the window is too low for all of it."""
+        area = QScrollArea()
+        area.setWidgetResizable(True)
+        area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        inside = QWidget()
+        inside.setObjectName("inside")
+        inside.setStyleSheet("#inside { background: transparent; }")
+        area.viewport().setStyleSheet("background: transparent;")
+        area.setWidget(inside)
+        outer = QVBoxLayout(self)
+        outer.setContentsMargins(0, 0, 0, 0)
+        outer.addWidget(area)
+        return QVBoxLayout(inside)
 
     # Parts ----------------------------------------------------------------------------------
 
@@ -123,6 +139,7 @@ class CueCard(QFrame):
         self.made_from = QComboBox()
         self.made_from.setToolTip("The picture whose edges are held")
         self.made_from.setAccessibleName("Edges of")
+        _keep_narrow(self.made_from)
         self.made_from.activated.connect(self._made_from_chosen)
         box.addWidget(self.made_from)
         self.low = SliderField("Low", "Weaker contours are dropped", 0, 1, 0.01)
@@ -152,6 +169,7 @@ class CueCard(QFrame):
         self.fields = {}
         for place, (key, label, tip, most) in enumerate(fields):
             field = percent_field(label, tip, most, partial(self._set_field, key, label))
+            field.setFixedWidth(66)
             self.fields[key] = field
             row, column = divmod(place + (place > 0), 2)
             grid.addWidget(QLabel(label), row, 2 * column)
@@ -159,6 +177,7 @@ class CueCard(QFrame):
         self.where = QComboBox()
         self.where.setToolTip("Where in the picture the cue acts")
         self.where.setAccessibleName("Region")
+        _keep_narrow(self.where)
         self.where.activated.connect(self._where_chosen)
         grid.addWidget(QLabel("Where"), 3, 0)
         grid.addWidget(self.where, 3, 1, 1, 3)
@@ -320,3 +339,9 @@ class CueCard(QFrame):
         elif chosen is not None:
             region, inverted = chosen
             self._change("Region", region=region, invert_region=inverted)
+
+
+def _keep_narrow(box: QComboBox) -> None:
+    """Have a long entry cut off rather than widen the card; its list shows it whole."""
+    box.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+    box.setMinimumContentsLength(8)

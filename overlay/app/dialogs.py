@@ -14,7 +14,7 @@ from overlay.app.urls import dropped_pictures
 from overlay.document.reading import recipe_json
 from overlay.imaging.files import PictureError, writable_kind, write_picture
 from overlay.studio.bench import empty_project
-from overlay.studio.demo import ensure_demo
+from overlay.studio.demo import prepare_demo
 from overlay.studio.folders import data_folder
 from overlay.studio.paths import relative_recipe
 
@@ -51,6 +51,7 @@ class Dialogs(QObject):
         self.window = window
         self.bench = window.bench
         window.sheet.add_asked.connect(lambda kind: window.guarded(lambda: self.add_cue(kind)))
+        window.tray.demo_asked.connect(lambda: window.guarded(self.open_demo))
         window.tray.add_asked.connect(lambda: window.guarded(self.add_pictures))
         window.card.region_asked.connect(lambda: window.guarded(self.add_region))
 
@@ -97,7 +98,7 @@ class Dialogs(QObject):
         status.say("Drawing the demo's pictures, once; this takes half a minute…")
         self.window.desk.loader.ask(
             "demo",
-            lambda: ensure_demo(data_folder() / "demo"),
+            lambda: prepare_demo(data_folder() / "demo"),
             lambda path: self.window.open_path(path) if self._may_leave() else None,
         )
 

@@ -137,6 +137,7 @@ class PictureStage(QWidget):
         other, other_caption = self._other_image()
         if self._flipped and other is not None:
             image, other = other, None
+        self.wipe.setEnabled(other is not None)
         show_wipe = self.wipe.isChecked() and other is not None and not self._flipped
         self.view.show_image(image, frame or (QSize(768, 512) if image is None else image.size()))
         over = self.images.get("map") if self._mode == "map" else None

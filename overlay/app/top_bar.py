@@ -117,7 +117,7 @@ class TopBar(QFrame):
         """Show the present recipe."""
         project = self.bench.project
         recipe = project.recipe
-        name = "Unnamed almanac" if project.path is None else project.path.stem
+        name = "Unnamed project" if project.path is None else project.path.stem
         self.title.setText(f"{name}{' ·' if project.modified else ''}")
         self.title.setToolTip(str(project.path or "Not saved yet"))
         if not self.departure.isSliderDown():

@@ -87,6 +87,7 @@ class Tray(QFrame):
 
     dropped = Signal(list)
     add_asked = Signal()
+    demo_asked = Signal()
     source_asked = Signal(object)
     style_asked = Signal(object)
     thumb_asked = Signal(object)  # a path whose thumbnail is wanted
@@ -99,6 +100,7 @@ class Tray(QFrame):
         self._thumbs: dict[Path, QIcon] = {}
         layout = QVBoxLayout(self)
         layout.setContentsMargins(6, 10, 6, 6)
+        self.setAcceptDrops(True)
         row = QHBoxLayout()
         row.setContentsMargins(6, 0, 0, 0)
         title = QLabel("Tray")
@@ -117,17 +119,32 @@ class Tray(QFrame):
         self.pictures.remove_asked.connect(self.remove_selected)
         self.pictures.customContextMenuRequested.connect(self._menu)
         layout.addWidget(self.pictures, 1)
-        self.empty = QLabel(
-            "Drop pictures here,\nor paste one.\n\nHelp ▸ Open the demo\nshows how it goes."
-        )
-        self.empty.setProperty("role", "faint")
-        self.empty.setWordWrap(True)
-        layout.addWidget(self.empty)
+        self.empty = self._empty_part()
+        layout.addWidget(self.empty, 1)
+
+    def _empty_part(self) -> QWidget:
+        """What to do while there is no picture."""
+        part = QWidget()
+        box = QVBoxLayout(part)
+        box.setContentsMargins(6, 8, 0, 0)
+        hint = QLabel("Drop pictures here, or paste one.\n\nOr look at how others begin:")
+        hint.setProperty("role", "faint")
+        hint.setWordWrap(True)
+        self.demo = QToolButton()
+        self.demo.setText("Open the demo")
+        self.demo.setProperty("wide", "true")
+        self.demo.setToolTip("Opens a project that is worth changing; its pictures are drawn once")
+        self.demo.clicked.connect(self.demo_asked)
+        box.addWidget(hint)
+        box.addWidget(self.demo)
+        box.addStretch()
+        return part
 
     def refresh(self) -> None:
         """Show the tray's present pictures."""
         paths = self.bench.project.state.tray
         self.empty.setVisible(not paths)
+        self.pictures.setVisible(bool(paths))
         shown = [Path(self.pictures.item(i).data(_PATH)) for i in range(self.pictures.count())]
         if shown == list(paths):
             return
@@ -149,6 +166,14 @@ class Tray(QFrame):
         for i in range(self.pictures.count()):
             if self.pictures.item(i).data(_PATH) == str(path):
                 self.pictures.item(i).setIcon(self._thumbs[path])
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if dropped_pictures(event.mimeData()):
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        event.acceptProposedAction()
+        self.dropped.emit(dropped_pictures(event.mimeData()))
 
     def selected(self) -> Path | None:
         """The picture that is selected."""

@@ -14,7 +14,7 @@ from overlay.engine.vote import grid_samples
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.noise import add_noise, step_key
 
-COHERENCE = (1.6, 1.15)
+COHERENCE = (1.25, 1.0)
 _FIRST_SWEEPS = 8
 _GRID, _CAST, _START = 10, 11, 12  # purposes of random numbers
 
@@ -82,6 +82,7 @@ def cast(material: Material, first_level: int, control: Control) -> Casting:
         found, cost, _ = search.refine(
             make_query(material, canvas, grid, label, level, 0.0), atlas, grid, found,
             soft=False, sweeps=_FIRST_SWEEPS, coherence=COHERENCE, radius=reach_of(atlas), key=key,
+            check=control.check,
         )  # fmt: skip
         fields.append(found)
         costs.append(cost)

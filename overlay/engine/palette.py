@@ -16,7 +16,7 @@ from overlay.imaging.colour import FloatImage
 CELLS = 25
 _LO = np.array([-0.55, -0.75, -0.75], np.float32)
 _HI = np.array([0.55, 0.75, 0.75], np.float32)
-_SAMPLES = 6000
+_SAMPLES = 4000
 _ROUNDS = 16
 _BIN = 0.06  # side of a cell of colours that count as one, working space
 _EVENNESS = 0.7  # 1 counts by area, 0 counts each colour alike

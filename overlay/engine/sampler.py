@@ -189,7 +189,7 @@ class _Run:
             query, atlas, marks.grid, marks.field, soft=entering,
             sweeps=_ENTERING_SWEEPS if entering else _SWEEPS, coherence=COHERENCE,
             radius=reach_of(atlas) if entering else _NEAR,
-            key=step_key(self.request.seed, step.number, _SEARCH),
+            key=step_key(self.request.seed, step.number, _SEARCH), check=self.control.check,
         )  # fmt: skip
         self._marks = marks
         self.control.check()

@@ -6,6 +6,7 @@ on the number of threads. A neighbour's match, shifted along, is preferred even 
 worse (coherence, Ashikhmin 2001, doi:10.1145/364338.364405): this lets whole strokes survive.
 """
 
+from collections.abc import Callable
 from dataclasses import dataclass
 from typing import NamedTuple
 
@@ -343,6 +344,7 @@ def refine(
     coherence: tuple[float, float],
     radius: int,
     key: int,
+    check: Callable[[], None],
 ) -> tuple[Field, FloatImage, FloatImage]:
     """Improve a field by sweeps.
 
@@ -353,6 +355,7 @@ def refine(
     coherence : how many times worse a continued match may be, from the first sweep to the last.
     radius : pixels within which the random search begins.
     key : from `noise.step_key`.
+    check : called before every sweep; may raise to end the work.
 
     Returns
     -------
@@ -376,6 +379,7 @@ def refine(
     _measure(sought, pages, field, cost)
     new_field, new_cost = np.empty_like(field), np.empty_like(cost)
     for sweep in range(sweeps):
+        check()
         share = sweep / max(sweeps - 1, 1)
         bound = np.float32(coherence[0] + share * (coherence[1] - coherence[0]))
         # Random places in every other sweep are enough; between, good finds spread.

@@ -6,6 +6,7 @@ import numpy as np
 from scipy import ndimage
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.resample import soften
 
 # Radius over which contrast is evened out, in multiples of the smoothing sigma.
 _LOCAL = 10.0
@@ -38,7 +39,7 @@ def normalised_gradient(lightness: FloatImage, sigma: float, *, floor: float = 0
     if strong < 1e-6:
         zero = np.zeros_like(lightness, np.float32)
         return Gradient(zero, np.ones_like(zero), zero.copy())
-    local = ndimage.gaussian_filter(magnitude, _LOCAL * sigma, mode="nearest", truncate=2.0)
+    local = soften(np.asarray(magnitude, np.float32), max(1, round(np.log2(_LOCAL * sigma))))
     strength = np.minimum(_GAIN * magnitude / (local + floor * strong), 1.0)
     norm = np.maximum(magnitude**2, 1e-12)
     cos2 = (gx**2 - gy**2) / norm

@@ -1,6 +1,5 @@
 """The state of the bench beside the document: what is selected, pulled and looked at."""
 
-from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
@@ -13,7 +12,7 @@ from overlay.imaging.files import write_whole
 from overlay.studio.folders import shelf_folder
 from overlay.studio.paths import absolute_recipe, input_paths, relative_recipe
 from overlay.studio.pictures import PictureStore
-from overlay.studio.proofs import Proof, ProofShelf, hash_recipe, make_proof
+from overlay.studio.proofs import Proof, ProofShelf, hash_recipe, pull_proof
 
 
 class Bench:
@@ -150,14 +149,7 @@ class Bench:
 
     def pull(self, recipe: Recipe, control: Control) -> Proof:
         """The proof of a recipe: a kept one, else rendered and kept. Runs on a worker thread."""
-        known = self.shelf.find(hash_recipe(recipe))
-        if known is not None:
-            return replace(known, recipe=recipe)
-        proof = make_proof(recipe, self.store, control)
-        numbers = self.shelf.numbers()
-        proof = replace(proof, number=1 + max(numbers.values(), default=0))
-        self.shelf.keep(proof)
-        return proof
+        return pull_proof(recipe, self.shelf, self.store, control)
 
     def take_proof(self, proof: Proof) -> bool:
         """Hang a proof; False when it is the one that hangs already."""

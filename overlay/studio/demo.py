@@ -7,13 +7,18 @@ from typing import Any
 
 import numpy as np
 
-from overlay.document.reading import make_recipe
+from overlay.document.reading import make_recipe, read_recipe
 from overlay.document.recipe import Recipe
+from overlay.engine.control import Control
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.files import write_grey16, write_picture, write_whole
 from overlay.scenery.manners import MANNERS, draw_manner
 from overlay.scenery.march import FAR
 from overlay.scenery.scenes import SCENES, Drawn, draw_scene
+from overlay.studio.folders import shelf_folder
+from overlay.studio.paths import absolute_recipe
+from overlay.studio.pictures import PictureStore
+from overlay.studio.proofs import ProofShelf, pull_proof
 
 # Raised when the drawings change, so that an old demo folder is drawn anew.
 _EDITION = "1"
@@ -80,6 +85,20 @@ def ensure_demo(folder: Path, report: Report = lambda fraction, stage: None) -> 
         data = {"overlay": 1} | opening_recipe().model_dump(mode="json", exclude_defaults=True)
         text = json.dumps(data, indent=2, ensure_ascii=False).encode()
         write_whole(path, lambda file: file.write(text))
+    return path
+
+
+def prepare_demo(folder: Path, report: Report = lambda fraction, stage: None) -> Path:
+    """The demo as the window opens it: drawn, and with a proof that hangs already.
+
+    Returns
+    -------
+    The path of the recipe.
+    """
+    path = ensure_demo(folder, lambda fraction, stage: report(0.8 * fraction, stage))
+    recipe = absolute_recipe(read_recipe(path), folder)
+    control = Control(report=report).part(0.8, 1.0)
+    pull_proof(recipe, ProofShelf(shelf_folder(path)), PictureStore(), control)
     return path
 
 

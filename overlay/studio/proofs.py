@@ -3,7 +3,7 @@
 import hashlib
 import io
 import json
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from pathlib import Path
 from typing import Any
 
@@ -204,6 +204,19 @@ class ProofShelf:
             except (OSError, ValueError, KeyError, TypeError):
                 continue
         return found
+
+
+def pull_proof(
+    recipe: Recipe, shelf: ProofShelf, store: PictureStore, control: Control | None = None
+) -> Proof:
+    """The proof of a recipe: a kept one, else rendered, numbered and kept."""
+    known = shelf.find(hash_recipe(recipe))
+    if known is not None:
+        return replace(known, recipe=recipe)
+    proof = make_proof(recipe, store, control)
+    proof = replace(proof, number=1 + max(shelf.numbers().values(), default=0))
+    shelf.keep(proof)
+    return proof
 
 
 def _pack_film(film: tuple[Frame, ...]) -> bytes:

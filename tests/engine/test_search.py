@@ -49,7 +49,7 @@ class SearchTest(unittest.TestCase):
         )  # fmt: skip
         return search.refine(
             query, atlas, grid, field, soft=False, sweeps=sweeps, coherence=coherence,
-            radius=72, key=11,
+            radius=72, key=11, check=lambda: None,
         )  # fmt: skip
 
     def test_a_canvas_cut_from_the_reference_is_found_again(self):

@@ -1,0 +1,54 @@
+import tempfile
+import unittest
+from pathlib import Path
+from unittest import mock
+
+from overlay.document.reading import read_recipe
+from overlay.imaging.files import read_grey, read_picture
+from overlay.scenery.scenes import draw_scene
+from overlay.studio import demo
+from overlay.studio.bench import Bench
+
+
+class DemoTest(unittest.TestCase):
+    def setUp(self):
+        folder = tempfile.TemporaryDirectory()
+        self.addCleanup(folder.cleanup)
+        self.folder = Path(folder.name)
+        # The real drawings take half a minute; small ones show the same.
+        small = lambda name: draw_scene(name, 192, 128, smooth=False)  # noqa: E731
+        patches = [
+            mock.patch.object(demo, "draw_scene", small),
+            mock.patch.object(demo, "demo_recipe", self.small_recipe),
+        ]
+        for patch in patches:
+            patch.start()
+            self.addCleanup(patch.stop)
+
+    def small_recipe(self, *args, plain=demo.demo_recipe, **keys):
+        return plain(*args, size=[96, 64], **keys)
+
+    def test_the_demo_opens_with_a_proof_that_hangs(self):
+        told = []
+        path = demo.prepare_demo(self.folder / "demo", lambda f, stage: told.append((f, stage)))
+        bench = Bench()
+        bench.open(path)
+        proof = bench.kept_proof()
+        self.assertEqual(proof.number, 1)
+        self.assertEqual(proof.picture.shape, (64, 96, 3))
+        self.assertEqual([f for f, _ in told], sorted(f for f, _ in told))
+
+    def test_pictures_are_drawn_once_with_depth_and_sky(self):
+        folder = self.folder / "demo"
+        path = demo.ensure_demo(folder)
+        for name in ("windmill", "lock", "bottle kiln", "felt", "dot print"):
+            self.assertGreater(read_picture(folder / demo.file_name(name)).std(), 20)
+        sky, depth = (read_grey(folder / f"windmill-{k}.png") for k in ("sky", "depth"))
+        self.assertLess(depth[sky > 0.5].max(), 0.01)
+        with mock.patch.object(demo, "draw_manner", side_effect=AssertionError("drawn twice")):
+            self.assertEqual(demo.ensure_demo(folder), path)
+
+    def test_the_recipes_are_valid(self):
+        path = demo.ensure_demo(self.folder / "demo")
+        self.assertEqual(read_recipe(path).regions["sky"].feather, 3)
+        self.assertEqual(demo.demo_recipe("lock", (("felt", 0.5),)).cues[0].weight, 0.5)

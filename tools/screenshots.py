@@ -1,0 +1,110 @@
+"""Take the pictures of every main view from the demo data: `python tools/screenshots.py FOLDER`.
+
+Also writes `plates.jpg`, a sheet of demo proofs. Uses the present display, or runs offscreen.
+"""
+
+import os
+import sys
+import tempfile
+import time
+from collections.abc import Callable
+from pathlib import Path
+
+_HOME = tempfile.TemporaryDirectory(prefix="overlay-shots-")
+for _name in ("DATA", "STATE", "CACHE", "CONFIG"):
+    os.environ[f"XDG_{_name}_HOME"] = str(Path(_HOME.name) / _name.lower())
+
+import numpy as np  # noqa: E402
+from PySide6.QtWidgets import QApplication  # noqa: E402
+
+from overlay.app.main import make_application  # noqa: E402
+from overlay.app.window import MainWindow  # noqa: E402
+from overlay.imaging.files import read_picture, write_picture  # noqa: E402
+from overlay.imaging.resample import resize  # noqa: E402
+from overlay.studio.bench import Bench  # noqa: E402
+from overlay.studio.demo import demo_recipe, ensure_demo  # noqa: E402
+from overlay.studio.paths import absolute_recipe  # noqa: E402
+from overlay.studio.pictures import PictureStore  # noqa: E402
+from overlay.studio.proofs import make_proof  # noqa: E402
+
+_PLATES = (
+    ("windmill", "lino cut"), ("lock", "dot print"), ("windmill", "felt"),
+    ("bottle kiln", "gouache"), ("lock", "lino cut"), ("windmill", "glazed tile"),
+)  # fmt: skip
+
+
+def _wait(until: Callable[[], bool]) -> None:
+    end = time.monotonic() + 120
+    while not until() and time.monotonic() < end:
+        QApplication.processEvents()
+        time.sleep(0.01)
+    for _ in range(20):
+        QApplication.processEvents()
+        time.sleep(0.01)
+
+
+def shoot_window(recipe: Path, folder: Path) -> None:
+    """The bench in its states."""
+    window = MainWindow(Bench())
+    window.show()
+
+    def settle() -> None:
+        _wait(lambda: window.desk.loader.idle and not window.puller.runner.busy)
+
+    def shoot(name: str) -> None:
+        settle()
+        window.grab().save(str(folder / f"{name}.png"))
+
+    shoot("empty")
+    window.open_path(recipe)
+    settle()
+    window.puller.pull()
+    shoot("bench")
+    window.stage.wipe.setChecked(True)
+    shoot("wipe")
+    window.stage.wipe.setChecked(False)
+    window.bench.select(2)
+    window.stage.set_mode("map")
+    shoot("map")
+    window.stage.set_mode("proof")
+    window.bench.select(0)
+    window.bench.change_recipe("Seed", seed=8)
+    window.puller.pull()
+    _wait(lambda: len(window.sheet.filmstrip._frames) == 3 or not window.puller.runner.busy)
+    window.grab().save(str(folder / "running.png"))
+    settle()
+    window.bench.change_cue(0, "Enter", enter=0.5, fade_in=0.2)
+    window.card.fields["leave"].setValue(30)
+    window._toggle_dark()
+    window.resize(1024, 700)
+    shoot("dark-small")
+    window._toggle_dark()
+    window.close()
+
+
+def make_plates(demo: Path, folder: Path) -> None:
+    """Six proofs on one sheet, at half size."""
+    store, shown = PictureStore(), []
+    for scene, manner in _PLATES:
+        recipe = absolute_recipe(demo_recipe(scene, ((manner, 1.0),)), demo)
+        picture = make_proof(recipe, store).picture
+        shown.append(resize(picture.astype(np.float32), 256, 384))
+    rows = [np.concatenate(shown[i : i + 3], axis=1) for i in (0, 3)]
+    sheet = np.concatenate(rows).clip(0, 255)
+    write_picture(folder / "plates.jpg", (sheet + 0.5).astype(np.uint8))
+
+
+def main(folder: Path) -> None:
+    """Take all pictures."""
+    folder.mkdir(parents=True, exist_ok=True)
+    make_application()
+    demo = Path(_HOME.name) / "demo"
+    recipe = ensure_demo(demo)
+    shoot_window(recipe, folder)
+    make_plates(demo, folder)
+    for path in sorted(folder.iterdir()):
+        print(path, *read_picture(path).shape[1::-1])
+
+
+if __name__ == "__main__":
+    main(Path(sys.argv[1]))
