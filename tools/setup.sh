@@ -5,7 +5,7 @@ set -euo pipefail
 cd "$(dirname "$0")/.."
 
 SYSTEM=(python3-venv xvfb libegl1 libgl1 libxkbcommon0 libxkbcommon-x11-0 libdbus-1-3
-        libfontconfig1 libxcb-cursor0 libxcb-icccm4 libxcb-image0 libxcb-keysyms1
+        libfontconfig1 libgomp1 libxcb-cursor0 libxcb-icccm4 libxcb-image0 libxcb-keysyms1
         libxcb-randr0 libxcb-render-util0 libxcb-shape0 libxcb-xinerama0 libxcb-xkb1
         fonts-dejavu-core)
 

@@ -80,6 +80,7 @@ class Desk(QObject):
 
     def _opened(self) -> None:
         self.bench.project.changed.connect(self.refresh)
+        self.window.puller.stop()
         self._shown.clear()
         self.window.stage.images.clear()
         self.window.stage.set_moment(None)

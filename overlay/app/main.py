@@ -2,6 +2,7 @@
 
 import signal
 import sys
+from contextlib import suppress
 from pathlib import Path
 
 from PySide6.QtCore import QTimer
@@ -10,9 +11,11 @@ from PySide6.QtWidgets import QApplication
 from overlay import __version__
 from overlay.app.theme import apply_theme
 from overlay.app.window import MainWindow
+from overlay.document.project import Project
+from overlay.imaging.files import write_whole
 from overlay.studio.bench import Bench
 from overlay.studio.folders import state_folder
-from overlay.studio.recovery import load_recovery
+from overlay.studio.recovery import load_recovery, recovery_bytes
 
 
 def make_application() -> QApplication:
@@ -41,14 +44,28 @@ def run_window(recipe: Path | None) -> int:
 
 
 def _begin(window: MainWindow, recipe: Path | None) -> None:
+    """Open what was asked for; unsaved work of last time comes back or is offered."""
     window.puller.warm()
+    last = load_recovery(state_folder() / "recovery.json")
+    status = window.stage.status
     if recipe is not None:
         window.open_path(recipe)
-        return
-    last = load_recovery(state_folder() / "recovery.json")
-    if last is None:
-        return
-    project, modified = last
-    window.bench.take_project(project)
-    if modified:
-        window.stage.status.say("Your unsaved work from last time is back.")
+        if last is not None and last[1] and last[0].state != window.bench.project.state:
+            project = last[0]
+            _keep_earlier(project)
+            status.say(
+                "There is unsaved work from last time.",
+                "Bring it back",
+                lambda: window.bench.take_project(project),
+            )
+    elif last is not None:
+        window.bench.take_project(last[0])
+        if last[1]:
+            status.say("Your unsaved work from last time is back.")
+
+
+def _keep_earlier(project: Project) -> None:
+    """Put unsaved work aside, for the recovery copy will follow what is open now."""
+    data = recovery_bytes(project)
+    with suppress(OSError):
+        write_whole(state_folder() / "recovery-earlier.json", lambda file: file.write(data))

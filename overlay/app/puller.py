@@ -10,7 +10,7 @@ from overlay.app.images import to_image
 from overlay.app.jobs import JobRunner
 from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage
-from overlay.studio.proofs import Proof
+from overlay.studio.proofs import Proof, pull_proof
 from overlay.studio.warming import warm_kernels
 
 if TYPE_CHECKING:
@@ -26,6 +26,8 @@ class Puller(QObject):
         self.runner = JobRunner(self)
         self.warmer = JobRunner(self)
         self._began = 0.0
+        self._developed = False
+        self._project = window.bench.project
         self.runner.progress.connect(self._progress)
         self.runner.shown.connect(self._shown)
         self.runner.done.connect(self._done)
@@ -44,13 +46,15 @@ class Puller(QObject):
             return
         self.window.top.next_seed()
         bench, recipe = self.window.bench, self.window.bench.project.recipe
+        shelf, store = bench.shelf, bench.store
 
         def work(control: Control) -> tuple[Proof, QImage]:
-            proof = bench.pull(recipe, control)
+            proof = pull_proof(recipe, shelf, store, control)
             return proof, to_image(proof.picture)
 
         self._began = time.monotonic()
         self._developed = False
+        self._project = bench.project
         self.window.top.set_running(running=True)
         self.window.stage.status.say("Pulling…")
         self.runner.start(work)
@@ -74,7 +78,7 @@ class Puller(QObject):
         self.window.stage.status.say(f"Pulling: {stage}, {fraction * 100:.0f} %{left}")
 
     def _shown(self, job: int, step: int, progress: float, picture: ByteImage) -> None:
-        if job != self.runner.newest:
+        if job != self.runner.newest or self._project is not self.window.bench.project:
             return
         film, stage = self.window.sheet.filmstrip, self.window.stage
         if not self._developed:
@@ -90,6 +94,8 @@ class Puller(QObject):
     def _done(self, job: int, result: tuple[Proof, QImage]) -> None:
         proof, image = result
         self._end()
+        if self._project is not self.window.bench.project:
+            return  # kept on its own project's shelf
         fresh = self._developed
         status = self.window.stage.status
         if not self.window.desk.hang(proof, image):

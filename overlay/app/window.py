@@ -179,6 +179,8 @@ class MainWindow(QMainWindow):
         self.guarded(lambda: self.bench.open(path))
 
     def closeEvent(self, event: QCloseEvent) -> None:
+        # Out of sight at once, even if a kernel is still being compiled.
+        self.hide()
         self.puller.close()
         self.desk.close()
         super().closeEvent(event)

@@ -4,8 +4,10 @@ Everything read becomes 8 bit sRGB, upright, without transparency; everything wr
 whole or not at all. Files are taken as hostile: size is checked before pixels are decoded.
 """
 
+import logging
 import os
 import tempfile
+import warnings
 from collections.abc import Callable
 from io import BytesIO
 from pathlib import Path
@@ -32,6 +34,8 @@ WRITABLE = {
 
 # Our own check comes first and names the file.
 Image.MAX_IMAGE_PIXELS = None
+# What is wrong with a file is said once, in the refusal.
+logging.getLogger("tifffile").setLevel(logging.CRITICAL)
 
 _ALGORITHMIC = (
     '<?xpacket begin="\ufeff" id="W5M0MpCehiHzreSzNTczkc9d"?>'
@@ -202,6 +206,12 @@ def _open(path: Path) -> Image.Image:
 
 def _decode(path: Path) -> Image.Image | np.ndarray:
     """The upright picture: a loaded Pillow image, or an array for 16 bit TIFF colour."""
+    with warnings.catch_warnings():
+        warnings.simplefilter("ignore")
+        return _decode_loudly(path)
+
+
+def _decode_loudly(path: Path) -> Image.Image | np.ndarray:
     try:
         image = _open(path)
     except PictureError:

@@ -7,12 +7,11 @@ from overlay.document.observer import Signal
 from overlay.document.project import Project, State
 from overlay.document.reading import make_recipe, read_recipe, recipe_json
 from overlay.document.recipe import Cue, Recipe
-from overlay.engine.control import Control
 from overlay.imaging.files import write_whole
 from overlay.studio.folders import shelf_folder
 from overlay.studio.paths import absolute_recipe, input_paths, relative_recipe
 from overlay.studio.pictures import PictureStore
-from overlay.studio.proofs import Proof, ProofShelf, hash_recipe, pull_proof
+from overlay.studio.proofs import Proof, ProofShelf, hash_recipe
 
 
 class Bench:
@@ -146,10 +145,6 @@ class Bench:
         self.change_recipe("Source", **changes)
 
     # Proofs --------------------------------------------------------------------------------
-
-    def pull(self, recipe: Recipe, control: Control) -> Proof:
-        """The proof of a recipe: a kept one, else rendered and kept. Runs on a worker thread."""
-        return pull_proof(recipe, self.shelf, self.store, control)
 
     def take_proof(self, proof: Proof) -> bool:
         """Hang a proof; False when it is the one that hangs already."""

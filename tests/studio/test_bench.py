@@ -5,6 +5,7 @@ from overlay.document.reading import RecipeError
 from overlay.engine.control import Control
 from overlay.imaging.files import PictureError
 from overlay.studio.bench import Bench
+from overlay.studio.proofs import pull_proof
 from overlay.studio.recovery import load_recovery, recovery_bytes
 from tests.workspace import WorkspaceTest
 
@@ -67,13 +68,17 @@ class BenchTest(WorkspaceTest):
 
     def test_the_same_recipe_is_pulled_once(self):
         recipe = self.bench.project.recipe
-        first = self.bench.pull(recipe, Control())
+        first = pull_proof(recipe, self.bench.shelf, self.bench.store)
         self.assertTrue(self.bench.take_proof(first))
         asked = []
-        again = self.bench.pull(recipe, Control(report=lambda f, s: asked.append(s)))
+        again = pull_proof(
+            recipe, self.bench.shelf, self.bench.store, Control(report=lambda f, s: asked.append(s))
+        )
         self.assertEqual((asked, again.number), ([], 1))
         self.assertFalse(self.bench.take_proof(again))
-        other = self.bench.pull(recipe.model_copy(update={"seed": 3}), Control())
+        other = pull_proof(
+            recipe.model_copy(update={"seed": 3}), self.bench.shelf, self.bench.store
+        )
         self.assertEqual(other.number, 2)
 
     def test_saving_writes_paths_relative_to_the_new_place(self):
