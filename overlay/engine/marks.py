@@ -14,7 +14,7 @@ from overlay.engine.vote import grid_samples
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.noise import add_noise, step_key
 
-COHERENCE = (1.25, 1.0)
+COHERENCE = (1.6, 1.15)
 _FIRST_SWEEPS = 8
 _GRID, _CAST, _START = 10, 11, 12  # purposes of random numbers
 
@@ -53,6 +53,7 @@ def make_query(
         search.pad_canvas(canvas),
         search.pad_canvas(guide.channels),
         grid_samples(guide.weight, grid),
+        grid_samples(material.slack(level), grid),
         label,
         material.free_mean,
     )

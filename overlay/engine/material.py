@@ -1,6 +1,7 @@
 """What stays the same in a run: source, tints, regions, references and guides at every scale."""
 
 import numpy as np
+from scipy import ndimage
 
 from overlay.engine.atlas import build_atlases, fit_reference
 from overlay.engine.control import Control
@@ -10,7 +11,11 @@ from overlay.engine.request import Request, StyleCue
 from overlay.engine.schedule import Step, count_levels
 from overlay.engine.tints import Tint, blend_tints, make_tint
 from overlay.imaging.colour import FloatImage, srgb_to_work
+from overlay.imaging.gradients import normalised_gradient
 from overlay.imaging.resample import pyramid
+
+# How fast coherence gives way where the source has contours, and by how much at most.
+_FIRM, _FIRMEST = 6.0, 1.0
 
 _EVERYWHERE = np.ones((1, 1), np.float32)
 
@@ -47,6 +52,7 @@ class Material:
         self._regions = [
             None if cue.region is None else pyramid(cue.region, self.levels) for cue in styles
         ]
+        self._slack: dict[int, FloatImage] = {}
         self.within = None if request.within is None else pyramid(request.within, self.levels)
         self.free_mean = np.array([_free_mean(styles[i]) for i in self.surfaced], np.float32)
 
@@ -62,6 +68,18 @@ class Material:
         for _ in range(level):
             height, width = (height + 1) // 2, (width + 1) // 2
         return height, width
+
+    def slack(self, level: int) -> FloatImage:
+        """How freely matches may continue their neighbours: less along the source's contours."""
+        if level not in self._slack:
+            slack = np.ones(self.shape(level), np.float32)
+            if self.source is not None:
+                lightness = np.ascontiguousarray(self.source[level][..., 0])
+                contours = normalised_gradient(lightness, 1.2).strength
+                near = ndimage.uniform_filter(ndimage.maximum_filter(contours, 5), 5)
+                slack -= np.minimum(_FIRM * near, _FIRMEST)
+            self._slack[level] = slack
+        return self._slack[level]
 
     def region(self, index: int, level: int) -> FloatImage:
         """Where a cue acts, (h, w), or one value for everywhere."""

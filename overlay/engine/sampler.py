@@ -36,6 +36,7 @@ _HOLD_NEAR = 0.3  # and how much more at departure 0
 _GRIP = 1.6  # and along the contours of a guide at full weight
 _CONTOUR = 2.4  # how much such a guide restores of a contour's contrast
 _OWN_CONTOURS = 0.7  # how much of the source's contours is kept under marks alone
+_LIGHT_TOUCH = 0.2  # how much of the source shines through as departure becomes small
 _RENOISE = 0.35  # share of the next noise level that is added back after a step
 _SWEEPS, _ENTERING_SWEEPS = 3, 5
 _NEAR = 24  # pixels within which later steps search
@@ -234,7 +235,7 @@ class _Run:
         # Where no surface has spoken the recoloured source stands; where one has, the canvas keeps
         # its larger forms and takes the source's detail.
         rest = base + self._presence[..., None] * soften(self.canvas - base)
-        pull = (1 - self.request.departure) * (1 - step.progress)
+        pull = _LIGHT_TOUCH * (1 - self.request.departure) / self.request.departure
         weight = strength / (1 + np.float32(pull) / np.maximum(total, 0.25))
         voted = voted + self._own_contours(base)
         self.canvas = np.asarray(rest + weight[..., None] * (voted - rest), np.float32)

@@ -64,6 +64,8 @@ class Query:
     canvas : (H + 16, W + 16, 3) float32, padded, working space.
     guide : (H + 16, W + 16, 3) float32, padded channels of the guide.
     guide_weight : (rows, columns) float32, weight of the guide's channels for each patch, 0 up.
+    slack : (rows, columns) float32 in 0..1, how much of the coherence applies: 1 on flat places,
+        less where contours have to be met.
     label : (rows, columns) int16, the reference each patch takes from, -1 for none.
     free_mean : (references, 3) float32 in 0..1, how far the mean of a channel is left out.
     """
@@ -71,6 +73,7 @@ class Query:
     canvas: FloatImage
     guide: FloatImage
     guide_weight: FloatImage
+    slack: FloatImage
     label: npt.NDArray[np.int16]
     free_mean: FloatImage
 
@@ -107,6 +110,7 @@ class _Sought(NamedTuple):
     top: int
     left: int
     weight: FloatImage
+    slack: FloatImage
     label: npt.NDArray[np.int16]
     mean: FloatImage
     free: FloatImage
@@ -274,14 +278,13 @@ def _sweep(q, p, field, cost, coherence, radius, key, new_field, new_cost):
             d = cost[i, j]
             r = q.label[i, j]
             if r >= 0:
+                bound = np.float32(1.0) + (coherence - np.float32(1.0)) * q.slack[i, j]
                 rank = d + q.floor[r]
                 if _coheres(field, i, j, page, y, x):
-                    rank /= coherence
+                    rank /= bound
                 if _repeats(field, i, j, page, y, x):
                     rank *= np.float32(_REPEAT)
-                page, y, x, d, rank = _try_neighbours(
-                    q, p, field, i, j, page, y, x, d, rank, coherence
-                )
+                page, y, x, d, rank = _try_neighbours(q, p, field, i, j, page, y, x, d, rank, bound)
                 page, y, x, d, rank = _try_places(
                     q, p, field, i, j, page, y, x, d, rank, radius, key
                 )
@@ -365,7 +368,7 @@ def refine(
     patch_means(query.canvas, grid.top, grid.left, means)
     sought = _Sought(
         query.canvas.reshape(-1), query.guide.reshape(-1), query.canvas.shape[1] * 3, _ROW,
-        grid.top, grid.left, query.guide_weight, query.label, means, query.free_mean,
+        grid.top, grid.left, query.guide_weight, query.slack, query.label, means, query.free_mean,
         # In flat places all matches are nearly perfect; what differs less than the reference's
         # own fine detail must not break a continued piece.
         np.float32(_FLAT * PATCH * PATCH * 3) * atlas.detail**2,

@@ -49,13 +49,20 @@ def smooth_cost(cost: FloatImage, seed: int) -> FloatImage:
     return np.asarray(out, np.float32)
 
 
-def solve_bias(cost: FloatImage, weight: FloatImage) -> npt.NDArray[np.float64]:
+def solve_bias(
+    cost: FloatImage,
+    weight: FloatImage,
+    start: npt.NDArray[np.float64] | None = None,
+    *,
+    rounds: int = _ROUNDS,
+) -> npt.NDArray[np.float64]:
     """Biases under which each reference is cheapest on its share of the area.
 
     Parameters
     ----------
     cost : (references, n) float32.
     weight : (references, n) float32, 0 where a reference may not be used.
+    start : biases to begin with, if some are known from a coarser scale.
 
     Returns
     -------
@@ -65,11 +72,11 @@ def solve_bias(cost: FloatImage, weight: FloatImage) -> npt.NDArray[np.float64]:
     spoken = total > 0
     score, weight, total = score[:, spoken], weight[:, spoken], total[spoken]
     count = score.shape[0]
-    bias = np.zeros(count)
+    bias = np.zeros(count) if start is None else start.copy()
     if count < 2 or score.shape[1] == 0:
         return bias
     wanted = (weight / total).sum(axis=1)
-    for _ in range(_ROUNDS):
+    for _ in range(rounds):
         for r in range(count):
             shifted = score + bias[:, None]
             others = np.delete(shifted, r, axis=0).min(axis=0)
@@ -113,6 +120,8 @@ def assign(
     cost = np.stack(
         [ndimage.map_coordinates(c, places, order=1, mode="nearest") for c in casting.cost]
     )
+    flat = cost.reshape(count, -1), weight.reshape(count, -1)
+    bias = solve_bias(*flat, bias, rounds=3)
     score, total = _score(cost, weight)
     label = np.argmin(score + bias[:, None, None].astype(np.float32), axis=0).astype(np.int16)
     label[total <= 0] = -1

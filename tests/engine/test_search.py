@@ -44,7 +44,8 @@ class SearchTest(unittest.TestCase):
         search.random_field(label, atlas.start, atlas.height, atlas.width, 5, field)
         padded = search.pad_canvas(canvas)
         query = search.Query(
-            padded, np.zeros_like(padded), np.zeros(label.shape, np.float32), label,
+            padded, np.zeros_like(padded), np.zeros(label.shape, np.float32),
+            np.ones(label.shape, np.float32), label,
             np.full((1, 3), free, np.float32),
         )  # fmt: skip
         return search.refine(
