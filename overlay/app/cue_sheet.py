@@ -1,7 +1,7 @@
 """The cue sheet: all cues against the progress of the run, under the filmstrip."""
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QAction, QDragEnterEvent, QDropEvent, QMouseEvent, QPainter, QPaintEvent
+from PySide6.QtGui import QAction, QMouseEvent, QPainter, QPaintEvent
 from PySide6.QtWidgets import (
     QFrame,
     QHBoxLayout,
@@ -15,12 +15,12 @@ from PySide6.QtWidgets import (
 )
 
 from overlay.app import axis
+from overlay.app.drops import TakesPictures
 from overlay.app.envelope import Envelope, Shape
 from overlay.app.fields import show_quietly
 from overlay.app.filmstrip import Filmstrip, Scale
 from overlay.app.icons import glyph, set_icon
 from overlay.app.theme import ROW, cue_colour, tone
-from overlay.app.urls import dropped_pictures
 from overlay.document.recipe import Cue
 from overlay.studio.bench import Bench
 
@@ -119,7 +119,7 @@ class CueRow(QWidget):
         self.chosen.emit(self.index)
 
 
-class CueSheet(QFrame):
+class CueSheet(TakesPictures, QFrame):
     """Rows of cues on one axis with the scale and the filmstrip."""
 
     dropped = Signal(list)
@@ -256,14 +256,6 @@ class CueSheet(QFrame):
         self.filmstrip.set_moment(start, playhead)
         for row in self.rows:
             row.envelope.set_moment(start, playhead)
-
-    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
-        if dropped_pictures(event.mimeData()):
-            event.acceptProposedAction()
-
-    def dropEvent(self, event: QDropEvent) -> None:
-        event.acceptProposedAction()
-        self.dropped.emit(dropped_pictures(event.mimeData()))
 
 
 def _on_axis(head: QWidget, middle: QWidget) -> QHBoxLayout:

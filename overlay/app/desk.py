@@ -1,5 +1,6 @@
 """Keeps panels and model in step: what changed in the one is shown in the other."""
 
+from collections.abc import Callable
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
@@ -54,11 +55,11 @@ class Desk(QObject):
         for panel in (w.top, w.sheet, w.card):
             panel.refused.connect(status.refuse)
         w.sheet.filmstrip.scrubbed.connect(self.scrub)
-        w.sheet.dropped.connect(lambda paths: w.guarded(lambda: self._add_styles(paths)))
-        w.tray.dropped.connect(lambda paths: w.guarded(lambda: self.bench.add_pictures(paths)))
-        w.stage.view.dropped.connect(lambda paths: w.guarded(lambda: self._drop_source(paths)))
-        w.tray.source_asked.connect(lambda path: w.guarded(lambda: self.bench.set_source(path)))
-        w.tray.style_asked.connect(lambda path: w.guarded(lambda: self._add_styles([path])))
+        w.sheet.dropped.connect(self.add_styles)
+        w.tray.dropped.connect(self.add_to_tray)
+        w.stage.view.dropped.connect(self.use_as_source)
+        w.tray.source_asked.connect(lambda path: self.use_as_source([path]))
+        w.tray.style_asked.connect(lambda path: self.add_styles([path]))
         w.tray.thumb_asked.connect(self._ask_thumb)
         w.card.map_moved.connect(self.show_map)
 
@@ -244,17 +245,41 @@ class Desk(QObject):
             f"thumb {path}", read, lambda image: self.window.tray.show_thumb(path, image)
         )
 
-    # Drops ----------------------------------------------------------------------------------
+    # Pictures that come in ------------------------------------------------------------------
 
-    def _add_styles(self, paths: list[Path]) -> None:
-        for path in paths:
-            self.bench.store.picture(str(path))
-            self.bench.add_cue(path.stem.replace("-", " "), reference=str(path))
+    def with_pictures(
+        self, paths: list[Path], then: Callable[[], object], *, grey: bool = False
+    ) -> None:
+        """Read pictures off this thread and edit afterwards; one that is bad edits nothing."""
+        read = self.bench.store.grey if grey else self.bench.store.picture
+        self.loader.ask(
+            f"read {paths}",
+            lambda: [read(str(path)).shape for path in paths],
+            lambda _: self.window.guarded(then),
+        )
 
-    def _drop_source(self, paths: list[Path]) -> None:
-        if paths:
-            self.bench.set_source(paths[0])
+    def add_to_tray(self, paths: list[Path]) -> None:
+        """Put pictures in the tray."""
+        self.with_pictures(paths, lambda: self.bench.add_pictures(paths))
+
+    def add_styles(self, paths: list[Path]) -> None:
+        """Make a style cue of each picture."""
+
+        def add() -> None:
+            for path in paths:
+                self.bench.add_cue(path.stem.replace("-", " "), reference=str(path))
+
+        self.with_pictures(paths, add)
+
+    def use_as_source(self, paths: list[Path]) -> None:
+        """Make the first picture the source."""
+
+        def use() -> None:
             self.bench.add_pictures(paths[:1])
+            self.bench.set_source(paths[0])
+
+        if paths:
+            self.with_pictures(paths[:1], use)
 
     # Keeping --------------------------------------------------------------------------------
 

@@ -9,8 +9,8 @@ from PySide6.QtGui import QGuiApplication, QImage
 from PySide6.QtWidgets import QDialog, QFileDialog, QGridLayout, QLabel, QMessageBox
 
 from overlay import __version__
+from overlay.app.drops import dropped_pictures
 from overlay.app.images import from_image
-from overlay.app.urls import dropped_pictures
 from overlay.document.reading import recipe_json
 from overlay.imaging.files import PictureError, writable_kind, write_picture
 from overlay.studio.bench import empty_project
@@ -122,7 +122,7 @@ class Dialogs(QObject):
         """Add picture files to the tray."""
         names, _ = QFileDialog.getOpenFileNames(self.window, "Add pictures", "", _PICTURES)
         if names:
-            self.bench.add_pictures([Path(name) for name in names])
+            self.window.desk.add_to_tray([Path(name) for name in names])
 
     def paste(self) -> None:
         """Put the clipboard's picture, or picture files, into the tray."""
@@ -130,20 +130,12 @@ class Dialogs(QObject):
         paths = dropped_pictures(data)
         if not paths and data is not None and data.hasImage():
             image = QGuiApplication.clipboard().image()
-            paths = [self._keep_pasted(image)]
-        if not paths:
+            desk = self.window.desk
+            desk.loader.ask("paste", lambda: _keep_pasted(image), lambda p: desk.add_to_tray([p]))
+        elif paths:
+            self.window.desk.add_to_tray(paths)
+        else:
             self.window.stage.status.refuse("The clipboard must hold a picture, got none.")
-            return
-        self.bench.add_pictures(paths)
-
-    def _keep_pasted(self, image: QImage) -> Path:
-        pixels = from_image(image)
-        folder = data_folder() / "pasted"
-        folder.mkdir(parents=True, exist_ok=True)
-        path = folder / f"pasted-{hashlib.sha256(pixels.tobytes()).hexdigest()[:10]}.png"
-        if not path.exists():
-            write_picture(path, pixels)
-        return path
 
     def add_cue(self, kind: str) -> None:
         """Add a cue of a kind."""
@@ -156,8 +148,7 @@ class Dialogs(QObject):
         else:
             path = self._ask_open("Reference picture", _PICTURES)
             if path is not None:
-                self.bench.store.picture(str(path))
-                self.bench.add_cue(path.stem.replace("-", " "), reference=str(path))
+                self.window.desk.add_styles([path])
 
     def add_region(self) -> None:
         """Tie the selected cue to a region whose mask is a picture."""
@@ -165,8 +156,10 @@ class Dialogs(QObject):
         index = self.bench.selected_index
         if path is None or index is None:
             return
-        self.bench.store.grey(str(path))
-        self.bench.add_region(path.stem.replace("-", " "), path, index)
+        name = path.stem.replace("-", " ")
+        self.window.desk.with_pictures(
+            [path], lambda: self.bench.add_region(name, path, index), grey=True
+        )
 
     def export(self) -> None:
         """Write the proof that hangs to a picture file, the recipe inside where the format can."""
@@ -217,3 +210,14 @@ class Dialogs(QObject):
         self.window.stage.status.say(
             f"Overlay {__version__}: conditioned pictures, made on this computer. MIT licence."
         )
+
+
+def _keep_pasted(image: QImage) -> Path:
+    """Write a pasted picture to a file of its own; the same picture gets the same file."""
+    pixels = from_image(image)
+    folder = data_folder() / "pasted"
+    folder.mkdir(parents=True, exist_ok=True)
+    path = folder / f"pasted-{hashlib.sha256(pixels.tobytes()).hexdigest()[:10]}.png"
+    if not path.exists():
+        write_picture(path, pixels)
+    return path

@@ -3,8 +3,6 @@
 from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import (
     QColor,
-    QDragEnterEvent,
-    QDropEvent,
     QEnterEvent,
     QImage,
     QKeyEvent,
@@ -17,14 +15,14 @@ from PySide6.QtGui import (
 )
 from PySide6.QtWidgets import QWidget
 
+from overlay.app.drops import TakesPictures
 from overlay.app.theme import tone
-from overlay.app.urls import dropped_pictures
 
 _MOST_ZOOM = 32.0
 _GRAB = 8  # pixels around the wipe's line that take hold of it
 
 
-class PictureView(QWidget):
+class PictureView(TakesPictures, QWidget):
     """Shows a picture in a frame, and a second one right of a draggable line.
 
     Both are drawn into the same frame whatever their own sizes, so that a coarse state of a run
@@ -284,13 +282,3 @@ class PictureView(QWidget):
         rect = self.frame_rect()
         line = rect.left() + self._wipe * rect.width()
         return abs(place.x() - line) <= _GRAB and rect.top() <= place.y() <= rect.bottom()
-
-    # Pictures from outside ------------------------------------------------------------------
-
-    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
-        if dropped_pictures(event.mimeData()):
-            event.acceptProposedAction()
-
-    def dropEvent(self, event: QDropEvent) -> None:
-        event.acceptProposedAction()
-        self.dropped.emit(dropped_pictures(event.mimeData()))

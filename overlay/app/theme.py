@@ -53,7 +53,6 @@ CUE_COLOURS = (
 )  # fmt: skip
 
 ROW = 30
-GRID = 4
 
 _current = LIGHT
 

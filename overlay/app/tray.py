@@ -5,9 +5,7 @@ from pathlib import Path
 from PySide6.QtCore import QMimeData, QPoint, QSize, Qt, QUrl, Signal
 from PySide6.QtGui import (
     QAction,
-    QDragEnterEvent,
     QDragMoveEvent,
-    QDropEvent,
     QIcon,
     QImage,
     QKeyEvent,
@@ -26,15 +24,15 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from overlay.app.drops import TakesPictures
 from overlay.app.icons import set_icon
-from overlay.app.urls import dropped_pictures
 from overlay.studio.bench import Bench
 
 _PATH = Qt.ItemDataRole.UserRole
 _THUMB = QSize(104, 70)
 
 
-class _Pictures(QListWidget):
+class _Pictures(TakesPictures, QListWidget):
     """The list itself; its pictures can be dragged to where they should be used."""
 
     dropped = Signal(list)
@@ -64,16 +62,8 @@ class _Pictures(QListWidget):
         data.setUrls([QUrl.fromLocalFile(item.data(_PATH)) for item in items])
         return data
 
-    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
-        if event.source() is not self and dropped_pictures(event.mimeData()):
-            event.acceptProposedAction()
-
     def dragMoveEvent(self, event: QDragMoveEvent) -> None:
         event.acceptProposedAction()
-
-    def dropEvent(self, event: QDropEvent) -> None:
-        event.acceptProposedAction()
-        self.dropped.emit(dropped_pictures(event.mimeData()))
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_Delete:
@@ -82,7 +72,7 @@ class _Pictures(QListWidget):
             super().keyPressEvent(event)
 
 
-class Tray(QFrame):
+class Tray(TakesPictures, QFrame):
     """Thumbnails with what can be done with each."""
 
     dropped = Signal(list)
@@ -166,14 +156,6 @@ class Tray(QFrame):
         for i in range(self.pictures.count()):
             if self.pictures.item(i).data(_PATH) == str(path):
                 self.pictures.item(i).setIcon(self._thumbs[path])
-
-    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
-        if dropped_pictures(event.mimeData()):
-            event.acceptProposedAction()
-
-    def dropEvent(self, event: QDropEvent) -> None:
-        event.acceptProposedAction()
-        self.dropped.emit(dropped_pictures(event.mimeData()))
 
     def selected(self) -> Path | None:
         """The picture that is selected."""

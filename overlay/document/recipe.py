@@ -180,15 +180,3 @@ class Recipe(_Part):
                 known = ", ".join(self.regions) or "none"
                 raise ValueError(f"{key} must name a region (there are: {known}), got {region!r}")
         return self
-
-    def with_cue(self, index: int, **changes: Any) -> "Recipe":
-        """A copy with one cue changed, validated again."""
-        cues = list(self.cues)
-        data = cues[index].model_dump() | changes
-        cues[index] = Cue.model_validate(data)
-        return self.with_changes(cues=tuple(cues))
-
-    def with_changes(self, **changes: Any) -> "Recipe":
-        """A copy with some keys changed, validated again."""
-        data = {key: getattr(self, key) for key in type(self).model_fields} | changes
-        return Recipe.model_validate(data)

@@ -27,7 +27,6 @@ _LMS_TO_LAB = np.array(
     ]
 )
 _SCALE = np.array([1.0, 2.0, 2.0])
-_SHIFT = np.array([-0.5, 0.0, 0.0])
 
 _FORWARD_A = _RGB_TO_LMS.astype(np.float32)
 _FORWARD_B = (_SCALE[:, None] * _LMS_TO_LAB).astype(np.float32)

@@ -83,12 +83,6 @@ def read_grey(path: Path) -> FloatImage:
     return (np.asarray(_flatten(image).convert("L"), np.float32) / 255).astype(np.float32)
 
 
-def picture_size(path: Path) -> tuple[int, int]:
-    """Width and height in pixels as stored, from the header alone."""
-    with _open(path) as image:
-        return image.size
-
-
 def write_picture(path: Path, rgb: ByteImage, *, recipe: str | None = None) -> None:
     """Write 8 bit sRGB to PNG, JPEG, TIFF or WebP by the file's ending, whole or not at all.
 

@@ -51,10 +51,11 @@ class WindowTest(WorkspaceTest):
         QApplication.processEvents()
 
     def settle(self) -> None:
-        """Wait until nothing is read or rendered and all signals are through."""
-        self.wait(lambda: self.window.desk.loader.idle and not self.window.puller.runner.busy)
-        for _ in range(5):
-            QApplication.processEvents()
+        """Wait until nothing is read or rendered and all signals, and what they start, are through."""
+        for _ in range(3):
+            self.wait(lambda: self.window.desk.loader.idle and not self.window.puller.runner.busy)
+            for _ in range(3):
+                QApplication.processEvents()
 
     def pull(self) -> None:
         QTest.mouseClick(self.window.top.button, Qt.MouseButton.LeftButton)

@@ -190,6 +190,7 @@ class EditTest(WindowTest):
         mask = str(self.folder / "sky.png")
         with mock.patch.object(QFileDialog, "getOpenFileName", return_value=(mask, "")):
             self.window.card.region_asked.emit()
+        self.settle()
         self.assertEqual(self.bench.selected_cue.region, "sky")
         where = self.window.card.where
         where.setCurrentIndex(where.findText("All but sky"))
@@ -228,6 +229,7 @@ class PictureTest(WindowTest):
         image.fill(Qt.GlobalColor.darkCyan)
         QGuiApplication.clipboard().setImage(image)
         self.choose("Paste picture")
+        self.settle()
         self.assertTrue(self.bench.project.state.tray[-1].name.startswith("pasted-"))
         QGuiApplication.clipboard().clear()
         self.choose("Paste picture")

@@ -11,7 +11,6 @@ from PIL import Image, ImageCms
 from overlay.imaging import files
 from overlay.imaging.files import (
     PictureError,
-    picture_size,
     read_grey,
     read_picture,
     read_recipe_text,
@@ -73,10 +72,6 @@ class ReadTest(FilesTest):
         self.assertLess(np.abs(read_picture(path).astype(int) - blobs()).max(), 3)
         path = self.save("bad.png", Image.fromarray(blobs()), icc_profile=b"nonsense")
         np.testing.assert_array_equal(read_picture(path), blobs())
-
-    def test_size_is_read_from_the_header(self):
-        path = self.save("a.png", Image.fromarray(blobs()))
-        self.assertEqual(picture_size(path), (192, 128))
 
     def test_what_cannot_be_read_is_refused_by_name(self):
         good = io.BytesIO()
