@@ -17,6 +17,8 @@ from overlay.app.theme import apply_theme
 from overlay.app.top_bar import TopBar
 from overlay.app.tray import Tray
 from overlay.studio.bench import Bench
+from overlay.studio.demo import demo_tray
+from overlay.studio.folders import data_folder
 
 
 class MainWindow(QMainWindow):
@@ -176,7 +178,9 @@ class MainWindow(QMainWindow):
 
     def open_path(self, path: Path) -> None:
         """Open a recipe; a refusal is said under the picture and changes nothing."""
-        self.guarded(lambda: self.bench.open(path))
+        demo = data_folder() / "demo"
+        beside = demo_tray(demo) if path.parent == demo else ()
+        self.guarded(lambda: self.bench.open(path, beside))
 
     def closeEvent(self, event: QCloseEvent) -> None:
         # Out of sight at once, even if a kernel is still being compiled.

@@ -38,10 +38,13 @@ class Bench:
 
     # Project -------------------------------------------------------------------------------
 
-    def open(self, path: Path) -> None:
-        """Open a recipe file or a PNG that carries one; on failure nothing changes."""
+    def open(self, path: Path, beside: tuple[Path, ...] = ()) -> None:
+        """Open a recipe file or a PNG that carries one; on failure nothing changes.
+
+        The tray takes the recipe's pictures, and those in `beside`.
+        """
         recipe = absolute_recipe(read_recipe(path), path.parent)
-        tray = tuple(Path(p) for p in _tray_paths(recipe))
+        tray = tuple(dict.fromkeys([*(Path(p) for p in _tray_paths(recipe)), *beside]))
         self.take_project(Project(State(recipe, tray), path if path.suffix == ".json" else None))
 
     def take_project(self, project: Project) -> None:
@@ -155,8 +158,12 @@ class Bench:
         return True
 
     def kept_proof(self) -> Proof | None:
-        """The kept proof of the present recipe, if any. Reads files; for a worker thread."""
-        return self.shelf.find(hash_recipe(self.project.recipe))
+        """The kept proof of the present recipe, else the newest one, if there is any.
+
+        Reads files; for a worker thread.
+        """
+        found = self.shelf.find(hash_recipe(self.project.recipe))
+        return self.shelf.newest() if found is None else found
 
 
 def empty_project() -> Project:

@@ -19,9 +19,11 @@ from overlay.studio.folders import shelf_folder
 from overlay.studio.paths import absolute_recipe
 from overlay.studio.pictures import PictureStore
 from overlay.studio.proofs import ProofShelf, pull_proof
+from overlay.studio.warming import warm_kernels
 
 # Raised when the drawings change, so that an old demo folder is drawn anew.
 _EDITION = "1"
+_FIRST_SEED = 3
 RECIPE_NAME = "almanac.json"
 
 Report = Callable[[float, str], None]
@@ -96,10 +98,19 @@ def prepare_demo(folder: Path, report: Report = lambda fraction, stage: None) ->
     The path of the recipe.
     """
     path = ensure_demo(folder, lambda fraction, stage: report(0.8 * fraction, stage))
-    recipe = absolute_recipe(read_recipe(path), folder)
-    control = Control(report=report).part(0.8, 1.0)
-    pull_proof(recipe, ProofShelf(shelf_folder(path)), PictureStore(), control)
+    shelf = ProofShelf(shelf_folder(path))
+    if not shelf.numbers():
+        report(0.8, "compiling")
+        warm_kernels()
+        # Another seed than the recipe's, so that the first press of Pull makes another proof.
+        recipe = absolute_recipe(read_recipe(path, [f"seed={_FIRST_SEED}"]), folder)
+        pull_proof(recipe, shelf, PictureStore(), Control(report=report).part(0.9, 1.0))
     return path
+
+
+def demo_tray(folder: Path) -> tuple[Path, ...]:
+    """The pictures that lie in the demo's tray: every scene and every manner."""
+    return tuple(folder / file_name(name) for name in (*SCENES, *MANNERS))
 
 
 def _draw_all(folder: Path, report: Report) -> None:

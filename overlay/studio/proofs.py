@@ -195,6 +195,11 @@ class ProofShelf:
         except OSError as error:
             raise PictureError(f"{base}: the proof cannot be kept: {error.strerror}") from error
 
+    def newest(self) -> Proof | None:
+        """The kept proof with the highest number, or None."""
+        numbers = self.numbers()
+        return self.find(max(numbers, key=numbers.__getitem__)) if numbers else None
+
     def numbers(self) -> dict[str, int]:
         """The number of every kept proof, by hash."""
         found = {}

@@ -8,6 +8,7 @@ from overlay.imaging.files import read_grey, read_picture
 from overlay.scenery.scenes import draw_scene
 from overlay.studio import demo
 from overlay.studio.bench import Bench
+from overlay.studio.proofs import pull_proof
 
 
 class DemoTest(unittest.TestCase):
@@ -35,6 +36,11 @@ class DemoTest(unittest.TestCase):
         bench.open(path)
         proof = bench.kept_proof()
         self.assertEqual(proof.number, 1)
+        again = pull_proof(bench.project.recipe, bench.shelf, bench.store)
+        self.assertEqual(again.number, 2)
+        self.assertEqual(bench.kept_proof().number, 2)
+        demo.prepare_demo(self.folder / "demo")
+        self.assertEqual(sorted(bench.shelf.numbers().values()), [1, 2])
         self.assertEqual(proof.picture.shape, (64, 96, 3))
         self.assertEqual([f for f, _ in told], sorted(f for f, _ in told))
 
@@ -43,6 +49,7 @@ class DemoTest(unittest.TestCase):
         path = demo.ensure_demo(folder)
         for name in ("windmill", "lock", "bottle kiln", "felt", "dot print"):
             self.assertGreater(read_picture(folder / demo.file_name(name)).std(), 20)
+        self.assertTrue(all(p.exists() for p in demo.demo_tray(folder)))
         sky, depth = (read_grey(folder / f"windmill-{k}.png") for k in ("sky", "depth"))
         self.assertLess(depth[sky > 0.5].max(), 0.01)
         with mock.patch.object(demo, "draw_manner", side_effect=AssertionError("drawn twice")):
