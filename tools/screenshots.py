@@ -22,7 +22,8 @@ from overlay.app.window import MainWindow  # noqa: E402
 from overlay.imaging.files import read_picture, write_picture  # noqa: E402
 from overlay.imaging.resample import resize  # noqa: E402
 from overlay.studio.bench import Bench  # noqa: E402
-from overlay.studio.demo import demo_recipe, ensure_demo  # noqa: E402
+from overlay.studio.demo import demo_recipe, prepare_demo  # noqa: E402
+from overlay.studio.folders import data_folder  # noqa: E402
 from overlay.studio.paths import absolute_recipe  # noqa: E402
 from overlay.studio.pictures import PictureStore  # noqa: E402
 from overlay.studio.proofs import make_proof  # noqa: E402
@@ -98,8 +99,8 @@ def main(folder: Path) -> None:
     """Take all pictures."""
     folder.mkdir(parents=True, exist_ok=True)
     make_application()
-    demo = Path(_HOME.name) / "demo"
-    recipe = ensure_demo(demo)
+    demo = data_folder() / "demo"
+    recipe = prepare_demo(demo)
     shoot_window(recipe, folder)
     make_plates(demo, folder)
     for path in sorted(folder.iterdir()):
