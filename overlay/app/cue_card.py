@@ -20,7 +20,7 @@ from PySide6.QtWidgets import (
 )
 
 from overlay.app.fader import Fader
-from overlay.app.fields import SliderField, percent_field, show_quietly
+from overlay.app.fields import SliderField, calm_wheel, percent_field, show_quietly
 from overlay.app.icons import set_icon
 from overlay.document.recipe import Cue, EdgeSettings
 from overlay.studio.bench import Bench
@@ -343,5 +343,6 @@ class CueCard(QFrame):
 
 def _keep_narrow(box: QComboBox) -> None:
     """Have a long entry cut off rather than widen the card; its list shows it whole."""
+    calm_wheel(box)
     box.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
     box.setMinimumContentsLength(8)

@@ -17,7 +17,7 @@ from PySide6.QtWidgets import (
 from overlay.app import axis
 from overlay.app.drops import TakesPictures
 from overlay.app.envelope import Envelope, Shape
-from overlay.app.fields import show_quietly
+from overlay.app.fields import calm_wheel, show_quietly
 from overlay.app.filmstrip import Filmstrip, Scale
 from overlay.app.icons import glyph, set_icon
 from overlay.app.theme import ROW, cue_colour, tone
@@ -84,6 +84,7 @@ class CueRow(QWidget):
         self.weight.setToolTip("Weight: how much this cue counts against the others")
         self.weight.setAccessibleName(f"Weight of {cue.name}")
         self.weight.setKeyboardTracking(False)
+        calm_wheel(self.weight)
         self.weight.valueChanged.connect(lambda v: self.weighed.emit(self.index, v / 100))
         row.addWidget(self._glyph)
         row.addWidget(self._name, 1)

@@ -4,6 +4,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QWheelEvent
 from PySide6.QtWidgets import QWidget
 
+from overlay.app.fields import calm_wheel
 from overlay.app.icons import glyph
 from overlay.app.theme import tone, tones
 
@@ -19,11 +20,11 @@ class Fader(QWidget):
     def __init__(self, name: str, tip: str, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setFixedSize(76, 130)
-        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setToolTip(tip)
         self.setAccessibleName(f"Facet {name}")
         self._name, self._value, self._before = name, 0.0, 0.0
         self._dragging = False
+        calm_wheel(self)
 
     @property
     def value(self) -> float:

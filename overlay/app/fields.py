@@ -2,8 +2,26 @@
 
 from collections.abc import Callable
 
-from PySide6.QtCore import Qt, Signal
+from PySide6.QtCore import QEvent, QObject, Qt, Signal
 from PySide6.QtWidgets import QDoubleSpinBox, QHBoxLayout, QLabel, QSlider, QSpinBox, QWidget
+
+
+class _CalmWheel(QObject):
+    """Lets the wheel pass a control that is not in use, so that scrolling never changes a value."""
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        if event.type() != QEvent.Type.Wheel or not isinstance(watched, QWidget):
+            return False
+        if watched.hasFocus():
+            return False
+        event.ignore()
+        return True
+
+
+def calm_wheel(widget: QWidget) -> None:
+    """Have a control heed the wheel only while it has the focus."""
+    widget.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+    widget.installEventFilter(_CalmWheel(widget))
 
 
 def percent_field(name: str, tip: str, most: int, changed: Callable[[float], object]) -> QSpinBox:
@@ -16,6 +34,7 @@ def percent_field(name: str, tip: str, most: int, changed: Callable[[float], obj
     field.setToolTip(tip)
     field.setAccessibleName(name)
     field.valueChanged.connect(lambda value: changed(value / 100))
+    calm_wheel(field)
     return field
 
 
@@ -47,6 +66,7 @@ class SliderField(QWidget):
         for widget in (self.slider, self.field):
             widget.setToolTip(tip)
             widget.setAccessibleName(name)
+            calm_wheel(widget)
         label = QLabel(name)
         label.setFixedWidth(64)
         row = QHBoxLayout(self)

@@ -16,7 +16,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from overlay.app.fields import percent_field, show_quietly
+from overlay.app.fields import calm_wheel, percent_field, show_quietly
 from overlay.app.icons import set_icon
 from overlay.studio.bench import Bench
 
@@ -64,6 +64,7 @@ class TopBar(QFrame):
         self.departure = QSlider(Qt.Orientation.Horizontal)
         self.departure.setRange(0, 100)
         self.departure.setFixedWidth(120)
+        calm_wheel(self.departure)
         self.departure.setToolTip(tip)
         self.departure.setAccessibleName("Departure slider")
         self.departure_field = percent_field("Departure", tip, 100, self._set_departure)
@@ -82,6 +83,7 @@ class TopBar(QFrame):
         self.size_box.setEditable(True)
         self.size_box.setInsertPolicy(QComboBox.InsertPolicy.NoInsert)
         self.size_box.setFixedWidth(112)
+        calm_wheel(self.size_box)
         self.size_box.setToolTip("Size of the proof in pixels: choose one, or type width x height")
         self.size_box.setAccessibleName("Size")
         self.size_box.activated.connect(lambda _: self._set_size())

@@ -8,7 +8,7 @@ from unittest import mock
 
 import numpy as np
 from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt, QUrl
-from PySide6.QtGui import QDragEnterEvent, QDropEvent, QGuiApplication, QImage
+from PySide6.QtGui import QDragEnterEvent, QDropEvent, QGuiApplication, QImage, QWheelEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QAbstractButton, QAbstractSpinBox, QComboBox, QFileDialog, QMessageBox
 
@@ -133,6 +133,32 @@ class EditTest(WindowTest):
         self.assertNotEqual(self.window.stage.images["map"], before)
         options = self.bench.project.recipe.cues[1].options
         self.assertEqual((options["low"], options["high"]), (0.6, 0.6))
+
+    def test_scrolling_over_a_control_that_is_not_in_use_changes_nothing(self):
+        before = self.bench.project.state
+        card, row = self.window.card, self.window.sheet.rows[0]
+        controls = (
+            row.weight,
+            card.faders["light"],
+            card.mark_size.slider,
+            self.window.top.departure,
+        )
+        for control in controls:
+            self.window.stage.view.setFocus()
+            self.wheel(control)
+            with self.subTest(control.accessibleName()):
+                self.assertEqual(self.bench.project.state, before)
+        row.weight.setFocus()
+        self.wheel(row.weight)
+        self.assertNotEqual(self.bench.project.state, before)
+
+    def wheel(self, widget) -> None:
+        place = QPointF(widget.rect().center())
+        event = QWheelEvent(
+            place, widget.mapToGlobal(place), QPoint(), QPoint(0, -120), Qt.MouseButton.NoButton,
+            Qt.KeyboardModifier.NoModifier, Qt.ScrollPhase.NoScrollPhase, False,
+        )  # fmt: skip
+        QGuiApplication.sendEvent(widget, event)
 
     def test_typed_values_of_the_card(self):
         for key, typed, value in (
