@@ -21,6 +21,11 @@ class StructureTest(unittest.TestCase):
         self.assertGreater(structure_kept(turned, self.a), 90)
         self.assertLess(layout_match(turned, self.a), -90)
 
+    def test_layout_depends_on_order_of_tones_only(self):
+        bent = self.a.copy()
+        bent[..., 0] = np.tanh(2 * bent[..., 0])
+        self.assertGreater(layout_match(bent, self.a), 99)
+
     def test_a_shift_loses_structure(self):
         moved = np.roll(self.a, 9, axis=1)
         self.assertLess(structure_kept(moved, self.a), 70)
