@@ -40,7 +40,6 @@ class CueRow(QWidget):
         self.setFixedHeight(ROW)
         self.index = index
         self._selected = False
-        self.setAccessibleName(f"Cue {cue.name}")
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(0)
@@ -74,7 +73,6 @@ class CueRow(QWidget):
         self.mute.setCheckable(True)
         self.mute.setFixedSize(24, 22)
         self.mute.setToolTip("Mute: leave this cue out of the next proof (M)")
-        self.mute.setAccessibleName(f"Mute {cue.name}")
         self.mute.clicked.connect(lambda on: self.muted.emit(self.index, on))
         self.weight = QSpinBox()
         self.weight.setRange(0, 200)
@@ -82,7 +80,6 @@ class CueRow(QWidget):
         self.weight.setFixedWidth(60)
         self.weight.setAlignment(Qt.AlignmentFlag.AlignRight)
         self.weight.setToolTip("Weight: how much this cue counts against the others")
-        self.weight.setAccessibleName(f"Weight of {cue.name}")
         self.weight.setKeyboardTracking(False)
         calm_wheel(self.weight)
         self.weight.valueChanged.connect(lambda v: self.weighed.emit(self.index, v / 100))
@@ -98,6 +95,10 @@ class CueRow(QWidget):
         metrics = self._name.fontMetrics()
         self._name.setText(metrics.elidedText(cue.name, Qt.TextElideMode.ElideRight, 92))
         self._name.setToolTip(cue.name)
+        self.setAccessibleName(f"Cue {cue.name}")
+        self.mute.setAccessibleName(f"Mute {cue.name}")
+        self.weight.setAccessibleName(f"Weight of {cue.name}")
+        self.envelope.setAccessibleName(f"Envelope of {cue.name}")
         where = "whole" if cue.region is None else cue.region
         where = f"not {where}" if cue.invert_region else where
         self._region.setText(metrics.elidedText(where, Qt.TextElideMode.ElideRight, 56))

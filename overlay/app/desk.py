@@ -2,7 +2,7 @@
 
 from collections.abc import Callable
 from pathlib import Path
-from typing import TYPE_CHECKING, Any
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, QTimer
 from PySide6.QtGui import QImage
@@ -237,9 +237,9 @@ class Desk(QObject):
         store = self.bench.store
 
         def read() -> QImage:
-            return to_image(
-                store.picture(str(path))[:: _thinning(store, path), :: _thinning(store, path)]
-            )
+            picture = store.picture(str(path))
+            step = max(1, max(picture.shape[:2]) // 640)
+            return to_image(picture[::step, ::step])
 
         self.loader.ask(
             f"thumb {path}", read, lambda image: self.window.tray.show_thumb(path, image)
@@ -314,7 +314,3 @@ class Desk(QObject):
 
 def _map_image(values: FloatImage | None) -> QImage | None:
     return None if values is None else grey_to_image(values)
-
-
-def _thinning(store: Any, path: Path) -> int:
-    return max(1, int(max(store.picture(str(path)).shape)) // 640)

@@ -91,7 +91,6 @@ class Envelope(QWidget):
             "When and how much: drag the edges to enter and leave, the upper corners to fade, the "
             "top for the weight. Alt moves freely. Keys: Tab chooses, arrows move."
         )
-        self.setAccessibleName(f"Envelope of {cue.name}")
         self._shape, self._colour, self._muted = Shape.of(cue), colour, cue.muted
         self._start, self._playhead = 0.0, 1.0
         self._handle: str | None = None

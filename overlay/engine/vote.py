@@ -4,7 +4,7 @@ import numpy as np
 from numba import njit, prange
 
 from overlay.engine.atlas import PATCH, Atlas
-from overlay.engine.search import PAD, STRIDE, Field, Grid
+from overlay.engine.search import STRIDE, Field, Grid
 from overlay.imaging.colour import FloatImage
 
 
@@ -84,6 +84,3 @@ def grid_samples(image: FloatImage, grid: Grid) -> FloatImage:
     ys = (np.arange(grid.rows) * STRIDE - grid.top + PATCH // 2).clip(0, image.shape[0] - 1)
     xs = (np.arange(grid.columns) * STRIDE - grid.left + PATCH // 2).clip(0, image.shape[1] - 1)
     return np.ascontiguousarray(image[np.ix_(ys, xs)])
-
-
-__all__ = ["PAD", "grid_samples", "vote", "vote_window"]

@@ -155,11 +155,14 @@ def read_recipe_text(path: Path) -> str | None:
     with _open(path) as image:
         if not isinstance(image, PngImagePlugin.PngImageFile):
             return None
-        try:
-            image.load()
-        except Exception as error:  # Pillow raises many kinds for damaged files
-            raise PictureError(f"{path}: the picture is damaged: {reason(error)}") from error
-        text = image.text.get("overlay:recipe")
+        # Ours stands before the pixels, which then need not be decoded.
+        text = image.info.get("overlay:recipe")
+        if text is None:
+            try:
+                image.load()
+            except Exception as error:  # Pillow raises many kinds for damaged files
+                raise PictureError(f"{path}: the picture is damaged: {reason(error)}") from error
+            text = image.text.get("overlay:recipe")
     if text is not None and len(text) > MAX_TEXT_BYTES:
         raise PictureError(f"{path}: its recipe may have {MAX_TEXT_BYTES} bytes, got {len(text)}")
     return text

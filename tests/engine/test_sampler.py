@@ -76,9 +76,13 @@ class RuleTest(unittest.TestCase):
 
     def test_seeds_matter(self):
         a, b = (render(request(departure=1.0, seed=s)).trace for s in (1, 2))
+        # The grids of two seeds lie a few pixels apart; places are compared free of that shift.
         rows, columns = (min(x, y) for x, y in zip(a.y.shape, b.y.shape, strict=True))
-        same = (a.y == b.y[:rows, :columns]) & (a.x == b.x) if a.y.shape == b.y.shape else None
-        self.assertTrue(same is None or same.mean() < 0.5)
+        part = np.s_[:rows, :columns]
+        apart = np.abs(a.y[part] - b.y[part] - (a.top - b.top))
+        apart += np.abs(a.x[part] - b.x[part] - (a.left - b.left))
+        moved = (apart > a.stride) | (a.mirrored[part] != b.mirrored[part])
+        self.assertGreater(moved.mean(), 0.5)
 
     def test_same_request_same_bytes_on_any_thread_count(self):
         most = numba.get_num_threads()
