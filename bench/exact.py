@@ -11,6 +11,7 @@ import numpy.typing as npt
 
 from overlay.engine import search
 from overlay.engine.atlas import PATCH, Atlas
+from overlay.engine.field import PAD, Field, Grid
 from overlay.imaging.colour import FloatImage
 
 _BLOCK = 1024
@@ -40,18 +41,18 @@ def _squared(queries: FloatImage, keys: FloatImage) -> FloatImage:
 def exact_refine(
     query: search.Query,
     atlas: Atlas,
-    grid: search.Grid,
-    field: search.Field,
+    grid: Grid,
+    field: Field,
     *,
     soft: bool,
     **_: Any,
-) -> tuple[search.Field, FloatImage, FloatImage]:
+) -> tuple[Field, FloatImage, FloatImage]:
     """The nearest patch for every patch of the canvas; same arguments and result as `refine`."""
     means = np.empty((grid.rows, grid.columns, 3), np.float32)
     search.patch_means(query.canvas, grid.top, grid.left, means)
     cost = np.zeros((grid.rows, grid.columns), np.float32)
     i, j = np.mgrid[0 : grid.rows, 0 : grid.columns]
-    y, x = 4 * i + search.PAD - grid.top, 4 * j + search.PAD - grid.left
+    y, x = 4 * i + PAD - grid.top, 4 * j + PAD - grid.left
     dy, dx = np.mgrid[0:PATCH, 0:PATCH]
     for r in np.unique(query.label[query.label >= 0]):
         pages = [

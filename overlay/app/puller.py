@@ -10,7 +10,8 @@ from overlay.app.images import to_image
 from overlay.app.jobs import JobRunner
 from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage
-from overlay.studio.proofs import Proof, pull_proof
+from overlay.studio.proofs import Proof
+from overlay.studio.shelf import pull_proof
 from overlay.studio.warming import warm_kernels
 
 if TYPE_CHECKING:

@@ -6,11 +6,10 @@ from typing import Any
 
 from pydantic import BaseModel, ValidationError
 
-from overlay.document.recipe import Cue, Facets, Pass, Recipe, Region
+from overlay.document.recipe import Cue, Facets, Pass, Place, Recipe, Region, Stroke
 from overlay.imaging.files import MAX_TEXT_BYTES, PictureError, read_recipe_text, reason
 
 _AVAILABLE_GUIDES = ("edges",)
-_AVAILABLE_FACETS = ("palette", "surface", "light")
 
 
 class RecipeError(ValueError):
@@ -128,8 +127,6 @@ def refuse_unavailable(recipe: Recipe, where: str) -> None:
                 f"{where}: {key}: words are not available yet, must be empty, "
                 f"got {getattr(recipe, key)!r}"
             )
-    if recipe.blend != "share":
-        raise RecipeError(f"{where}: blend: {recipe.blend!r} is not available yet, must be 'share'")
     if recipe.passes:
         kind = recipe.passes[0].kind
         raise RecipeError(f"{where}: passes.0.kind: {kind!r} is not available yet, must be empty")
@@ -139,12 +136,6 @@ def refuse_unavailable(recipe: Recipe, where: str) -> None:
             raise RecipeError(
                 f"{where}: cues.{i}.guide: {cue.guide!r} is not available yet, must be {allowed}"
             )
-        for facet, amount in cue.active_facets:
-            if amount > 0 and facet not in _AVAILABLE_FACETS:
-                raise RecipeError(
-                    f"{where}: cues.{i}.facets.{facet}: is not available yet, must be 0, "
-                    f"got {amount}"
-                )
 
 
 def _read_text(path: Path) -> str:
@@ -197,6 +188,8 @@ def _allowed_keys(loc: tuple[int | str, ...]) -> list[str]:
         "regions": Region,
         "passes": Pass,
         "facets": Facets,
+        "place": Place,
+        "keep_out": Stroke,
     }
     names = [str(part) for part in loc[:-1]]
     model: type[BaseModel] = next((parents[n] for n in reversed(names) if n in parents), Recipe)

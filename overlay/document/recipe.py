@@ -9,11 +9,19 @@ from overlay.imaging.colour import hex_to_srgb
 Unit = Annotated[float, Field(ge=0, le=1)]
 Double = Annotated[float, Field(ge=0, le=2)]
 
+Shift = Annotated[float, Field(ge=-2, le=2)]
+
 GUIDES = ("edges", "outline", "lines", "depth", "blocks", "pose")
 GuideKind = Literal["edges", "outline", "lines", "depth", "blocks", "pose"]
 
+OWN_ENGINE = "patches"
 SMALLEST_SIDE, MOST_PIXELS, LONGEST_ASPECT = 64, 16_777_216, 8.0
 DEFAULT_PIXELS = 786_432
+
+
+def _tuples(value: Any) -> Any:
+    """Lists, as JSON has them, as tuples."""
+    return tuple(_tuples(v) for v in value) if isinstance(value, list) else value
 
 
 class _Part(BaseModel):
@@ -41,6 +49,34 @@ class Region(_Part):
     invert: bool = False
 
 
+class Stroke(_Part):
+    """A stroke over a picture: a line through points, as wide as `size`.
+
+    Points are shares of the picture's width and height, the size one of its longer side.
+    """
+
+    points: Annotated[tuple[tuple[Unit, Unit], ...], Field(min_length=1, max_length=4096)]
+    size: Annotated[float, Field(gt=0, le=1)] = 0.05
+
+    @field_validator("points", mode="before")
+    @classmethod
+    def _listed(cls, value: Any) -> Any:
+        return _tuples(value)
+
+
+class Place(_Part):
+    """Where a picture lies on the frame, for Layout and Likeness."""
+
+    fit: Literal["fill", "inside", "stretch"] = "fill"
+    shift: tuple[Shift, Shift] = (0.0, 0.0)
+    scale: Annotated[float, Field(ge=0.05, le=8)] = 1.0
+
+    @field_validator("shift", mode="before")
+    @classmethod
+    def _listed(cls, value: Any) -> Any:
+        return _tuples(value)
+
+
 class EdgeSettings(_Part):
     """Options of the guide `edges`."""
 
@@ -55,13 +91,25 @@ class EdgeSettings(_Part):
         return self
 
 
+# What a cue may be, and the keys that belong to one kind alone.
+KINDS = ("reference", "swatches", "guide", "avoided")
+_OWN_KEYS = {
+    "reference": (
+        "take", "keep_out", "mirror", "turns", "sharpen", "levels", "place", "scale",
+    ),
+    "guide": ("of", "map", "options"),
+    "avoided": ("blur",),
+}  # fmt: skip
+
+
 class Cue(_Part):
-    """One influence: exactly one of a reference, swatches or a guide, and how it acts."""
+    """One influence: exactly one of a reference, swatches, a guide or an avoided picture."""
 
     name: Annotated[str, Field(min_length=1, max_length=80)]
     reference: Annotated[str, Field(min_length=1)] | None = None
     swatches: Annotated[tuple[str, ...], Field(min_length=1, max_length=64)] | None = None
     guide: GuideKind | None = None
+    avoided: Annotated[str, Field(min_length=1)] | None = None
     of: Annotated[str, Field(min_length=1)] = "source"
     map: Annotated[str, Field(min_length=1)] | None = None
     options: dict[str, Any] = Field(default_factory=dict)
@@ -74,12 +122,40 @@ class Cue(_Part):
     region: str | None = None
     invert_region: bool = False
     scale: Annotated[float, Field(ge=0.25, le=4)] = 1.0
+    take: tuple[Unit, Unit, Unit, Unit] = (0.0, 0.0, 1.0, 1.0)
+    keep_out: Annotated[tuple[Stroke, ...], Field(max_length=1024)] = ()
+    mirror: bool = True
+    turns: bool = False
+    sharpen: Double = 0.0
+    levels: tuple[Unit, Unit] = (0.0, 1.0)
+    place: Place = Place()
+    blur: Annotated[float, Field(ge=0, le=64)] = 0.0
     muted: bool = False
 
-    @field_validator("swatches", mode="before")
+    @field_validator("swatches", "take", "keep_out", "levels", mode="before")
     @classmethod
     def _listed(cls, value: Any) -> Any:
-        return tuple(value) if isinstance(value, list) else value
+        return _tuples(value)
+
+    @field_validator("take")
+    @classmethod
+    def _some_room(
+        cls, value: tuple[float, float, float, float]
+    ) -> tuple[float, float, float, float]:
+        left, top, right, bottom = value
+        if left >= right or top >= bottom:
+            raise ValueError(
+                f"must be left, top, right, bottom with left < right and top < bottom, "
+                f"got {list(value)}"
+            )
+        return value
+
+    @field_validator("levels")
+    @classmethod
+    def _dark_before_light(cls, value: tuple[float, float]) -> tuple[float, float]:
+        if value[1] - value[0] < 0.01:
+            raise ValueError(f"must be dark, then light, at least 0.01 more, got {list(value)}")
+        return value
 
     @field_validator("swatches")
     @classmethod
@@ -90,25 +166,30 @@ class Cue(_Part):
 
     @model_validator(mode="after")
     def _one_kind(self) -> "Cue":
-        kinds = [k for k in ("reference", "swatches", "guide") if getattr(self, k) is not None]
+        kinds = [k for k in KINDS if getattr(self, k) is not None]
         if len(kinds) != 1:
             found = " and ".join(kinds) or "none"
-            raise ValueError(f"must be exactly one of reference, swatches, guide, got {found}")
+            raise ValueError(f"must be exactly one of {', '.join(KINDS)}, got {found}")
         if self.enter >= self.leave:
             raise ValueError(f"enter must be less than leave ({self.leave}), got {self.enter}")
-        if self.guide is None:
-            unset: dict[str, Any] = {"map": None, "of": "source", "options": {}}
-            for key, default in unset.items():
-                if getattr(self, key) != default:
-                    raise ValueError(f"{key} belongs to guides, got it in a {kinds[0]} cue")
-        elif self.facets is not None:
-            raise ValueError("facets belong to references and swatches, got them in a guide cue")
+        for owner, keys in _OWN_KEYS.items():
+            for key in keys:
+                # Swatches had a size of marks from the start; it says nothing there.
+                unset = type(self).model_fields[key].get_default(call_default_factory=True)
+                if owner == kinds[0] or (key == "scale" and kinds[0] == "swatches"):
+                    continue
+                if getattr(self, key) != unset:
+                    raise ValueError(f"{key} belongs to {owner} cues, got it in a {kinds[0]} cue")
+        if kinds[0] in ("guide", "avoided") and self.facets is not None:
+            raise ValueError(
+                f"facets belong to reference and swatches cues, got them in a {kinds[0]} cue"
+            )
         return self
 
     @property
     def kind(self) -> str:
-        """`reference`, `swatches` or `guide`."""
-        return next(k for k in ("reference", "swatches", "guide") if getattr(self, k) is not None)
+        """`reference`, `swatches`, `guide` or `avoided`."""
+        return next(k for k in KINDS if getattr(self, k) is not None)
 
     @property
     def active_facets(self) -> Facets:
@@ -141,13 +222,14 @@ class Recipe(_Part):
     regions: dict[str, Region] = Field(default_factory=dict)
     cues: tuple[Cue, ...] = ()
     blend: Literal["share", "mix"] = "share"
+    engine: Annotated[str, Field(min_length=1, max_length=80)] = OWN_ENGINE
     within: str | None = None
     passes: tuple[Pass, ...] = ()
 
     @field_validator("size", "cues", "passes", mode="before")
     @classmethod
     def _listed(cls, value: Any) -> Any:
-        return tuple(value) if isinstance(value, list) else value
+        return _tuples(value)
 
     @field_validator("size")
     @classmethod

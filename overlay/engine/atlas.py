@@ -1,84 +1,171 @@
 """All style references at one scale, laid out for the search: pages in flat buffers.
 
-Each reference gives two pages, itself and its mirror image. A page holds, for every pixel, the
-colours that are voted with, softened colours to compare with on entering a scale, the channels of
-the guide, and the mean colour of the patch that begins there.
+Each reference gives a page for itself and, where it may be mirrored or turned, one for each of
+those. A page holds for every pixel the colours that are voted with, the channels of the guide, and
+what is known of the patch that begins there.
 """
 
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 import numpy.typing as npt
 from numba import njit, prange
+from scipy import ndimage
 
-from overlay.engine.request import StyleCue
-from overlay.imaging.colour import FloatImage, srgb_to_work
+from overlay.imaging.colour import FloatImage
 from overlay.imaging.gradients import normalised_gradient
-from overlay.imaging.resample import pyramid, resize, soften
+from overlay.imaging.resample import soften
 
 PATCH = 8
-# A page is at least so large, so that there is something to choose from.
-_SMALLEST = 20
+# What a patch that must not be used is charged: more than any difference of colours comes to.
+BARRED = np.float32(1e6)
+
+Ints = npt.NDArray[np.int64]
+
+
+@dataclass(frozen=True)
+class Leaf:
+    """One reference at one scale.
+
+    Attributes
+    ----------
+    picture : (h, w, 3) float32, working space, at least `PATCH` pixels a side.
+    turns : the ways it may be used: (quarter turns counterclockwise, then mirrored).
+    barred : (h, w) bool, patches that begin there must not be used; or None.
+    avoid : (h, w, avoided pictures) float32 in 0..1, how much the patch resembles each of them.
+    """
+
+    picture: FloatImage
+    turns: tuple[tuple[int, bool], ...]
+    barred: npt.NDArray[np.bool_] | None
+    avoid: FloatImage
 
 
 @dataclass(frozen=True)
 class Atlas:
     """The pages of all style references at one scale.
 
+    References are groups of pages; one more group holds all pages, for patches that may come from
+    any reference.
+
     Attributes
     ----------
-    sharp, soft, means, guides : (pixels * 3,) float32, page after page, row by row.
-    start : (pages,) int64, first pixel of each page. Pages 2r and 2r + 1 belong to reference r.
-    height, width : (pages,) int64, pixels.
-    dull, soft_dull : (pixels,) float32, how much less contrast the patch at a pixel has than the
-        reference's patches usually have (sum of squares, 0 where it has as much).
-    detail : (references,) float32, standard deviation of each one's fine band.
+    sharp, means, guides : (pixels * 3,) float32, page after page, row by row; `means` and `guides`
+        are empty where they are not needed.
+    dull : (pixels,) float32, how much less contrast the patch at a pixel has than the reference's
+        patches usually have (sum of squares, 0 where it has as much), `BARRED` where it must not
+        be used.
+    avoid : (pixels, avoided pictures) float32 in 0..1.
+    start, height, width : (pages,) int64, first pixel of each page and its size.
+    turn, mirrored, owner : (pages,) int64, how a page was made and its reference.
+    first, count : (groups,) int64, the pages of each reference, last those of all.
+    detail : (groups,) float32, standard deviation of each one's fine band.
     """
 
+    leaves: tuple[Leaf, ...]
     sharp: FloatImage
-    soft: FloatImage
     means: FloatImage
     guides: FloatImage
-    start: npt.NDArray[np.int64]
-    height: npt.NDArray[np.int64]
-    width: npt.NDArray[np.int64]
-    detail: FloatImage
     dull: FloatImage
-    soft_dull: FloatImage
+    avoid: FloatImage
+    start: Ints
+    height: Ints
+    width: Ints
+    turn: Ints
+    mirrored: Ints
+    owner: Ints
+    first: Ints
+    count: Ints
+    detail: FloatImage
+
+    @property
+    def all_group(self) -> int:
+        """The group of patches that may come from any reference."""
+        return len(self.leaves)
+
+    def soft_keys(self) -> tuple[FloatImage, FloatImage]:
+        """Softened colours and what is dull among them, made anew at each call."""
+        soft = [soften(leaf.picture) for leaf in self.leaves]
+        lacks = [_barred(_lack(s), leaf) for s, leaf in zip(soft, self.leaves, strict=True)]
+        return _flat(self.leaves, soft), _flat(self.leaves, lacks, patches=True)
+
+    @cached_property
+    def refuge(self) -> npt.NDArray[np.int32] | None:
+        """For each pixel the nearest (y, x) on its page where a usable patch begins."""
+        if not (self.dull >= BARRED).any():
+            return None
+        out = np.empty((len(self.dull), 2), np.int32)
+        for page, begin in enumerate(self.start):
+            h, w = int(self.height[page]), int(self.width[page])
+            barred = self.dull[begin : begin + h * w].reshape(h, w) >= BARRED
+            barred[h - PATCH + 1 :], barred[:, w - PATCH + 1 :] = True, True
+            _, at = ndimage.distance_transform_edt(barred, return_indices=True)
+            out[begin : begin + h * w] = np.moveaxis(at, 0, 2).reshape(-1, 2)
+        return out
+
+    def unturned(
+        self, field: npt.NDArray[np.int32]
+    ) -> tuple[npt.NDArray[np.int32], npt.NDArray[np.int32]]:
+        """Where matches lie in the pictures themselves: y and x of the patch's first pixel."""
+        page, y, x = np.moveaxis(field, 2, 0)
+        x = np.where(self.mirrored[page] > 0, self.width[page] - PATCH - x, x)
+        high, wide = self.height[page] - PATCH, self.width[page] - PATCH
+        turn = self.turn[page]
+        ys = np.choose(turn, [y, x, high - y, wide - x])
+        xs = np.choose(turn, [x, high - y, wide - x, y])
+        return ys.astype(np.int32), xs.astype(np.int32)
+
+    def freed(self, field: npt.NDArray[np.int32]) -> npt.NDArray[np.int32]:
+        """A field whose matches in barred places are moved to the nearest usable ones."""
+        if self.refuge is None:
+            return field
+        page, y, x = np.moveaxis(field, 2, 0)
+        places = self.refuge[self.start[page] + y * self.width[page] + x]
+        return np.concatenate([page[..., None], places], axis=2).astype(np.int32)
 
 
-def fit_reference(cue: StyleCue, area: int) -> tuple[FloatImage, float]:
-    """A cue's picture in the working space, its marks at their size.
-
-    A picture larger than the proof is reduced to the proof's area; then `scale` is applied.
-
-    Returns
-    -------
-    The picture (h, w, 3) float32, and how many pixels of the original one of its pixels spans.
-    """
-    picture = srgb_to_work(cue.picture)
-    height, width = picture.shape[:2]
-    scale = cue.scale * min(1.0, np.sqrt(area / (height * width)))
-    if abs(scale - 1) < 1e-3:
-        return picture, 1.0
-    # Enlarged marks need no more room than four proofs.
-    scale = min(scale, np.sqrt(4 * area / (height * width)))
-    picture = resize(picture, max(1, round(height * scale)), max(1, round(width * scale)))
-    return picture, float(1 / scale)
-
-
-def build_atlases(
-    pictures: list[FloatImage], levels: int, guide_sigma: float | None
-) -> list[Atlas]:
-    """Atlases for the levels 0 (full size) to `levels`.
+def build_atlas(
+    leaves: tuple[Leaf, ...], *, guide_sigma: float | None = None, means: bool = True
+) -> Atlas:
+    """Lay references out.
 
     Parameters
     ----------
-    pictures : references in the working space, from `fit_reference`.
     guide_sigma : smoothing of the guide's gradient in pixels, or None when no guide is used.
+    means : whether the mean colours of patches are needed.
     """
-    pyramids = [pyramid(_at_least(p), levels) for p in pictures]
-    return [_atlas([p[level] for p in pyramids], guide_sigma) for level in range(levels + 1)]
+    pictures = [leaf.picture for leaf in leaves]
+    lacks = [_barred(_lack(leaf.picture), leaf) for leaf in leaves]
+    guides = [] if guide_sigma is None else [_channels(p, guide_sigma) for p in pictures]
+    detail = [float((p - soften(p)).std()) + 1e-4 for p in pictures]
+    pages = [(r, leaf, turn) for r, leaf in enumerate(leaves) for turn in leaf.turns]
+    shapes = [leaf.picture.shape[:2][:: -1 if turn % 2 else 1] for _, leaf, (turn, _) in pages]
+    sizes = np.array(shapes, np.int64).reshape(-1, 2)
+    ends = np.cumsum(sizes[:, 0] * sizes[:, 1])
+    count = np.array([len(leaf.turns) for leaf in leaves] + [len(pages)], np.int64)
+    return Atlas(
+        leaves=leaves,
+        sharp=_flat(leaves, pictures),
+        means=_flat(leaves, [_patch_means(p) for p in pictures], patches=True) if means else _NONE,
+        guides=_flat(leaves, guides, turn_sign=True) if guides else _NONE,
+        dull=_flat(leaves, lacks, patches=True),
+        avoid=_flat(leaves, [leaf.avoid for leaf in leaves], patches=True).reshape(
+            ends[-1], leaves[0].avoid.shape[2]
+        ),
+        start=np.concatenate([[0], ends[:-1]]).astype(np.int64),
+        height=sizes[:, 0].copy(),
+        width=sizes[:, 1].copy(),
+        turn=np.array([turn for _, _, (turn, _) in pages], np.int64),
+        mirrored=np.array([mirrored for _, _, (_, mirrored) in pages], np.int64),
+        owner=np.array([r for r, _, _ in pages], np.int64),
+        first=np.append(np.cumsum(count[:-1]) - count[:-1], 0).astype(np.int64),
+        count=count,
+        detail=np.array([*detail, np.mean(detail)], np.float32),
+    )
+
+
+_NONE = np.zeros(0, np.float32)
 
 
 def guide_channels(lightness: FloatImage, sigma: float) -> FloatImage:
@@ -87,54 +174,48 @@ def guide_channels(lightness: FloatImage, sigma: float) -> FloatImage:
     return np.stack([g.strength, g.strength * g.cos2, g.strength * g.sin2], axis=-1)
 
 
-def _at_least(picture: FloatImage, smallest: int = _SMALLEST) -> FloatImage:
-    """Repeat a small picture by reflection until both sides reach `smallest`."""
-    grow = [max(0, smallest - side) for side in picture.shape[:2]]
-    if not any(grow):
-        return picture
-    return np.pad(picture, ((0, grow[0]), (0, grow[1]), (0, 0)), mode="symmetric")
+def _channels(picture: FloatImage, sigma: float) -> FloatImage:
+    return guide_channels(np.ascontiguousarray(picture[..., 0]), sigma)
 
 
-def _atlas(pictures: list[FloatImage], guide_sigma: float | None) -> Atlas:
-    sharp: list[FloatImage] = []
-    soft: list[FloatImage] = []
-    means: list[FloatImage] = []
-    guides: list[FloatImage] = []
-    dull: list[FloatImage] = []
-    soft_dull: list[FloatImage] = []
-    shapes: list[tuple[int, ...]] = []
-    detail: list[float] = []
-    for raw in pictures:
-        picture = _at_least(raw)
-        softened = soften(picture)
-        guide = np.zeros_like(picture)
-        if guide_sigma is not None:
-            guide = guide_channels(np.ascontiguousarray(picture[..., 0]), guide_sigma)
-        detail.append(float((picture - softened).std()) + 1e-4)
-        flip = np.array([1, 1, -1], np.float32)
-        sharp += [picture, picture[:, ::-1]]
-        soft += [softened, softened[:, ::-1]]
-        for pages, keys in ((dull, picture), (soft_dull, softened)):
-            mean, lack = _patch_statistics(keys)
-            pages += [lack, _mirror_patches(lack)]
-            if keys is picture:
-                means += [mean, _mirror_patches(mean)]
-        guides += [guide, guide[:, ::-1] * flip]
-        shapes += [picture.shape[:2]] * 2
-    sizes = np.array(shapes, np.int64).reshape(-1, 2)
-    ends = np.cumsum(sizes[:, 0] * sizes[:, 1])
-    return Atlas(
-        sharp=_flat(sharp),
-        soft=_flat(soft),
-        means=_flat(means),
-        guides=_flat(guides),
-        start=np.concatenate([[0], ends[:-1]]).astype(np.int64),
-        height=sizes[:, 0].copy(),
-        width=sizes[:, 1].copy(),
-        detail=np.array(detail, np.float32),
-        dull=_flat(dull),
-        soft_dull=_flat(soft_dull),
-    )
+def turned(
+    values: FloatImage, turn: int, mirrored: bool, *, patches: bool = False, turn_sign: bool = False
+) -> FloatImage:
+    """A picture turned by quarters counterclockwise, then mirrored left to right.
+
+    Parameters
+    ----------
+    values : (h, w, ...) of pixels, or with `patches` of the patches that begin at them, whose
+        first pixel becomes another one; those beyond the last patch become 0.
+    turn_sign : the values are channels of a guide, whose angles turn as well.
+    """
+    if patches:
+        values = values[: values.shape[0] - PATCH + 1, : values.shape[1] - PATCH + 1]
+    out = np.rot90(values, turn)
+    if mirrored:
+        out = out[:, ::-1]
+    if turn_sign:
+        across = -1.0 if turn % 2 else 1.0  # a quarter turn turns twice the angle by a half
+        out = out * np.array([1, across, -across if mirrored else across], np.float32)
+    if patches:
+        rest = ((0, PATCH - 1), (0, PATCH - 1), *((0, 0),) * (values.ndim - 2))
+        out = np.pad(out, rest)
+    return np.ascontiguousarray(out, np.float32)
+
+
+def _flat(
+    leaves: tuple[Leaf, ...],
+    values: list[FloatImage],
+    *,
+    patches: bool = False,
+    turn_sign: bool = False,
+) -> FloatImage:
+    pages = [
+        turned(v, *turn, patches=patches, turn_sign=turn_sign).ravel()
+        for leaf, v in zip(leaves, values, strict=True)
+        for turn in leaf.turns
+    ]
+    return np.concatenate(pages)
 
 
 @njit(cache=True, parallel=True, nogil=True)
@@ -156,24 +237,27 @@ def _box_sums(picture, total, squares):
                 squares[y, x] += columns[x + dx, 3]
 
 
-def _patch_statistics(picture: FloatImage) -> tuple[FloatImage, FloatImage]:
-    """Mean of each patch (h, w, 3), and how much contrast it lacks (h, w); 0 beyond the last."""
+def _patch_sums(picture: FloatImage) -> tuple[FloatImage, FloatImage]:
     total, squares = np.zeros_like(picture), np.zeros(picture.shape[:2], np.float32)
     _box_sums(np.ascontiguousarray(picture), total, squares)
-    mean = total / np.float32(PATCH * PATCH)
-    spread = squares - (total * mean).sum(axis=2)
+    return total, squares
+
+
+def _patch_means(picture: FloatImage) -> FloatImage:
+    """Mean of each patch (h, w, 3), 0 beyond the last."""
+    return _patch_sums(picture)[0] / np.float32(PATCH * PATCH)
+
+
+def _lack(picture: FloatImage) -> FloatImage:
+    """How much contrast each patch lacks (h, w), 0 beyond the last."""
+    total, squares = _patch_sums(picture)
+    spread = squares - (total**2).sum(axis=2) / np.float32(PATCH * PATCH)
     height, width = spread.shape
     usual = np.median(spread[: height - PATCH + 1, : width - PATCH + 1])
-    return mean, np.maximum(usual - spread, 0)
+    return np.asarray(np.maximum(usual - spread, 0), np.float32)
 
 
-def _mirror_patches(values: FloatImage) -> FloatImage:
-    """Values of patches, mirrored with their picture: the first pixel becomes the last."""
-    out = np.zeros_like(values)
-    last = values.shape[1] - PATCH + 1
-    out[:, :last] = values[:, :last][:, ::-1]
-    return out
-
-
-def _flat(pages: list[FloatImage]) -> FloatImage:
-    return np.concatenate([np.ascontiguousarray(p, np.float32).ravel() for p in pages])
+def _barred(lack: FloatImage, leaf: Leaf) -> FloatImage:
+    if leaf.barred is not None:
+        lack[leaf.barred] = BARRED
+    return lack

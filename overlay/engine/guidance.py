@@ -13,8 +13,8 @@ from overlay.imaging.colour import FloatImage
 from overlay.imaging.gradients import normalised_gradient
 from overlay.imaging.resample import halve, pyramid
 
-# A guide of weight 1 counts so much against the colours.
-_FULL = 1.0
+# The channels of a guide of weight 1 count so much against the colours.
+_FULL = 0.6
 # Away from its contours a guide keeps this share of its weight: enough to avoid false contours,
 # little enough to let the reference's texture live on flat areas.
 _QUIET = 0.06
@@ -61,7 +61,7 @@ class GuideField:
         total, near, line = (np.zeros(shape, np.float32) for _ in range(3))
         parts = zip(self._guides, self._channels, self._reach, self._regions, strict=True)
         for guide, levels, reach, region in parts:
-            amount = np.float32(_FULL * guide.weight * guide.envelope.at(progress))
+            amount = np.float32(guide.weight * guide.envelope.at(progress))
             if amount <= 0:
                 continue
             weight = amount if region is None else amount * region[level]
@@ -71,7 +71,7 @@ class GuideField:
             near = np.maximum(near, drawn)
             line = np.maximum(line, levels[level][..., 0])
         channels /= np.maximum(total, 1e-6)[..., None]
-        return GuideMoment(channels, near * total**2, np.minimum(line * total, 1.0))
+        return GuideMoment(channels, near * (np.float32(_FULL) * total) ** 2, line * total)
 
 
 def _anywhere(region: FloatImage | None) -> bool:

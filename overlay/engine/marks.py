@@ -7,6 +7,16 @@ import numpy as np
 from overlay.engine import search
 from overlay.engine.atlas import Atlas
 from overlay.engine.control import Control
+from overlay.engine.field import (
+    STRIDE,
+    Field,
+    Grid,
+    carry_field,
+    make_grid,
+    pad_canvas,
+    random_field,
+)
+from overlay.engine.library import Library
 from overlay.engine.material import Material
 from overlay.engine.schedule import Step
 from overlay.engine.shares import Casting, Labels, assign, memberships, smooth_cost
@@ -25,12 +35,15 @@ class Marks:
 
     Attributes
     ----------
-    field : (rows, columns, 3) page, y, x; `label` the reference, -1 for none.
+    field : (rows, columns, 3) page, y, x.
+    label : (rows, columns) int16, the group of pages a patch may take from, -1 for none.
+    owner : (rows, columns) int16, the reference it was taken from, -1 for none.
     """
 
-    field: search.Field
+    field: Field
     label: Labels
-    grid: search.Grid
+    owner: Labels
+    grid: Grid
     level: int
 
 
@@ -40,50 +53,43 @@ def reach_of(atlas: Atlas) -> int:
 
 
 def make_query(
-    material: Material,
-    canvas: FloatImage,
-    grid: search.Grid,
-    label: Labels,
-    level: int,
-    progress: float,
+    material: Material, canvas: FloatImage, grid: Grid, label: Labels, step: Step
 ) -> search.Query:
-    """What is sought for on a canvas at a moment, with the guides as they are then."""
-    guide = material.guide.at(level, progress, material.shape(level))
+    """What is sought for on a canvas at a moment, with guides and avoidance as they are then."""
+    level = step.level
+    guide = material.guide.at(level, step.progress, material.shape(level))
     return search.Query(
-        search.pad_canvas(canvas),
-        search.pad_canvas(guide.channels),
+        pad_canvas(canvas),
+        pad_canvas(guide.channels),
         grid_samples(guide.weight, grid),
         grid_samples(material.slack(level), grid),
         label,
         material.free_mean,
+        material.avoidance.price(step, material.request.steps, level, grid),
     )
 
 
-def cast(material: Material, first_level: int, control: Control) -> Casting:
+def cast(material: Material, library: Library, first: Step, control: Control) -> Casting:
     """Try every reference on the whole frame, under its own tint, at a coarse scale."""
-    level = max(first_level, min(2, material.levels))
+    level = max(first.level, min(2, material.levels))
     shape = material.shape(level)
-    grid = search.make_grid(*shape, (0, 0))
-    seed, atlas = material.request.seed, material.atlases[level]
-    known = material.source is not None
+    grid = make_grid(*shape, (0, 0))
+    seed, atlas = material.request.seed, library.at(level)
+    amount = np.full(shape, 0.2 if material.source is None else 0.04, np.float32)
+    start = Step(first.number, 0.0, level, 0.0, 0.0)
     fields, costs = [], []
     for r, i in enumerate(material.surfaced):
-        canvas = np.zeros((*shape, 3), np.float32)
-        if known:
-            canvas = material.recoloured(
-                level, [float(k == i) for k in range(len(material.styles))]
-            )
-        amount = np.full(shape, 0.04 if known else 0.2, np.float32)
+        own = [float(k == i) for k in range(len(material.styles))]
+        blank = np.zeros((*shape, 3), np.float32)
+        canvas = material.ground.at(level, own, canvas=blank)
         add_noise(canvas, amount, step_key(seed, 0, _CAST))
         label = np.full((grid.rows, grid.columns), r, np.int16)
-        found = np.empty((grid.rows, grid.columns, 3), np.int32)
         key = step_key(seed, r, _START)
-        search.random_field(label, atlas.start, atlas.height, atlas.width, key, found)
         control.check()
         found, cost, _ = search.refine(
-            make_query(material, canvas, grid, label, level, 0.0), atlas, grid, found,
-            soft=False, sweeps=_FIRST_SWEEPS, coherence=COHERENCE, radius=reach_of(atlas), key=key,
-            check=control.check,
+            make_query(material, canvas, grid, label, start), atlas, grid,
+            random_field(label, atlas, key), soft=False, sweeps=_FIRST_SWEEPS,
+            coherence=COHERENCE, radius=reach_of(atlas), key=key, check=control.check,
         )  # fmt: skip
         fields.append(found)
         costs.append(cost)
@@ -91,33 +97,51 @@ def cast(material: Material, first_level: int, control: Control) -> Casting:
     return Casting(cost, tuple(fields), grid, level)
 
 
-def next_marks(material: Material, casting: Casting, marks: Marks | None, step: Step) -> Marks:
+def next_marks(
+    material: Material,
+    atlas: Atlas,
+    casting: Casting,
+    marks: Marks | None,
+    step: Step,
+    group: int | None = None,
+) -> Marks:
     """Move the correspondence to a step's grid and scale, and give out the areas anew.
 
     The grid lies elsewhere at every step, so that no seam stays in one place. Patches that change
     their reference begin with what it found when it was cast.
+
+    Parameters
+    ----------
+    group : one reference, or the atlas's `all_group`, for all patches; None lets references share.
     """
-    atlas = material.atlases[step.level]
     offset = step_key(material.request.seed, step.number, _GRID)
-    grid = search.make_grid(*material.shape(step.level), (offset & 3, (offset >> 2) & 3))
+    grid = make_grid(*material.shape(step.level), (offset & 3, (offset >> 2) & 3))
     label = _labels(material, casting, step, grid)
+    homes = label
+    if group is not None:
+        if group < len(casting.fields):
+            homes = np.full_like(label, group)
+        label = np.where(label < 0, -1, group).astype(np.int16)
     field = np.zeros((grid.rows, grid.columns, 3), np.int32)
     fresh = np.ones(label.shape, bool)
     if marks is not None:
         factor = 2.0 ** (marks.level - step.level)
-        field = search.carry_field(marks.field, marks.grid, factor, grid, atlas)
-        fresh = field[..., 0] // 2 != label
+        field = carry_field(marks.field, marks.grid, factor, grid, atlas)
+        if group is None:
+            fresh = atlas.owner[field[..., 0]] != label
+        else:
+            fresh[:] = False
     for r, home in enumerate(casting.fields):
-        needed = fresh & (label == r)
+        needed = fresh & (homes == r)
         if needed.any():
             factor = 2.0 ** (casting.level - step.level)
-            field[needed] = search.carry_field(home, casting.grid, factor, grid, atlas)[needed]
+            field[needed] = carry_field(home, casting.grid, factor, grid, atlas)[needed]
     field[label < 0] = 0
-    return Marks(field, label, grid, step.level)
+    return Marks(field, label, label, grid, step.level)
 
 
-def _labels(material: Material, casting: Casting, step: Step, grid: search.Grid) -> Labels:
-    def weights(level: int, on: search.Grid) -> FloatImage:
+def _labels(material: Material, casting: Casting, step: Step, grid: Grid) -> Labels:
+    def weights(level: int, on: Grid) -> FloatImage:
         shape = material.shape(level)
         maps = (material.surface_weight(i, step, level) for i in material.surfaced)
         return np.stack([grid_samples(np.broadcast_to(m, shape), on) for m in maps])
@@ -128,16 +152,16 @@ def _labels(material: Material, casting: Casting, step: Step, grid: search.Grid)
     return assign(casting, weights(casting.level, casting.grid), here, grid, step.level)
 
 
-def pixel_members(material: Material, marks: Marks | None, level: int) -> list[FloatImage] | None:
-    """Soft share of every pixel in each reference; None while none or only one speaks."""
-    count = len(material.surfaced)
-    if marks is None or count < 2:
-        return None
+def pixel_members(
+    material: Material, owner: Labels, grid: Grid, marks_level: int, level: int
+) -> dict[int, FloatImage]:
+    """By style, its soft share of every pixel, from the references that patches came from."""
     height, width = material.shape(level)
-    scale = 2.0 ** (level - marks.level)
-    rows = ((np.arange(height) + 0.5) * scale - 4 + marks.grid.top) / search.STRIDE
-    columns = ((np.arange(width) + 0.5) * scale - 4 + marks.grid.left) / search.STRIDE
-    return [_bilinear(m, rows, columns) for m in memberships(marks.label, count)]
+    scale = 2.0 ** (level - marks_level)
+    rows = ((np.arange(height) + 0.5) * scale - 4 + grid.top) / STRIDE
+    columns = ((np.arange(width) + 0.5) * scale - 4 + grid.left) / STRIDE
+    soft = memberships(owner, len(material.surfaced))
+    return {i: _bilinear(m, rows, columns) for i, m in zip(material.surfaced, soft, strict=True)}
 
 
 def _bilinear(grid: FloatImage, rows: np.ndarray, columns: np.ndarray) -> FloatImage:

@@ -1,4 +1,4 @@
-"""Palette and Light: smooth maps of colour and of tone from one picture to another.
+"""Palette: a smooth map of colour from one picture to another.
 
 A transport between the two colour distributions is found on samples by sliced optimal transport
 (Rabin et al. 2011, doi:10.1007/978-3-642-24785-9_37; Pitie et al. 2007,
@@ -42,12 +42,6 @@ def sample_colours(image: FloatImage, count: int = _SAMPLES) -> FloatImage:
     steps = np.cumsum(weight) / weight.sum()
     chosen = np.searchsorted(steps, (np.arange(count) + 0.5) / count)
     return np.ascontiguousarray(colours[chosen])
-
-
-def swatch_colours(swatches: FloatImage, count: int = _SAMPLES) -> FloatImage:
-    """Each swatch equally often, `(count, 3)`."""
-    flat = swatches.reshape(-1, 3)
-    return np.ascontiguousarray(flat[np.arange(count) * len(flat) // count])
 
 
 def transport(source: FloatImage, target: FloatImage) -> FloatImage:
@@ -142,40 +136,3 @@ def palette_cube(source: FloatImage, target_colours: FloatImage) -> Cube:
     """The cube that gives `source` the colours in `target_colours` (from `sample_colours`)."""
     samples = sample_colours(source)
     return build_cube(samples, transport(samples, target_colours))
-
-
-def tone_curve(
-    source: FloatImage, target: FloatImage
-) -> tuple[npt.NDArray[np.float64], npt.NDArray[np.float64]]:
-    """Knots of a rising curve that gives `source`'s lightness the tonal range of `target`.
-
-    Parameters
-    ----------
-    source, target : (n,) float32 lightness samples, working space.
-
-    Returns
-    -------
-    Positions and values for `np.interp`, working space.
-    """
-    quantiles = np.linspace(0.01, 0.99, 13)
-    at = np.quantile(source, quantiles)
-    to = np.quantile(target, quantiles)
-    at = np.maximum.accumulate(at + np.arange(13) * 1e-5)
-    to = ndimage.gaussian_filter1d(to, 1.0, mode="nearest")
-    return np.asarray(at, np.float64), np.asarray(to, np.float64)
-
-
-def relight(
-    image: FloatImage, smooth: FloatImage, at: npt.ArrayLike, to: npt.ArrayLike
-) -> FloatImage:
-    """Shift lightness by what the curve does to its smooth part, so that detail keeps its contrast.
-
-    Parameters
-    ----------
-    image : (H, W, 3) float32, working space.
-    smooth : (H, W) float32, the lightness without its detail.
-    at, to : from `tone_curve`.
-    """
-    out = image.copy()
-    out[..., 0] += np.interp(smooth, np.asarray(at), np.asarray(to)).astype(np.float32) - smooth
-    return out

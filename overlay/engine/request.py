@@ -5,8 +5,11 @@ from dataclasses import dataclass, field
 import numpy as np
 import numpy.typing as npt
 
+from overlay.engine.record import Influence, Trace
 from overlay.engine.schedule import Envelope
 from overlay.imaging.colour import ByteImage, FloatImage
+
+BoolMask = npt.NDArray[np.bool_]
 
 
 @dataclass(frozen=True)
@@ -16,6 +19,24 @@ class Facets:
     palette: float = 0.0
     surface: float = 0.0
     light: float = 0.0
+    layout: float = 0.0
+    likeness: float = 0.0
+
+
+@dataclass(frozen=True)
+class Placement:
+    """How a picture lies on the frame, for the facets that say what is where.
+
+    Attributes
+    ----------
+    fit : `fill` covers the frame and is cut, `inside` shows the whole picture, `stretch` bends it.
+    shift : to the right and down, as shares of the frame's width and height.
+    scale : size about the middle of the frame, above 0.
+    """
+
+    fit: str = "fill"
+    shift: tuple[float, float] = (0.0, 0.0)
+    scale: float = 1.0
 
 
 @dataclass(frozen=True)
@@ -29,6 +50,10 @@ class StyleCue:
     weight : 0..2.
     region : (H, W) float32 in 0..1 at the request's size, or None for everywhere.
     scale : size of the reference's marks; 2 doubles them.
+    allowed : (h, w) bool, False where the picture must not be used, or None; never all False.
+    mirror, turns : whether its mirror image and its quarter turns may be used.
+    placement : where it lies on the frame, for Layout and Likeness.
+    origin : where its top left pixel lies in the artist's file (x, y), for the trace.
     """
 
     name: str
@@ -38,11 +63,35 @@ class StyleCue:
     envelope: Envelope = field(default_factory=Envelope)
     region: FloatImage | None = None
     scale: float = 1.0
+    allowed: BoolMask | None = None
+    mirror: bool = True
+    turns: bool = False
+    placement: Placement = field(default_factory=Placement)
+    origin: tuple[int, int] = (0, 0)
 
     @property
     def is_swatches(self) -> bool:
         """Whether the picture is a row of swatches rather than a picture."""
         return bool(self.picture.shape[0] == 1)
+
+
+@dataclass(frozen=True)
+class AvoidCue:
+    """A picture whose likes are not wanted: patches that resemble it are chosen less.
+
+    Attributes
+    ----------
+    picture : (h, w, 3) uint8 sRGB.
+    blur : pixels of the picture by which both sides are blurred before they are compared; with
+        more, its manner may stay while its subject goes.
+    """
+
+    name: str
+    picture: ByteImage
+    blur: float = 0.0
+    weight: float = 1.0
+    envelope: Envelope = field(default_factory=Envelope)
+    region: FloatImage | None = None
 
 
 @dataclass(frozen=True)
@@ -64,6 +113,9 @@ class GuideCue:
     region: FloatImage | None = None
 
 
+Cue = StyleCue | GuideCue | AvoidCue
+
+
 @dataclass(frozen=True)
 class Request:
     """A proof to be rendered.
@@ -73,6 +125,8 @@ class Request:
     source : (height, width, 3) uint8 sRGB, or None to start from noise.
     within : (height, width) float32 in 0..1 that confines the run, or None; it acts as a
         departure per pixel, so soft parts start later.
+    blend : `share`, each patch from one reference, or `mix`, references averaged and then made
+        crisp again.
     """
 
     width: int
@@ -83,7 +137,9 @@ class Request:
     source: ByteImage | None = None
     styles: tuple[StyleCue, ...] = ()
     guides: tuple[GuideCue, ...] = ()
+    avoided: tuple[AvoidCue, ...] = ()
     within: FloatImage | None = None
+    blend: str = "share"
 
     def __post_init__(self) -> None:
         shape = (self.height, self.width)
@@ -91,7 +147,7 @@ class Request:
             raise ValueError(f"source must be {shape}, got {self.source.shape[:2]}")
         if self.source is None and self.departure < 1:
             raise ValueError(f"without a source departure must be 1, got {self.departure}")
-        cues: tuple[StyleCue | GuideCue, ...] = (*self.styles, *self.guides)
+        cues: tuple[Cue, ...] = (*self.styles, *self.guides, *self.avoided)
         for cue in cues:
             if cue.region is not None and cue.region.shape != shape:
                 raise ValueError(f"region of {cue.name!r} must be {shape}, got {cue.region.shape}")
@@ -107,36 +163,11 @@ class Frame:
 
 
 @dataclass(frozen=True)
-class Trace:
-    """Where each patch of the proof came from, on the grid of the last step.
-
-    Attributes
-    ----------
-    cue : (rows, columns) int16, index into the request's styles, -1 where none decided.
-    y, x : (rows, columns) int32, top left pixel of the patch in that reference as it was used.
-    mirrored : (rows, columns) bool, the patch was taken from the mirror image (x counts there).
-    top, left : pixel of the proof where patch (0, 0) begins (may be negative).
-    stride, size : pixels between patches and side of a patch.
-    scales : for each style, pixels of its picture per pixel of the reference as it was used.
-    """
-
-    cue: npt.NDArray[np.int16]
-    y: npt.NDArray[np.int32]
-    x: npt.NDArray[np.int32]
-    mirrored: npt.NDArray[np.bool_]
-    top: int
-    left: int
-    stride: int
-    size: int
-    scales: tuple[float, ...]
-
-
-@dataclass(frozen=True)
 class Render:
     """A finished proof."""
 
     picture: ByteImage
     filmstrip: tuple[Frame, ...] = ()
     trace: Trace | None = None
-    influence: dict[str, tuple[float, ...]] = field(default_factory=dict)  # mean, per step
+    influence: Influence | None = None
     seconds: dict[str, float] = field(default_factory=dict)

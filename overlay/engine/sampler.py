@@ -10,37 +10,29 @@ import time
 import numpy as np
 from scipy import ndimage
 
-from overlay.engine import search
-from overlay.engine.atlas import PATCH, Atlas
 from overlay.engine.control import Control
-from overlay.engine.marks import (
-    COHERENCE,
-    Marks,
-    cast,
-    make_query,
-    next_marks,
-    pixel_members,
-    reach_of,
-)
+from overlay.engine.influence import Recorder
+from overlay.engine.marker import Marker
 from overlay.engine.material import Material, speaks
-from overlay.engine.request import Frame, Render, Request, StyleCue, Trace
+from overlay.engine.record import Trace
+from overlay.engine.request import Facets, Frame, Render, Request, StyleCue
 from overlay.engine.schedule import STAGES, Step, plan
-from overlay.engine.vote import vote
 from overlay.imaging.colour import ByteImage, FloatImage, work_to_srgb
 from overlay.imaging.noise import add_noise, step_key
 from overlay.imaging.resample import double, resize, soften
 
 _FILM = 384  # longer side of a filmstrip frame, pixels
-_HOLD = 0.35  # how much of the recoloured source is mixed in before the search, at the start
+_HOLD = 0.35  # how much of the ground is mixed in before the search, at the start
 _HOLD_NEAR = 0.3  # and how much more at departure 0
-_GRIP = 1.6  # and along the contours of a guide at full weight
-_CONTOUR = 2.4  # how much such a guide restores of a contour's contrast
+_HOLD_LIKE = 0.6  # and under a likeness of weight 1
+_GRIP = 1.0  # and along the contours of a guide at full weight
+_CONTOUR = 2.0  # how much such a guide restores of a contour's contrast
+_MOST = 1.5
+_CORRECT = 0.7  # how much of it is brought back into the marks themselves
 _OWN_CONTOURS = 0.7  # how much of the source's contours is kept under marks alone
 _LIGHT_TOUCH = 0.2  # how much of the source shines through as departure becomes small
 _RENOISE = 0.35  # share of the next noise level that is added back after a step
-_SWEEPS, _ENTERING_SWEEPS = 3, 5
-_NEAR = 24  # pixels within which later steps search
-_NOISE, _SEARCH, _START, _DETAIL = range(4)  # purposes of random numbers
+_NOISE, _START = 0, 2  # purposes of random numbers
 
 
 def render(request: Request, control: Control | None = None) -> Render:
@@ -67,18 +59,25 @@ def render(request: Request, control: Control | None = None) -> Render:
     styles = tuple(cue for cue in request.styles if speaks(cue, request))
     if request.source is not None and (not styles or request.departure <= 0):
         return Render(picture=request.source.copy(), seconds={"total": 0.0})
-    if request.source is None and not any(cue.facets.surface > 0 for cue in styles):
-        raise ValueError("a run from noise needs a reference with the facet surface, got none")
+    if request.source is None and not any(_shapes(cue.facets) for cue in styles):
+        raise ValueError(
+            "a run from noise needs a reference with the facet surface, layout or likeness, "
+            "got none"
+        )
     control.step(0.0, "preparing")
     run = _Run(Material(request, styles, control), control)
     prepared = time.perf_counter()
     for step in run.steps:
         run.take(step)
-    picture = _finish(request, styles, run.canvas)
+    picture = _finish(request, styles, run.finished())
     done = time.perf_counter()
     control.step(1.0, "done")
     seconds = {"prepare": prepared - began, "run": done - prepared, "total": done - began}
-    return Render(picture, tuple(run.film), run.trace(), run.influence, seconds)
+    return Render(picture, tuple(run.film), run.trace(), run.recorder.influence(), seconds)
+
+
+def _shapes(facets: Facets) -> bool:
+    return max(facets.surface, facets.layout, facets.likeness) > 0
 
 
 def _finish(request: Request, styles: tuple[StyleCue, ...], canvas: FloatImage) -> ByteImage:
@@ -103,46 +102,54 @@ class _Run:
         self.material, self.request, self.control = material, request, control
         self.steps = plan(request.steps, request.departure, material.levels)
         self.film: list[Frame] = []
-        self.influence: dict[str, tuple[float, ...]] = {cue.name: () for cue in material.styles}
-        self._peaks = [0.0] * len(material.styles)
-        self._marks: Marks | None = None
+        self.recorder = Recorder(material)
+        self._now = [0.0] * len(material.styles)  # what each cue asks for at this step
+        self._reached = [0.0] * len(material.styles)  # and what it has reached so far
+        self._owners: dict[int, FloatImage] | None = None
         first = self.steps[0]
-        self._update_peaks(first)
-        self._casting = cast(material, first.level, control) if material.surfaced else None
+        self._update_amounts(first)
+        self._marker: Marker | None = None
+        if material.library is not None:
+            self._marker = Marker(material, material.library, first, control)
         self._level = first.level
         self.canvas = self._start(first)
-        # Where a surface has spoken so far, 0 to 1: there the canvas stands, elsewhere the source.
-        alone = np.ones if material.source is None else np.zeros
-        self._presence = alone(self.canvas.shape[:2], np.float32)
+        # Where a surface has spoken so far, 0 to 1: there the canvas stands, elsewhere the ground.
+        self._presence = np.zeros(self.canvas.shape[:2], np.float32)
 
     def _start(self, first: Step) -> FloatImage:
         """The noised source at the first step's scale, or nothing but noise."""
         material, shape = self.material, self.material.shape(first.level)
         if material.source is not None:
-            canvas = material.recoloured(first.level, self._peaks)
+            canvas = material.ground.at(first.level, self._reached)
             strength = np.minimum(material.surface_total(first, first.level), 1.0)
             noisy = np.float32(first.noise) * strength
         else:
-            mean = material.atlases[-1].sharp.reshape(-1, 3).mean(axis=0)
+            mean = np.zeros(3) if material.library is None else material.library.mean()
             canvas = np.ascontiguousarray(np.broadcast_to(mean, (*shape, 3)), np.float32)
-            noisy = np.full(shape, first.noise, np.float32)
+            spoken = material.library is not None
+            noisy = np.full(shape, first.noise if spoken else 0.0, np.float32)
         add_noise(canvas, noisy, step_key(self.request.seed, first.number, _START))
         return canvas
 
     def take(self, step: Step) -> None:
-        """Make one step: recolour, search, lay patches, blend, add noise, show."""
+        """Make one step: the ground, search, lay patches, blend, add noise, show."""
         done = self.steps.index(step) / len(self.steps)
         self.control.step(done, STAGES[min(int(step.progress * 4), 3)])
         self._enter(step.level)
-        self._update_peaks(step)
+        self._update_amounts(step)
         base = self._base(step)
         total = self.material.surface_total(step, step.level)
-        voted = self._lay(step, base) if total.any() else self.canvas
-        self._blend(step, base, voted, total)
+        voted = base
+        if self._marker is not None and total.any():
+            held = self._held(step, base, total)
+            voted = self._marker.lay(step, held)
+            self._owners = self._marker.owners(step.level)
+        counted = self._blend(step, base, voted, total)
         self._settle_outside(step)
+        self.recorder.note(step, counted, self._owners, self._reached)
         noisy = np.float32(_RENOISE * step.next_noise) * np.minimum(total, 1.0)
         add_noise(self.canvas, noisy, step_key(self.request.seed, step.number, _NOISE))
-        self._record(step, total)
+        self._show(step)
 
     def _enter(self, level: int) -> None:
         """Bring the canvas to a finer scale."""
@@ -151,98 +158,87 @@ class _Run:
             shape = self.material.shape(self._level)
             self.canvas = double(self.canvas, shape)
             self._presence = double(self._presence, shape)
+            if self._owners is not None:
+                self._owners = {i: double(o, shape) for i, o in self._owners.items()}
 
-    def _update_peaks(self, step: Step) -> None:
-        """What a tint has reached stays until the source draws it back."""
+    def _update_amounts(self, step: Step) -> None:
+        """What a cue has reached stays until the source draws it back."""
         keep = 1.0 - 0.15 * (1.0 - self.request.departure)
         for i, cue in enumerate(self.material.styles):
-            self._peaks[i] = max(
-                cue.weight * self.material.envelope(i, step), self._peaks[i] * keep
-            )
+            self._now[i] = cue.weight * self.material.envelope(i, step)
+            self._reached[i] = max(self._now[i], self._reached[i] * keep)
 
     def _base(self, step: Step) -> FloatImage:
-        """The recoloured source at this moment, its contours kept clear where a guide asks."""
+        """The ground at this moment, the source's contours kept clear where a guide asks."""
         material, level = self.material, step.level
         if material.source is None:
-            return self.canvas
-        members = pixel_members(material, self._marks, level)
-        base = material.recoloured(level, self._peaks, members)
+            canvas = self.canvas
+            if (self._presence < 1).any():  # where no surface has spoken, noise fades
+                quiet = np.float32(1) - self._presence[..., None]
+                canvas = canvas + quiet * (soften(canvas, 2) - canvas)
+            return material.ground.at(level, self._reached, canvas=canvas)
+        base = material.ground.at(level, self._reached, owners=self._owners)
         grip = material.guide.at(level, step.progress, material.shape(level)).grip
         if not grip.any():
             return base
         lost = material.source[level][..., 0] - base[..., 0]
         lost -= soften(lost, 3)
-        base[..., 0] += np.minimum(_CONTOUR * ndimage.uniform_filter(grip, 5), 1.5) * lost
+        base[..., 0] += np.minimum(_CONTOUR * ndimage.uniform_filter(grip, 5), _MOST) * lost
         return base
 
-    def _lay(self, step: Step, base: FloatImage) -> FloatImage:
-        """Search and vote: the references' opinion of the finished picture."""
-        material, casting = self.material, self._casting
-        assert casting is not None
-        entering = self._marks is None or self._marks.level != step.level
-        marks = next_marks(material, casting, self._marks, step)
-        atlas = material.atlases[step.level]
-        canvas = self._held(step, base)
-        sought = self._raise_detail(canvas, atlas, step)
-        query = make_query(material, sought, marks.grid, marks.label, step.level, step.progress)
-        self.control.check()
-        marks.field, _, means = search.refine(
-            query, atlas, marks.grid, marks.field, soft=entering,
-            sweeps=_ENTERING_SWEEPS if entering else _SWEEPS, coherence=COHERENCE,
-            radius=reach_of(atlas) if entering else _NEAR,
-            key=step_key(self.request.seed, step.number, _SEARCH), check=self.control.check,
-        )  # fmt: skip
-        self._marks = marks
-        self.control.check()
-        return vote(
-            marks.field, marks.label, means, material.free_mean, atlas, marks.grid, canvas,
-            power=1.5, doubt=0.002 + 0.5 * step.noise**2,
-        )  # fmt: skip
-
-    def _held(self, step: Step, base: FloatImage) -> FloatImage:
-        """The canvas drawn towards the recoloured source, more along a guide's contours."""
-        if self.material.source is None:
-            return self.canvas
-        grip = self.material.guide.at(step.level, step.progress, base.shape[:2]).grip
+    def _held(self, step: Step, base: FloatImage, total: FloatImage) -> FloatImage:
+        """The canvas drawn towards the ground, more along a guide's contours."""
+        material = self.material
+        if material.source is None:
+            return base
+        grip = material.guide.at(step.level, step.progress, base.shape[:2]).grip
         hold = (_HOLD + _HOLD_NEAR * (1 - self.request.departure)) * (1 - step.progress)
-        amount = np.minimum(np.float32(hold) + np.float32(_GRIP) * grip, 1.0)[..., None]
-        return np.asarray(self.canvas + amount * (base - self.canvas), np.float32)
+        amount = np.float32(hold) / np.maximum(total, 1.0) + np.float32(_GRIP) * grip
+        amount += np.float32(_HOLD_LIKE) * material.ground.likeness(step.level, self._now)
+        return np.asarray(
+            self.canvas + np.minimum(amount, 1.0)[..., None] * (base - self.canvas), np.float32
+        )
 
-    def _raise_detail(self, canvas: FloatImage, atlas: Atlas, step: Step) -> FloatImage:
-        """Where colours stay the canvas's own, bring its detail up to the reference's.
+    def _blend(
+        self, step: Step, base: FloatImage, voted: FloatImage, total: FloatImage
+    ) -> FloatImage:
+        """Weighted mean of what the references say and what stays.
 
-        A smooth canvas would otherwise find only the smooth places of the reference.
+        Returns
+        -------
+        (h, w) float32 in 0..1, what the references counted.
         """
-        free = float(self.material.free_mean[:, 0].max())
-        if free <= 0:
-            return canvas
-        low = soften(canvas)
-        detail = canvas - low
-        wanted = float(atlas.detail.mean())
-        gain = min(wanted / (float(detail.std()) + 1e-4), 3.0)
-        out = low + np.float32(1 + free * max(gain - 1, 0)) * detail
-        amount = np.full(canvas.shape[:2], 0.5 * free * wanted, np.float32)
-        add_noise(out, amount, step_key(self.request.seed, step.number, _DETAIL))
-        return out
-
-    def _blend(self, step: Step, base: FloatImage, voted: FloatImage, total: FloatImage) -> None:
-        """Weighted mean of what the references say and what stays."""
         strength = np.minimum(total, 1.0)
         self._presence = np.maximum(self._presence, strength)
-        if self.material.source is None:
-            self.canvas = self.canvas + strength[..., None] * (voted - self.canvas)
-            return
-        # Where no surface has spoken the recoloured source stands; where one has, the canvas keeps
-        # its larger forms and takes the source's detail.
-        rest = base + self._presence[..., None] * soften(self.canvas - base)
-        pull = _LIGHT_TOUCH * (1 - self.request.departure) / self.request.departure
-        weight = strength / (1 + np.float32(pull) / np.maximum(total, 0.25))
-        voted = voted + self._own_contours(base)
+        pull = np.float32(0)
+        rest = base
+        if self.material.source is not None:
+            # Where no surface has spoken the ground stands; where one has, the canvas keeps its
+            # larger forms and takes the ground's detail.
+            rest = base + self._presence[..., None] * soften(self.canvas - base)
+            pull = np.float32(_LIGHT_TOUCH * (1 - self.request.departure) / self.request.departure)
+            voted = voted + self._own_contours(base)
+            self._correct(step, base, voted)
+        against = pull + self.material.ground.likeness(step.level, self._now)
+        weight = strength / (1 + against / np.maximum(total, 0.25))
         self.canvas = np.asarray(rest + weight[..., None] * (voted - rest), np.float32)
+        return np.asarray(weight)
+
+    def _correct(self, step: Step, base: FloatImage, voted: FloatImage) -> None:
+        """Bring contrasts of lightness along a guide's contours nearer to the ground's, in place.
+
+        Little at small weights: there the choice of patches alone is to hold the contours.
+        """
+        grip = self.material.guide.at(step.level, step.progress, base.shape[:2]).grip
+        if not grip.any():
+            return
+        gap = base[..., 0] - voted[..., 0]
+        gap -= soften(gap, 2)
+        voted[..., 0] += np.minimum(np.float32(_CORRECT) * grip**2, 1.0) * gap
 
     def _own_contours(self, base: FloatImage) -> FloatImage:
         """The source's contours, for cues that give marks only and so cannot bring contours."""
-        free = self.material.free_mean
+        free = self.material.free_mean[:-1]
         if not free.any():
             return np.zeros((1, 1, 1), np.float32)
         detail = base - soften(base, 2)
@@ -259,31 +255,19 @@ class _Run:
         ready = np.clip((end - late) / ramp, 0, 1)[..., None].astype(np.float32)
         self.canvas = source[step.level] + ready * (self.canvas - source[step.level])
 
-    def _record(self, step: Step, total: FloatImage) -> None:
-        picture = work_to_srgb(self.canvas)
+    def finished(self) -> FloatImage:
+        """The canvas as it is seen: in the colours of cues that give colours only."""
+        return self.material.ground.recoloured(self.canvas, self._level, self._reached)
+
+    def _show(self, step: Step) -> None:
+        picture = work_to_srgb(self.finished())
         end = (step.number + 1) / self.request.steps
         self.film.append(Frame(step.number, end, _film_frame(picture)))
-        scale = max(float(total.mean()), 1.0)
-        for i, cue in enumerate(self.material.styles):
-            part = float(self.material.surface_weight(i, step, step.level).mean()) / scale
-            self.influence[cue.name] += (part,)
         self.control.show(step.number, end, picture)
 
     def trace(self) -> Trace | None:
         """Where each patch of the last step came from."""
-        marks, material = self._marks, self.material
-        if marks is None:
-            return None
-        places = [self.request.styles.index(material.styles[i]) for i in material.surfaced]
-        cue = np.array([*places, -1], np.int16)[marks.label]
-        scales = [1.0] * len(self.request.styles)
-        for place, scale in zip(places, material.scales, strict=True):
-            scales[place] = scale
-        page, y, x = np.moveaxis(marks.field, 2, 0)
-        return Trace(
-            cue, y.copy(), x.copy(), page % 2 == 1, -marks.grid.top, -marks.grid.left,
-            search.STRIDE, PATCH, tuple(scales),
-        )  # fmt: skip
+        return None if self._marker is None else self._marker.trace()
 
 
 def _film_frame(picture: ByteImage) -> ByteImage:

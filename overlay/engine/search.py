@@ -14,12 +14,11 @@ import numpy as np
 import numpy.typing as npt
 from numba import njit, prange
 
-from overlay.engine.atlas import PATCH, Atlas
+from overlay.engine.atlas import PATCH, Atlas, Ints
+from overlay.engine.field import PAD, STRIDE, Field, Grid
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.noise import hash32
 
-STRIDE = 4
-PAD = 8
 _ROW = PATCH * 3
 # A match that repeats what stands beside it must be better by so much.
 _REPEAT = 1.3
@@ -28,31 +27,6 @@ _FLAT = 0.3
 # A smooth canvas is nearest to smooth patches, whatever the reference's texture. So patches with
 # less contrast than usual are charged a part of what they lack, more when keys are soft.
 _LIVELY, _LIVELY_SOFT = 0.5, 1.0
-
-Field = npt.NDArray[np.int32]  # (rows, columns, 3): page, y, x
-
-
-@dataclass(frozen=True)
-class Grid:
-    """Where patches lie on the canvas: patch (i, j) begins at pixel (4i - top, 4j - left)."""
-
-    top: int  # 5..8 pixels above the canvas
-    left: int
-    rows: int
-    columns: int
-
-
-def make_grid(height: int, width: int, offset: tuple[int, int]) -> Grid:
-    """A grid that covers every pixel four times; `offset` (0..3 each way) moves it."""
-    oy, ox = offset
-    rows = (PAD + height - 1 - oy) // STRIDE + 1
-    columns = (PAD + width - 1 - ox) // STRIDE + 1
-    return Grid(PAD - oy, PAD - ox, rows, columns)
-
-
-def pad_canvas(canvas: FloatImage) -> FloatImage:
-    """The canvas continued by reflection on all sides, `(H + 16, W + 16, C)`."""
-    return np.pad(canvas, ((PAD, PAD), (PAD, PAD), (0, 0)), mode="symmetric")
 
 
 @dataclass(frozen=True)
@@ -66,8 +40,10 @@ class Query:
     guide_weight : (rows, columns) float32, weight of the guide's channels for each patch, 0 up.
     slack : (rows, columns) float32 in 0..1, how much of the coherence applies: 1 on flat places,
         less where contours have to be met.
-    label : (rows, columns) int16, the reference each patch takes from, -1 for none.
-    free_mean : (references, 3) float32 in 0..1, how far the mean of a channel is left out.
+    label : (rows, columns) int16, the group of pages each patch takes from (a reference, or the
+        atlas's `all_group`), -1 for none.
+    free_mean : (groups, 3) float32 in 0..1, how far the mean of a channel is left out.
+    avoid : (rows, columns, avoided pictures) float32, what it costs to resemble each of them.
     """
 
     canvas: FloatImage
@@ -76,6 +52,7 @@ class Query:
     slack: FloatImage
     label: npt.NDArray[np.int16]
     free_mean: FloatImage
+    avoid: FloatImage
 
 
 @njit(cache=True, fastmath=True)
@@ -114,7 +91,8 @@ class _Sought(NamedTuple):
     label: npt.NDArray[np.int16]
     mean: FloatImage
     free: FloatImage
-    floor: FloatImage  # per reference
+    floor: FloatImage  # per group
+    avoid: FloatImage
 
 
 class _Pages(NamedTuple):
@@ -124,9 +102,15 @@ class _Pages(NamedTuple):
     means: FloatImage
     guides: FloatImage
     dull: FloatImage
-    start: npt.NDArray[np.int64]
-    height: npt.NDArray[np.int64]
-    width: npt.NDArray[np.int64]
+    avoid: FloatImage
+    start: Ints
+    height: Ints
+    width: Ints
+    turn: Ints
+    mirrored: Ints
+    owner: Ints
+    first: Ints
+    count: Ints
 
 
 @njit(cache=True, fastmath=True)
@@ -147,6 +131,8 @@ def _apart(q, p, i, j, page, y, x, limit):
     pixel = p.start[page] + y * p.width[page] + x
     page_step = p.width[page] * 3
     gap = -p.dull[pixel]
+    for k in range(q.avoid.shape[2]):
+        gap -= q.avoid[i, j, k] * p.avoid[pixel, k]
     if free[0] + free[1] + free[2] > 0:
         gap += _mean_gap(q.mean[i, j], p.means, pixel * 3, free)
     total = _rows_apart(
@@ -242,22 +228,62 @@ def _try_neighbours(q, p, field, i, j, page, y, x, d, rank, coherence):
     return page, y, x, d, rank
 
 
+@njit(cache=True)
+def _elsewhere(p, page, y, x, other):
+    """Where a patch of one page lies on another page of the same reference.
+
+    Pages are turned by quarters counterclockwise, then mirrored; `high` and `wide` are the last
+    places of the unturned picture.
+    """
+    if p.mirrored[page]:
+        x = p.width[page] - PATCH - x
+    turn = p.turn[page]
+    odd = turn % 2 == 1
+    high = (p.width[page] if odd else p.height[page]) - PATCH
+    wide = (p.height[page] if odd else p.width[page]) - PATCH
+    if turn == 1:
+        y, x = x, wide - y
+    elif turn == 2:
+        y, x = high - y, wide - x
+    elif turn == 3:
+        y, x = high - x, y
+    turn = p.turn[other]
+    if turn == 1:
+        y, x = wide - x, y
+    elif turn == 2:
+        y, x = high - y, wide - x
+    elif turn == 3:
+        y, x = x, high - y
+    if p.mirrored[other]:
+        x = p.width[other] - PATCH - x
+    return y, x
+
+
 @njit(cache=True, fastmath=True, forceinline=True)
 def _try_places(q, p, field, i, j, page, y, x, d, rank, radius, key):
-    """Random places ever nearer to the best so far, at times in the mirror image."""
+    """Random places ever nearer to the best so far, at times on another page of its group."""
     r = q.label[i, j]
+    first, count = p.first[r], p.count[r]
     floor = q.floor[r]
     seed = np.uint32((i * q.label.shape[1] + j) * 32)
     while radius >= 1:
         h = hash32(np.uint32(key) ^ hash32(seed))
         g = hash32(h ^ np.uint32(0x68E31DA4))
         seed += np.uint32(1)
-        other = 2 * r + (page - 2 * r + np.int32((h >> 30) == 0)) % 2
+        other = page
+        if count > 1 and (h >> 30) == 0:
+            further = 1 + np.int64((h >> 15) & 0x7FFF) % (count - 1)
+            other = np.int32(first + (page - first + further) % count)
         shift_y = np.int64(h & 0x7FFF) * (2 * radius + 1) // 0x8000 - radius
         shift_x = np.int64(g & 0x7FFF) * (2 * radius + 1) // 0x8000 - radius
-        middle = x if other == page else p.width[other] - PATCH - x
-        cy = np.int32(min(max(y + shift_y, 0), p.height[other] - PATCH))
-        cx = np.int32(min(max(middle + shift_x, 0), p.width[other] - PATCH))
+        my, mx = y, x
+        if other != page:
+            if p.owner[other] == p.owner[page]:
+                my, mx = _elsewhere(p, page, y, x, other)
+            else:
+                my, mx = y * p.height[other] // p.height[page], x * p.width[other] // p.width[page]
+        cy = np.int32(min(max(my + shift_y, 0), p.height[other] - PATCH))
+        cx = np.int32(min(max(mx + shift_x, 0), p.width[other] - PATCH))
         c = _apart(q, p, i, j, other, cy, cx, rank - floor)
         score = c + floor
         if score < rank and _repeats(field, i, j, other, cy, cx):
@@ -290,50 +316,6 @@ def _sweep(q, p, field, cost, coherence, radius, key, new_field, new_cost):
                 )
             new_field[i, j, 0], new_field[i, j, 1], new_field[i, j, 2] = page, y, x
             new_cost[i, j] = d
-
-
-@njit(cache=True, parallel=True, nogil=True)
-def random_field(label, start, height, width, key, field):
-    """A random place in its own reference for every patch, into `field`."""
-    rows, columns = label.shape
-    for i in prange(rows):
-        for j in range(columns):
-            r = max(label[i, j], 0)
-            h = hash32(np.uint32(key) ^ hash32(np.uint32(i * columns + j)))
-            g = hash32(h ^ np.uint32(0x2545F491))
-            p = 2 * r + np.int32(h >> 31)
-            field[i, j, 0] = p
-            field[i, j, 1] = np.int64(h & 0xFFFF) * (height[p] - PATCH + 1) // 0x10000
-            field[i, j, 2] = np.int64(g & 0xFFFF) * (width[p] - PATCH + 1) // 0x10000
-
-
-@njit(cache=True, parallel=True, nogil=True)
-def _carry(old, top, left, factor, new_top, new_left, height, width, field):
-    for i in prange(field.shape[0]):
-        for j in range(field.shape[1]):
-            y, x = STRIDE * i - new_top, STRIDE * j - new_left
-            oy, ox = y / factor + top, x / factor + left
-            oi = min(max(int(np.floor(oy / STRIDE + 0.5)), 0), old.shape[0] - 1)
-            oj = min(max(int(np.floor(ox / STRIDE + 0.5)), 0), old.shape[1] - 1)
-            page = old[oi, oj, 0]
-            ry = int(np.floor(factor * (old[oi, oj, 1] - STRIDE * oi + top) + 0.5)) + y
-            rx = int(np.floor(factor * (old[oi, oj, 2] - STRIDE * oj + left) + 0.5)) + x
-            field[i, j, 0] = page
-            field[i, j, 1] = min(max(ry, 0), height[page] - PATCH)
-            field[i, j, 2] = min(max(rx, 0), width[page] - PATCH)
-
-
-def carry_field(old: Field, old_grid: Grid, factor: float, grid: Grid, atlas: Atlas) -> Field:
-    """Bring a field to another grid, and to a scale `factor` times as fine.
-
-    A patch between old ones takes the nearest one's match, shifted by what lies between.
-    """
-    field = np.empty((grid.rows, grid.columns, 3), np.int32)
-    _carry(
-        old, old_grid.top, old_grid.left, float(factor), grid.top, grid.left,
-        atlas.height, atlas.width, field,
-    )  # fmt: skip
-    return field
 
 
 def refine(
@@ -371,12 +353,13 @@ def refine(
         grid.top, grid.left, query.guide_weight, query.slack, query.label, means, query.free_mean,
         # In flat places all matches are nearly perfect; what differs less than the reference's
         # own fine detail must not break a continued piece.
-        np.float32(_FLAT * PATCH * PATCH * 3) * atlas.detail**2,
+        np.float32(_FLAT * PATCH * PATCH * 3) * atlas.detail**2, query.avoid,
     )  # fmt: skip
+    colours, dull = atlas.soft_keys() if soft else (atlas.sharp, atlas.dull)
     pages = _Pages(
-        atlas.soft if soft else atlas.sharp, atlas.means, atlas.guides,
-        np.float32(_LIVELY_SOFT) * atlas.soft_dull if soft else np.float32(_LIVELY) * atlas.dull,
-        atlas.start, atlas.height, atlas.width,
+        colours, atlas.means, atlas.guides, np.float32(_LIVELY_SOFT if soft else _LIVELY) * dull,
+        atlas.avoid, atlas.start, atlas.height, atlas.width, atlas.turn, atlas.mirrored,
+        atlas.owner, atlas.first, atlas.count,
     )  # fmt: skip
     cost = np.empty((grid.rows, grid.columns), np.float32)
     _measure(sought, pages, field, cost)

@@ -1,57 +1,65 @@
-"""The recoloured source: what Palette and Light make of it, at every scale and moment."""
+"""Tints: what Palette and Light make of the source's colours, at every scale and moment."""
 
 from dataclasses import dataclass
 
 import numpy as np
+import numpy.typing as npt
 
-from overlay.engine.palette import (
-    PALETTE_LIGHT,
-    apply_cube,
-    palette_cube,
-    relight,
-    sample_colours,
-    swatch_colours,
-    tone_curve,
-)
+from overlay.engine.library import usable, work_at_most
+from overlay.engine.light import relight, tone_curve
+from overlay.engine.palette import PALETTE_LIGHT, Cube, apply_cube, palette_cube, sample_colours
 from overlay.engine.request import StyleCue
-from overlay.imaging.colour import FloatImage, srgb_to_work
-from overlay.imaging.resample import pyramid, soften
+from overlay.engine.swatches import SwatchMap, apply_swatches, swatch_map
+from overlay.imaging.colour import FloatImage
+from overlay.imaging.resample import soften
+
+Curve = tuple[npt.NDArray[np.float64], npt.NDArray[np.float64]]
+_SAMPLED = 800_000  # pixels of a reference that its colours are taken from
 
 
 @dataclass(frozen=True)
 class Tint:
-    """What one cue would make of the source's colours, per level.
+    """What one cue makes of the source's colours and tones at full strength.
 
     Attributes
     ----------
-    colour : differences (h, w, 3) float32 that Palette adds to the source.
-    light : differences (h, w) float32 of lightness that Light adds to that.
+    palette : a cube of displacements, a map to swatches, or None.
+    curve : knots of the tone curve, or None.
     """
 
-    colour: list[FloatImage]
-    light: list[FloatImage]
+    palette: Cube | SwatchMap | None
+    curve: Curve | None
+
+    def paint(self, source: FloatImage) -> FloatImage:
+        """The source in the cue's colours: (h, w, 3) float32, working space, a new array."""
+        if self.palette is None:
+            return source.copy()
+        if isinstance(self.palette, SwatchMap):
+            return apply_swatches(source, self.palette)
+        return apply_cube(source, self.palette, light=PALETTE_LIGHT)
 
 
-def make_tint(source: FloatImage, cue: StyleCue, levels: int) -> Tint:
-    """Map the source's colours and tones to a cue's picture, at full strength.
+def make_tint(source: FloatImage, cue: StyleCue) -> Tint:
+    """The maps from the source's colours and tones to those of a cue's picture.
 
     Parameters
     ----------
-    source : (H, W, 3) float32, working space.
+    source : (H, W, 3) float32, working space, at full size.
     """
-    work = srgb_to_work(cue.picture)
-    colours = swatch_colours(work) if cue.is_swatches else sample_colours(work)
-    painted = source
+    colours = usable(cue, work_at_most(cue.picture, _SAMPLED))
+    palette: Cube | SwatchMap | None = None
     if cue.facets.palette > 0:
-        cube = palette_cube(source, colours)
-        painted = apply_cube(source, cube, light=1.0 if cue.is_swatches else PALETTE_LIGHT)
-    lit = painted
+        samples = sample_colours(source)
+        if cue.is_swatches:
+            palette = swatch_map(samples, colours)
+        else:
+            palette = palette_cube(source, sample_colours(colours))
+    curve = None
     if cue.facets.light > 0:
-        smooth = soften(np.ascontiguousarray(painted[..., 0]), 2)
-        at, to = tone_curve(smooth.ravel()[::7], colours[:, 0])
-        lit = relight(painted, smooth, at, to)
-    light = np.ascontiguousarray(lit[..., 0] - painted[..., 0])
-    return Tint(pyramid(painted - source, levels), pyramid(light, levels))
+        wanted = colours[:, 0] if cue.is_swatches else sample_colours(colours)[:, 0]
+        painted = Tint(palette, None).paint(source)[..., 0]
+        curve = tone_curve(soften(np.ascontiguousarray(painted), 2).ravel()[::7], wanted)
+    return Tint(palette, curve)
 
 
 def blend_tints(
@@ -65,18 +73,22 @@ def blend_tints(
 
     Parameters
     ----------
-    source : (h, w, 3) float32, working space, at `level`.
+    source : (h, w, 3) float32, working space.
+    level : its scale; what counts as detail of lightness shrinks with it.
     palette, light : for each tint the amount per pixel, (h, w) float32, or (1, 1) for everywhere.
     """
     out = source.copy()
-    for amounts, facet in ((palette, "colour"), (light, "light")):
-        total = np.maximum(sum(amounts[1:], amounts[0]), 1.0) if amounts else 1.0
-        for tint, amount in zip(tints, amounts, strict=True):
-            if not amount.any():
-                continue
-            share = amount / total
-            if facet == "colour":
-                out += share[..., None] * tint.colour[level]
-            else:
-                out[..., 0] += share * tint.light[level]
+    coloured, lit = (np.maximum(sum(a[1:], a[0]), 1.0) for a in (palette, light))
+    for tint, colour, tone in zip(tints, palette, light, strict=True):
+        spoken = colour.any() and tint.palette is not None
+        shone = tone.any() and tint.curve is not None
+        if not (spoken or shone):
+            continue
+        painted = tint.paint(source)
+        if spoken:
+            out += (colour / coloured)[..., None] * (painted - source)
+        if shone and tint.curve is not None:
+            own = np.ascontiguousarray(painted[..., 0])
+            smooth = soften(own, max(2 - level, 0)) if level < 2 else own
+            out[..., 0] += (tone / lit) * (relight(own, smooth, *tint.curve) - own)
     return out

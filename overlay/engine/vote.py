@@ -4,7 +4,7 @@ import numpy as np
 from numba import njit, prange
 
 from overlay.engine.atlas import PATCH, Atlas
-from overlay.engine.search import STRIDE, Field, Grid
+from overlay.engine.field import STRIDE, Field, Grid
 from overlay.imaging.colour import FloatImage
 
 
@@ -32,9 +32,11 @@ def _vote(
                     page = field[i, j, 0]
                     first = (start[page] + field[i, j, 1] * width[page] + field[i, j, 2]) * 3
                     at = first + (dy * width[page] + dx) * 3
-                    v0 = sharp[at] + free[r, 0] * (means_q[i, j, 0] - means[first])
-                    v1 = sharp[at + 1] + free[r, 1] * (means_q[i, j, 1] - means[first + 1])
-                    v2 = sharp[at + 2] + free[r, 2] * (means_q[i, j, 2] - means[first + 2])
+                    v0, v1, v2 = sharp[at], sharp[at + 1], sharp[at + 2]
+                    if len(means):
+                        v0 += free[r, 0] * (means_q[i, j, 0] - means[first])
+                        v1 += free[r, 1] * (means_q[i, j, 1] - means[first + 1])
+                        v2 += free[r, 2] * (means_q[i, j, 2] - means[first + 2])
                     e0, e1, e2 = v0 - query[y, x, 0], v1 - query[y, x, 1], v2 - query[y, x, 2]
                     w = window[dy] * window[dx] / (doubt + e0 * e0 + e1 * e1 + e2 * e2)
                     s0 += w * v0

@@ -11,7 +11,8 @@ from overlay.imaging.files import write_whole
 from overlay.studio.folders import shelf_folder
 from overlay.studio.paths import absolute_recipe, input_paths, relative_recipe
 from overlay.studio.pictures import PictureStore
-from overlay.studio.proofs import Proof, ProofShelf, hash_recipe
+from overlay.studio.proofs import Proof, hash_recipe
+from overlay.studio.shelf import ProofShelf
 
 
 class Bench:

@@ -18,7 +18,7 @@ from overlay.scenery.scenes import SCENES, Drawn, draw_scene
 from overlay.studio.folders import shelf_folder
 from overlay.studio.paths import absolute_recipe
 from overlay.studio.pictures import PictureStore
-from overlay.studio.proofs import ProofShelf, pull_proof
+from overlay.studio.shelf import ProofShelf, pull_proof
 from overlay.studio.warming import warm_kernels
 
 # Raised when the drawings change, so that an old demo folder is drawn anew.

@@ -43,6 +43,7 @@ def _with_paths(recipe: Recipe, change: Callable[[str], str]) -> Recipe:
         cue.model_copy(
             update={
                 "reference": maybe(cue.reference),
+                "avoided": maybe(cue.avoided),
                 "of": cue.of if cue.of == "source" else change(cue.of),
                 "map": maybe(cue.map),
             }

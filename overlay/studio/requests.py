@@ -12,7 +12,15 @@ from overlay.document.recipe import (
     EdgeSettings,
     Recipe,
 )
-from overlay.engine.request import Facets, GuideCue, Request, StyleCue
+from overlay.engine.request import (
+    AvoidCue,
+    BoolMask,
+    Facets,
+    GuideCue,
+    Placement,
+    Request,
+    StyleCue,
+)
 from overlay.engine.schedule import Envelope
 from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of, widen
 from overlay.imaging.colour import (
@@ -22,8 +30,10 @@ from overlay.imaging.colour import (
     srgb_to_work,
     work_to_srgb,
 )
+from overlay.imaging.prepare import prepare
 from overlay.imaging.resample import cover
 from overlay.regions.mask import shape_mask
+from overlay.regions.strokes import draw_strokes
 from overlay.studio.pictures import PictureStore
 
 
@@ -45,7 +55,7 @@ def build_request(recipe: Recipe, store: PictureStore) -> Request:
     if source is None and recipe.departure < 1:
         raise RecipeError(f"departure: without a source it must be 1, got {recipe.departure}")
     heard = [cue for cue in recipe.cues if not cue.muted]
-    masks = {name: _region_mask(recipe, name, store, width, height) for name in recipe.regions}
+    masks = region_masks(recipe, store, width, height)
     request = Request(
         width=width,
         height=height,
@@ -53,19 +63,29 @@ def build_request(recipe: Recipe, store: PictureStore) -> Request:
         steps=recipe.steps,
         departure=recipe.departure,
         source=framed,
-        styles=tuple(_style(cue, masks, store) for cue in heard if cue.guide is None),
+        styles=tuple(
+            _style(cue, masks, store) for cue in heard if cue.kind in ("reference", "swatches")
+        ),
         guides=tuple(
             _guide(cue, masks, store, framed, width, height)
             for cue in heard
             if cue.guide is not None
         ),
+        avoided=tuple(_avoided(cue, masks, store) for cue in heard if cue.avoided is not None),
         within=None if recipe.within is None else masks[recipe.within],
+        blend=recipe.blend,
     )
-    if framed is None and not any(s.facets.surface * s.weight > 0 for s in request.styles):
+    if framed is None and not any(_shapes(s) for s in request.styles):
         raise RecipeError(
-            "cues: without a source one reference must give its surface, got none that does"
+            "cues: without a source one reference must give its surface, layout or likeness, "
+            "got none that does"
         )
     return request
+
+
+def _shapes(cue: StyleCue) -> bool:
+    f = cue.facets
+    return cue.weight * max(f.surface, f.layout, f.likeness) > 0
 
 
 def proof_size(recipe: Recipe, source: ByteImage | None) -> tuple[int, int]:
@@ -114,34 +134,92 @@ def _cue_region(cue: Cue, masks: dict[str, FloatImage]) -> FloatImage | None:
     return 1 - mask if cue.invert_region else mask
 
 
-def _region_mask(
-    recipe: Recipe, name: str, store: PictureStore, width: int, height: int
-) -> FloatImage:
-    region = recipe.regions[name]
-    mask = cover(store.grey(region.mask), height, width).clip(0, 1)
-    return shape_mask(mask, grow=region.grow, feather=region.feather, invert=region.invert)
+def region_masks(
+    recipe: Recipe, store: PictureStore, width: int, height: int
+) -> dict[str, FloatImage]:
+    """Every region on the proof's frame, grown, feathered and inverted: (H, W) float32 in 0..1."""
+    masks = {}
+    for name, region in recipe.regions.items():
+        mask = cover(store.grey(region.mask), height, width).clip(0, 1)
+        masks[name] = shape_mask(
+            mask, grow=region.grow, feather=region.feather, invert=region.invert
+        )
+    return masks
+
+
+def reference_picture(cue: Cue, store: PictureStore) -> tuple[ByteImage, tuple[int, int]]:
+    """A reference as its cue takes it: cut to the take area and prepared.
+
+    Returns
+    -------
+    The picture, and where its first pixel (x, y) lies in the file.
+    """
+    assert cue.reference is not None
+    whole = store.picture(cue.reference)
+    left, top, right, bottom = _take_box(cue, *whole.shape[:2])
+    picture = whole[top:bottom, left:right]
+    if picture.shape[0] < 2:
+        # One row would be taken for swatches.
+        picture = np.repeat(picture, 2, axis=0)
+    return prepare(picture, sharpen=cue.sharpen, levels=cue.levels), (left, top)
+
+
+def _take_box(cue: Cue, height: int, width: int) -> tuple[int, int, int, int]:
+    left, top, right, bottom = cue.take
+    x, y = min(int(left * width), width - 1), min(int(top * height), height - 1)
+    return x, y, max(x + 1, round(right * width)), max(y + 1, round(bottom * height))
+
+
+def _allowed(cue: Cue, height: int, width: int) -> BoolMask | None:
+    """Where a reference may be used, on its whole picture; None for everywhere."""
+    if not cue.keep_out:
+        return None
+    strokes = [(stroke.points, stroke.size) for stroke in cue.keep_out]
+    return np.asarray(draw_strokes(strokes, height, width) < 0.5)
 
 
 def _style(cue: Cue, masks: dict[str, FloatImage], store: PictureStore) -> StyleCue:
-    facets = cue.active_facets
-    surface = facets.surface
+    facets = cue.active_facets.model_dump()
+    allowed, origin = None, (0, 0)
     if cue.swatches is not None:
         picture = np.array([[hex_to_srgb(colour) for colour in cue.swatches]], np.uint8)
-        surface = 0.0  # flat colours have no marks to give
+        # Flat colours have no marks to give, and nothing in them has a place.
+        facets |= {"surface": 0.0, "layout": 0.0, "likeness": 0.0}
     else:
         assert cue.reference is not None
-        picture = store.picture(cue.reference)
-        if picture.shape[0] < 2:
-            picture = np.repeat(picture, 2, axis=0)
+        picture, origin = reference_picture(cue, store)
+        whole = store.picture(cue.reference).shape[:2]
+        allowed = _allowed(cue, *whole)
+        if allowed is not None:
+            left, top, right, bottom = _take_box(cue, *whole)
+            allowed = allowed[top:bottom, left:right]
+            if len(allowed) < len(picture):
+                allowed = np.repeat(allowed, 2, axis=0)
+            if not allowed.any():
+                raise RecipeError(
+                    f"cue {cue.name!r}: keep_out: must leave some of the picture, got none left"
+                )
     return StyleCue(
         name=cue.name,
         picture=picture,
-        facets=Facets(facets.palette, surface, facets.light),
+        facets=Facets(**facets),
         weight=cue.weight,
         envelope=_envelope(cue),
         region=_cue_region(cue, masks),
         scale=cue.scale,
+        allowed=allowed,
+        mirror=cue.mirror,
+        turns=cue.turns,
+        placement=Placement(cue.place.fit, cue.place.shift, cue.place.scale),
+        origin=origin,
     )
+
+
+def _avoided(cue: Cue, masks: dict[str, FloatImage], store: PictureStore) -> AvoidCue:
+    assert cue.avoided is not None
+    picture = store.picture(cue.avoided)
+    region = _cue_region(cue, masks)
+    return AvoidCue(cue.name, picture, cue.blur, cue.weight, _envelope(cue), region)
 
 
 def _guide(

@@ -65,9 +65,9 @@ class HandOverTest(unittest.TestCase):
         second = style(manner("lino cut"), "second", envelope=Envelope(enter=0.5))
         done = run(first, second, departure=0.9)
         self.assertTrue((done.trace.cue == 1).all())
-        self.assertGreater(done.influence["first"][0], 0.9)
-        self.assertEqual(done.influence["first"][-1], 0)
-        self.assertEqual(done.influence["second"][0], 0)
+        self.assertGreater(done.influence.of("first")[0], 0.9)
+        self.assertEqual(done.influence.of("first")[-1], 0)
+        self.assertEqual(done.influence.of("second")[0], 0)
 
     def test_regions_and_their_complement_cover_the_frame(self):
         left = np.zeros((HEIGHT, WIDTH), np.float32)

@@ -8,7 +8,6 @@ from overlay.engine.request import Facets
 from overlay.engine.schedule import Envelope, plan
 from overlay.engine.tints import blend_tints, make_tint
 from overlay.imaging.colour import srgb_to_work
-from overlay.imaging.resample import pyramid
 from tests.pictures import HEIGHT, WIDTH, manner, request, scene, stripes, style
 
 
@@ -61,15 +60,14 @@ class MaterialTest(unittest.TestCase):
 class TintTest(unittest.TestCase):
     def setUp(self):
         self.source = srgb_to_work(scene())
-        self.levels = pyramid(self.source, 1)
         self.tints = [
-            make_tint(self.source, style(p, facets=Facets(1, 0, 1)), 1)
+            make_tint(self.source, style(p, facets=Facets(1, 0, 1)))
             for p in (manner("felt"), stripes())
         ]
 
     def blend(self, *amounts: float) -> np.ndarray:
         maps = [np.full((1, 1), a, np.float32) for a in amounts]
-        return blend_tints(self.levels[0], self.tints, 0, maps, maps)
+        return blend_tints(self.source, self.tints, 0, maps, maps)
 
     def test_no_amount_is_the_source(self):
         np.testing.assert_array_equal(self.blend(0, 0), self.source)
@@ -82,5 +80,6 @@ class TintTest(unittest.TestCase):
         np.testing.assert_allclose(self.blend(2, 2), self.blend(0.5, 0.5), atol=1e-6)
 
     def test_a_cue_without_palette_leaves_colours(self):
-        tint = make_tint(self.source, style(facets=Facets(0, 1, 0)), 0)
-        self.assertFalse(tint.colour[0].any() or tint.light[0].any())
+        tint = make_tint(self.source, style(facets=Facets(0, 1, 0)))
+        np.testing.assert_array_equal(tint.paint(self.source), self.source)
+        self.assertIsNone(tint.curve)

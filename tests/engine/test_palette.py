@@ -2,17 +2,16 @@ import unittest
 
 import numpy as np
 
+from overlay.engine.light import relight, tone_curve
 from overlay.engine.palette import (
     apply_cube,
     build_cube,
     palette_cube,
-    relight,
     sample_colours,
-    swatch_colours,
-    tone_curve,
     transport,
 )
-from overlay.imaging.colour import srgb_to_work
+from overlay.engine.swatches import apply_swatches, swatch_map
+from overlay.imaging.colour import hex_to_srgb, srgb_to_work
 from overlay.measures.palette import palette_distance
 from tests.pictures import blobs, scene, stripes
 
@@ -28,11 +27,45 @@ class TransportTest(unittest.TestCase):
         a = sample_colours(srgb_to_work(blobs()))
         np.testing.assert_allclose(transport(a, a[::-1].copy()), a, atol=1e-5)
 
-    def test_swatches_are_taken_equally_often(self):
-        swatches = srgb_to_work(np.array([[[255, 0, 0], [0, 0, 255], [9, 9, 9]]], np.uint8))
-        colours = swatch_colours(swatches, 300)
-        _, counts = np.unique(colours, axis=0, return_counts=True)
-        self.assertEqual(counts.tolist(), [100, 100, 100])
+
+class SwatchTest(unittest.TestCase):
+    def setUp(self):
+        names = ("#e01010", "#0040ff", "#ffe000", "#101010")
+        self.swatches = srgb_to_work(np.array([[hex_to_srgb(n) for n in names]], np.uint8))[0]
+
+    def painted(self, picture):
+        source = srgb_to_work(picture)
+        return apply_swatches(source, swatch_map(sample_colours(source), self.swatches))
+
+    def apart(self, painted):
+        """OKLab distance of each pixel to each swatch."""
+        plain = np.array([1, 0.5, 0.5], np.float32)
+        gap = (painted[:, :, None] - self.swatches) * plain
+        return np.sqrt((gap**2).sum(axis=3))
+
+    def test_each_swatch_is_met_exactly_where_its_share_lies(self):
+        for picture in (scene(), scene("lock"), blobs()):
+            apart = self.apart(self.painted(picture))
+            nearest = apart.argmin(axis=2)
+            for k in range(len(self.swatches)):
+                there = apart[..., k][nearest == k]
+                with self.subTest(swatch=k):
+                    self.assertGreater((nearest == k).mean(), 0.08)
+                    self.assertLess(np.median(there), 0.02)
+
+    def test_noise_is_not_amplified(self):
+        flat = np.full((80, 80, 3), 0.1, np.float32)
+        for shade in np.linspace(-0.3, 0.3, 9, dtype=np.float32):
+            ramp = srgb_to_work(scene())
+            where = swatch_map(sample_colours(ramp), self.swatches)
+            noise = np.random.default_rng(0).normal(0, 0.01, flat.shape).astype(np.float32)
+            out = apply_swatches(flat * shade + noise, where)
+            self.assertLess(out.std(axis=(0, 1)).max(), 0.012 + 0.02)
+
+    def test_one_swatch_and_a_flat_picture(self):
+        self.swatches = self.swatches[:1]
+        out = self.painted(np.full((32, 32, 3), 90, np.uint8))
+        np.testing.assert_allclose(out, np.broadcast_to(self.swatches[0], out.shape), atol=1e-4)
 
 
 class CubeTest(unittest.TestCase):
@@ -63,9 +96,15 @@ class LightTest(unittest.TestCase):
         source = srgb_to_work(blobs())
         target = np.linspace(-0.4, -0.1, 500, dtype=np.float32)
         smooth = np.ascontiguousarray(source[..., 0])
-        lit = relight(source, smooth, *tone_curve(smooth.ravel(), target))
-        self.assertLess(abs(float(np.median(lit[..., 0])) + 0.25), 0.03)
-        np.testing.assert_array_equal(lit[..., 1:], source[..., 1:])
+        lit = relight(smooth, smooth, *tone_curve(smooth.ravel(), target))
+        self.assertLess(abs(float(np.median(lit)) + 0.25), 0.03)
+
+    def test_detail_is_kept(self):
+        smooth = np.linspace(-0.4, 0.4, 64, dtype=np.float32)[None].repeat(8, axis=0)
+        detail = np.random.default_rng(0).normal(0, 0.02, smooth.shape).astype(np.float32)
+        curve = tone_curve(smooth.ravel(), 0.3 * smooth.ravel())
+        gap = relight(smooth + detail, smooth, *curve) - relight(smooth, smooth, *curve)
+        np.testing.assert_allclose(gap, detail, atol=1e-6)
 
     def test_the_curve_rises(self):
         rng = np.random.default_rng(1)

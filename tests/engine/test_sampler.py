@@ -195,7 +195,7 @@ class RecordTest(unittest.TestCase):
         done = render(request(steps=8, departure=0.75))
         self.assertEqual([f.step for f in done.filmstrip], [2, 3, 4, 5, 6, 7])
         self.assertEqual(done.filmstrip[-1].progress, 1.0)
-        self.assertEqual(len(done.influence["style"]), 6)
+        self.assertEqual(len(done.influence.of("style")), 6)
 
     def test_the_trace_points_into_the_reference(self):
         trace = render(request()).trace

@@ -3,17 +3,29 @@ import unittest
 import numpy as np
 
 from overlay.engine import search
-from overlay.engine.atlas import PATCH, build_atlases
+from overlay.engine.atlas import PATCH, Leaf, build_atlas
+from overlay.engine.field import PAD, Grid, carry_field, make_grid, pad_canvas, random_field
 from overlay.engine.request import Facets
 from overlay.engine.shares import Casting, assign, memberships, solve_bias
 from overlay.engine.vote import grid_samples, vote
 from overlay.imaging.colour import srgb_to_work
 from tests.pictures import blobs, manner
 
+MIRRORS = ((0, False), (0, True))
+ALL_WAYS = tuple((turn, mirrored) for turn in range(4) for mirrored in (False, True))
 
-def exact_costs(canvas: np.ndarray, reference: np.ndarray, grid: search.Grid) -> np.ndarray:
+
+def pages(*pictures: np.ndarray, turns=MIRRORS, barred=None, avoid=None, sigma=None):
+    leaves = []
+    for p in pictures:
+        shun = np.zeros((*p.shape[:2], 0), np.float32) if avoid is None else avoid
+        leaves.append(Leaf(p, turns, barred, shun))
+    return build_atlas(tuple(leaves), guide_sigma=sigma)
+
+
+def exact_costs(canvas: np.ndarray, reference: np.ndarray, grid: Grid) -> np.ndarray:
     """Squared distance of every patch of the canvas to its nearest patch, both mirrors."""
-    padded = search.pad_canvas(canvas)
+    padded = pad_canvas(canvas)
     windows = [
         np.lib.stride_tricks.sliding_window_view(r, (PATCH, PATCH), axis=(0, 1)).reshape(
             -1, 3 * PATCH * PATCH
@@ -24,7 +36,7 @@ def exact_costs(canvas: np.ndarray, reference: np.ndarray, grid: search.Grid) ->
     out = np.empty((grid.rows, grid.columns))
     for i in range(grid.rows):
         for j in range(grid.columns):
-            y, x = 4 * i + search.PAD - grid.top, 4 * j + search.PAD - grid.left
+            y, x = 4 * i + PAD - grid.top, 4 * j + PAD - grid.left
             patch = padded[y : y + PATCH, x : x + PATCH].transpose(2, 0, 1).ravel()
             out[i, j] = ((keys - patch) ** 2).sum(axis=1).min()
     return out
@@ -34,19 +46,19 @@ class SearchTest(unittest.TestCase):
     def setUp(self):
         self.reference = srgb_to_work(blobs(4, 72, 60))
         self.canvas = srgb_to_work(blobs(5, 64, 48))
-        self.atlas = build_atlases([self.reference], 0, None)[0]
-        self.grid = search.make_grid(48, 64, (1, 3))
+        self.atlas = pages(self.reference)
+        self.grid = make_grid(48, 64, (1, 3))
 
-    def run_search(self, canvas, *, sweeps=12, coherence=(1.0, 1.0), free=0.0):
+    def run_search(self, canvas, *, sweeps=12, coherence=(1.0, 1.0), free=0.0, price=0.0):
         grid, atlas = self.grid, self.atlas
         label = np.zeros((grid.rows, grid.columns), np.int16)
-        field = np.empty((grid.rows, grid.columns, 3), np.int32)
-        search.random_field(label, atlas.start, atlas.height, atlas.width, 5, field)
-        padded = search.pad_canvas(canvas)
+        field = random_field(label, atlas, 5)
+        padded = pad_canvas(canvas)
         query = search.Query(
             padded, np.zeros_like(padded), np.zeros(label.shape, np.float32),
             np.ones(label.shape, np.float32), label,
-            np.full((1, 3), free, np.float32),
+            np.full((2, 3), free, np.float32),
+            np.full((*label.shape, atlas.avoid.shape[1]), price, np.float32),
         )  # fmt: skip
         return search.refine(
             query, atlas, grid, field, soft=False, sweeps=sweeps, coherence=coherence,
@@ -82,8 +94,8 @@ class SearchTest(unittest.TestCase):
 
     def test_a_field_is_carried_in_place(self):
         field, *_ = self.run_search(np.ascontiguousarray(self.reference[6:54, 4:68]))
-        other = search.make_grid(48, 64, (2, 0))
-        moved = search.carry_field(field, self.grid, 1, other, self.atlas)
+        other = make_grid(48, 64, (2, 0))
+        moved = carry_field(field, self.grid, 1, other, self.atlas)
         self.assertEqual(moved.shape, (other.rows, other.columns, 3))
         i, j = 6, 8
         near_i = round((4 * i - other.top + self.grid.top) / 4)
@@ -95,8 +107,8 @@ class SearchTest(unittest.TestCase):
 class VoteTest(unittest.TestCase):
     def test_identity_matches_give_the_reference_back(self):
         picture = srgb_to_work(blobs(6, 64, 48))
-        atlas = build_atlases([picture], 0, None)[0]
-        grid = search.make_grid(48, 64, (0, 0))
+        atlas = pages(picture)
+        grid = make_grid(48, 64, (0, 0))
         i, j = np.mgrid[0 : grid.rows, 0 : grid.columns]
         field = np.stack([0 * i, 4 * i - grid.top, 4 * j - grid.left], -1).astype(np.int32)
         inside = (field[..., 1] >= 0) & (field[..., 2] >= 0)
@@ -111,8 +123,8 @@ class VoteTest(unittest.TestCase):
 
     def test_where_no_patch_speaks_the_query_stays(self):
         picture = srgb_to_work(blobs(6, 64, 48))
-        atlas = build_atlases([picture], 0, None)[0]
-        grid = search.make_grid(48, 64, (2, 2))
+        atlas = pages(picture)
+        grid = make_grid(48, 64, (2, 2))
         shape = (grid.rows, grid.columns)
         out = vote(
             np.zeros((*shape, 3), np.int32), np.full(shape, -1, np.int16),
@@ -123,7 +135,7 @@ class VoteTest(unittest.TestCase):
 
     def test_the_grid_covers_every_pixel(self):
         for offset in ((0, 0), (3, 3), (1, 2)):
-            grid = search.make_grid(50, 70, offset)
+            grid = make_grid(50, 70, offset)
             self.assertLessEqual(-grid.top + 4, 0)
             self.assertGreaterEqual(4 * (grid.rows - 1) - grid.top + 4, 50 - 4)
             self.assertEqual(
@@ -135,7 +147,7 @@ class ShareTest(unittest.TestCase):
     def casting(self, count: int) -> Casting:
         rng = np.random.default_rng(count)
         cost = rng.normal(0, 1, (count, 30, 40)).astype(np.float32)
-        return Casting(cost, (), search.make_grid(112, 152, (0, 0)), 0)
+        return Casting(cost, (), make_grid(112, 152, (0, 0)), 0)
 
     def test_areas_meet_the_weights(self):
         for weights in ((1, 1), (0.8, 0.2), (0.5, 0.3, 0.2), (1, 0.7, 0.2, 0.1)):
@@ -168,14 +180,67 @@ class ShareTest(unittest.TestCase):
         np.testing.assert_allclose(soft.sum(axis=0)[:, :9], 1, atol=1e-5)
 
 
+class WaysTest(SearchTest):
+    """Mirrors, quarter turns, keep-out and avoided places."""
+
+    def test_turned_patches_lead_back_to_their_place(self):
+        atlas = pages(self.reference, turns=ALL_WAYS)
+        for page in range(8):
+            h, w, start = (int(v[page]) for v in (atlas.height, atlas.width, atlas.start))
+            sheet = atlas.sharp[3 * start : 3 * (start + h * w)].reshape(h, w, 3)
+            field = np.array([[[page, 5, 11]]], np.int32)
+            y, x = (int(v[0, 0]) for v in atlas.unturned(field))
+            ours = sheet[5 : 5 + PATCH, 11 : 11 + PATCH]
+            own = self.reference[y : y + PATCH, x : x + PATCH]
+            own = np.rot90(own, atlas.turn[page])
+            with self.subTest(page=page):
+                np.testing.assert_array_equal(ours, own[:, ::-1] if atlas.mirrored[page] else own)
+
+    def test_quarter_turns_find_a_turned_canvas(self):
+        canvas = np.ascontiguousarray(np.rot90(self.reference)[4:52, :60])
+        canvas = np.ascontiguousarray(np.pad(canvas, ((0, 0), (0, 4), (0, 0)), mode="edge"))
+        plain = self.run_search(canvas)[1].mean()
+        self.atlas = pages(self.reference, turns=ALL_WAYS)
+        self.assertLess(self.run_search(canvas, sweeps=16)[1].mean(), 0.5 * plain)
+
+    def test_barred_places_are_never_taken(self):
+        barred = np.zeros(self.reference.shape[:2], bool)
+        barred[:, :40] = True
+        self.atlas = pages(self.reference, barred=barred)
+        for sweeps in (1, 8):
+            field, *_ = self.run_search(self.canvas, sweeps=sweeps, coherence=(1.6, 1.15))
+            _, x = self.atlas.unturned(field)
+            self.assertGreaterEqual(int(x.min()), 40)
+
+    def test_avoided_places_are_taken_less_the_higher_the_price(self):
+        avoid = np.zeros((*self.reference.shape[:2], 1), np.float32)
+        avoid[:, :36] = 1
+        self.atlas = pages(self.reference, avoid=avoid)
+        taken = []
+        for price in (0.0, 1.0, 4.0, 50.0):
+            _, x = self.atlas.unturned(self.run_search(self.canvas, price=price)[0])
+            taken.append(float((x < 36).mean()))
+        self.assertEqual(taken, sorted(taken, reverse=True))
+        self.assertGreater(taken[0], 0.2)
+        self.assertEqual(taken[-1], 0)
+
+    def test_patches_of_the_common_group_come_from_all_references(self):
+        other = srgb_to_work(manner("felt", 80, 64))
+        self.atlas = pages(self.reference, other)
+        label = np.full((self.grid.rows, self.grid.columns), self.atlas.all_group, np.int16)
+        field = random_field(label, self.atlas, 3)
+        owners = self.atlas.owner[field[..., 0]]
+        self.assertTrue(0.2 < owners.mean() < 0.8)
+
+
 class AtlasTest(unittest.TestCase):
     def test_the_second_page_is_the_mirror_of_the_first(self):
-        atlas = build_atlases([srgb_to_work(manner())], 1, 1.2)[0]
+        atlas = pages(srgb_to_work(manner()), sigma=1.2)
         h, w = int(atlas.height[0]), int(atlas.width[0])
         size = h * w * 3
         for name, turn in (("sharp", 1), ("means", None), ("guides", (1, 1, -1))):
-            pages = getattr(atlas, name)
-            first, second = pages[:size].reshape(h, w, 3), pages[size:].reshape(h, w, 3)
+            sheets = getattr(atlas, name)
+            first, second = sheets[:size].reshape(h, w, 3), sheets[size:].reshape(h, w, 3)
             with self.subTest(name):
                 if turn is None:
                     last = w - PATCH
@@ -183,9 +248,5 @@ class AtlasTest(unittest.TestCase):
                 else:
                     np.testing.assert_allclose(second[:, ::-1], first * turn, atol=1e-6)
 
-    def test_tiny_references_are_repeated(self):
-        atlas = build_atlases([srgb_to_work(blobs(1, 16, 16))], 2, None)[2]
-        self.assertGreaterEqual(int(atlas.height.min()), 20)
-
     def test_facets_default_to_nothing(self):
-        self.assertEqual(Facets(), Facets(0.0, 0.0, 0.0))
+        self.assertEqual(set(vars(Facets()).values()), {0.0})

@@ -5,8 +5,8 @@ from overlay.document.reading import RecipeError
 from overlay.engine.control import Control
 from overlay.imaging.files import PictureError
 from overlay.studio.bench import Bench
-from overlay.studio.proofs import pull_proof
 from overlay.studio.recovery import load_recovery, recovery_bytes
+from overlay.studio.shelf import pull_proof
 from tests.workspace import WorkspaceTest
 
 

@@ -8,7 +8,7 @@ from overlay.imaging.files import read_grey, read_picture
 from overlay.scenery.scenes import draw_scene
 from overlay.studio import demo
 from overlay.studio.bench import Bench
-from overlay.studio.proofs import pull_proof
+from overlay.studio.shelf import pull_proof
 
 
 class DemoTest(unittest.TestCase):

@@ -9,8 +9,9 @@ from overlay.document.recipe import Recipe
 from overlay.imaging.files import PictureError, read_picture, write_picture
 from overlay.studio.paths import absolute_recipe, input_paths, relative_recipe
 from overlay.studio.pictures import PictureStore
-from overlay.studio.proofs import ProofShelf, hash_recipe, make_proof
+from overlay.studio.proofs import hash_recipe, make_proof
 from overlay.studio.requests import build_request, proof_size
+from overlay.studio.shelf import ProofShelf
 from tests.pictures import blobs
 from tests.workspace import WorkspaceTest
 
@@ -66,7 +67,7 @@ class ProofTest(WorkspaceTest):
         self.assertEqual(found.measures, proof.measures)
         self.assertEqual(len(found.filmstrip), len(proof.filmstrip))
         self.assertEqual(shelf.numbers(), {proof.recipe_hash: 4})
-        for ending in (".film", ".png", ".json"):
+        for ending in (".run", ".png", ".json"):
             shelf.keep(proof)
             (shelf.folder / proof.recipe_hash).with_suffix(ending).write_bytes(b"broken")
             with self.subTest(ending):

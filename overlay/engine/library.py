@@ -1,0 +1,158 @@
+"""The style references of a run, brought to size, and laid out at the scale that is asked for."""
+
+import numpy as np
+import numpy.typing as npt
+from scipy import ndimage
+
+from overlay.engine.atlas import PATCH, Atlas, Leaf, build_atlas
+from overlay.engine.request import StyleCue
+from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
+from overlay.imaging.resample import halve, pyramid, resize
+
+# A page is at least so large, so that there is something to choose from.
+_SMALLEST = 20
+# All references together may have so many pixels; beyond, they are reduced alike.
+_MOST_PIXELS = 8_000_000
+# A coarse patch may hold so much of what is kept out before it counts as kept out itself.
+_SPARE = 0.15
+_STRIP = 1024  # rows that are reduced at a time
+
+
+def work_at_most(picture: ByteImage, area: float) -> FloatImage:
+    """A picture in the working space, halved while it has more than four times `area` pixels."""
+    if picture.shape[0] * picture.shape[1] <= 4 * area:
+        return srgb_to_work(picture)
+    strips = []
+    for top in range(0, picture.shape[0], _STRIP):
+        # Two rows more on either side, so that strips meet without a seam.
+        above = 2 if top else 0
+        half = halve(srgb_to_work(picture[top - above : top + _STRIP + 2]))
+        strips.append(half[above // 2 : above // 2 + _STRIP // 2])
+    halved = np.concatenate(strips)[: (picture.shape[0] + 1) // 2]
+    while halved.shape[0] * halved.shape[1] > 4 * area:
+        halved = halve(halved)
+    return halved
+
+
+def usable(cue: StyleCue, values: FloatImage) -> FloatImage:
+    """The pixels of a cue's picture that may be used, (n, 3); `values` may be any reduction."""
+    flat = values.reshape(-1, 3)
+    if cue.allowed is None:
+        return flat
+    open_ = resize(cue.allowed.astype(np.float32), *values.shape[:2]).ravel() > 0.5
+    return flat[open_] if open_.any() else flat
+
+
+class Library:
+    """The references that give marks, from the artist's pictures to pages.
+
+    Attributes
+    ----------
+    scales : for each reference, pixels of its picture per pixel as it is used.
+    free : whether patch means are needed.
+    avoid : for each reference (h, w, avoided pictures) float32 in 0..1, how much of what is
+        avoided lies at each pixel; set by whoever knows.
+    """
+
+    def __init__(
+        self, cues: tuple[StyleCue, ...], area: int, levels: int, guide_sigma: float | None
+    ) -> None:
+        self._cues, self._levels, self._sigma = cues, levels, guide_sigma
+        self.free = True
+        fitted = [fit_reference(cue, min(area, _MOST_PIXELS // len(cues))) for cue in cues]
+        self.scales = tuple(scale for _, scale in fitted)
+        self.pictures = [picture for picture, _ in fitted]
+        self.avoid = [np.zeros((*p.shape[:2], 0), np.float32) for p in self.pictures]
+        self._kept: tuple[int, Atlas] | None = None
+
+    def at(self, level: int) -> Atlas:
+        """The atlas of a scale; only the one asked for last is kept."""
+        if self._kept is None or self._kept[0] != level:
+            self._kept = None  # before the next is built, for memory
+            leaves = tuple(self._leaf(r, level) for r in range(len(self._cues)))
+            atlas = build_atlas(leaves, guide_sigma=self._sigma, means=self.free)
+            self._kept = level, atlas
+        return self._kept[1]
+
+    def mean(self) -> FloatImage:
+        """Mean colour of all references, (3,) float32."""
+        parts = [usable(c, p).mean(axis=0) for c, p in zip(self._cues, self.pictures, strict=True)]
+        return np.asarray(np.mean(parts, axis=0), np.float32)
+
+    def _leaf(self, index: int, level: int) -> Leaf:
+        cue = self._cues[index]
+        picture = _at_least(pyramid(self.pictures[index], level)[level])
+        avoid = _at_least(pyramid(self.avoid[index], level)[level])
+        barred = None
+        if cue.allowed is not None:
+            shape = self.pictures[index].shape[:2]
+            closed = 1 - resize(cue.allowed.astype(np.float32), *shape).clip(0, 1)
+            barred = _bar(_at_least(pyramid(closed, level)[level]), level, cue.name)
+        return Leaf(picture, _ways(cue), barred, _patch_mean(avoid))
+
+
+def fit_reference(cue: StyleCue, area: int) -> tuple[FloatImage, float]:
+    """A cue's picture in the working space, its marks at their size.
+
+    A picture larger than `area` is reduced to it; then the cue's `scale` is applied.
+
+    Returns
+    -------
+    The picture (h, w, 3) float32, and how many pixels of the original one of its pixels spans.
+    """
+    height, width = cue.picture.shape[:2]
+    scale = cue.scale * min(1.0, np.sqrt(area / (height * width)))
+    # Enlarged marks need no more room than four proofs.
+    scale = min(scale, np.sqrt(4 * area / (height * width)))
+    if abs(scale - 1) < 1e-3:
+        return srgb_to_work(cue.picture), 1.0
+    picture = work_at_most(cue.picture, height * width * scale**2)
+    picture = resize(picture, max(1, round(height * scale)), max(1, round(width * scale)))
+    return picture, float(1 / scale)
+
+
+def _ways(cue: StyleCue) -> tuple[tuple[int, bool], ...]:
+    turns = range(4) if cue.turns else range(1)
+    return tuple(
+        (turn, mirrored) for turn in turns for mirrored in ((False, True)[: 1 + cue.mirror])
+    )
+
+
+def _bar(closed: FloatImage, level: int, name: str) -> npt.NDArray[np.bool_]:
+    """Patches that hold too much of what is kept out, by their first pixel.
+
+    At full size none of it may show. Coarser patches, which cover more, may hold a little; where
+    even so nothing is left, everything is used at that scale.
+    """
+    if level == 0:
+        barred = ndimage.maximum_filter(closed, PATCH, origin=-(PATCH // 2)) > 0.02
+    else:
+        barred = _patch_mean(closed[..., None])[..., 0] > _SPARE
+    inside = barred[: barred.shape[0] - PATCH + 1, : barred.shape[1] - PATCH + 1]
+    if inside.all():
+        if level == 0:
+            raise ValueError(
+                f"keep-out of {name!r} must leave room for a patch of {PATCH}x{PATCH} pixels, "
+                "got none left"
+            )
+        return np.zeros_like(barred)
+    return np.asarray(barred)
+
+
+def _patch_mean(values: FloatImage) -> FloatImage:
+    """Mean over the patch that begins at each pixel, (h, w, n)."""
+    if not values.shape[2]:
+        return values
+    half = PATCH // 2
+    return np.asarray(
+        ndimage.uniform_filter(values, (PATCH, PATCH, 0), origin=(-half, -half, 0), mode="nearest")
+    )
+
+
+def _at_least(picture: FloatImage, smallest: int = _SMALLEST) -> FloatImage:
+    """Repeat a small picture by reflection until both sides reach `smallest`."""
+    grow = [max(0, smallest - side) for side in picture.shape[:2]]
+    if not any(grow):
+        return picture
+    rest = ((0, 0),) * (picture.ndim - 2)
+    return np.pad(picture, ((0, grow[0]), (0, grow[1]), *rest), mode="symmetric")

@@ -1,0 +1,137 @@
+"""The references' opinion: search for patches and lay them over each other, step after step.
+
+References either share the picture, each patch coming from one of them, or are mixed: each is laid
+over the whole, the layers are averaged, and one more search over all of them makes the average
+crisp again.
+"""
+
+import numpy as np
+
+from overlay.engine import search
+from overlay.engine.atlas import PATCH, Atlas
+from overlay.engine.control import Control
+from overlay.engine.field import STRIDE
+from overlay.engine.library import Library
+from overlay.engine.marks import (
+    COHERENCE,
+    Marks,
+    cast,
+    make_query,
+    next_marks,
+    pixel_members,
+    reach_of,
+)
+from overlay.engine.material import Material
+from overlay.engine.record import Trace
+from overlay.engine.schedule import Step
+from overlay.engine.vote import vote
+from overlay.imaging.colour import FloatImage
+from overlay.imaging.noise import add_noise, step_key
+from overlay.imaging.resample import soften
+
+_SWEEPS, _ENTERING_SWEEPS = 3, 5
+_NEAR = 24  # pixels within which later steps search
+_SEARCH, _DETAIL = 1, 3  # purposes of random numbers
+
+
+class Marker:
+    """Lays marks on a canvas; keeps the correspondence from step to step."""
+
+    def __init__(self, material: Material, library: Library, first: Step, control: Control) -> None:
+        self._material, self._library, self._control = material, library, control
+        self._mixing = material.request.blend == "mix" and len(material.surfaced) > 1
+        self._casting = cast(material, library, first, control)
+        self._marks: dict[int | None, Marks] = {}
+        self._last: int | None = None
+        self._level = -1
+
+    def lay(self, step: Step, canvas: FloatImage) -> FloatImage:
+        """What the references say of a canvas: (h, w, 3) float32, a new array."""
+        atlas = self._library.at(step.level)
+        entering, self._level = self._level != step.level, step.level
+        if not self._mixing:
+            return self._lay_group(step, canvas, atlas, None, entering)
+        mean = self._mixed(step, canvas, atlas, entering)
+        self._last = atlas.all_group
+        return self._lay_group(step, mean, atlas, atlas.all_group, entering)
+
+    def owners(self, level: int) -> dict[int, FloatImage] | None:
+        """By style, its soft share of every pixel; None while one reference speaks alone."""
+        marks = self._marks.get(self._last)
+        if marks is None or len(self._material.surfaced) < 2:
+            return None
+        return pixel_members(self._material, marks.owner, marks.grid, marks.level, level)
+
+    def trace(self) -> Trace | None:
+        """Where each patch of the last step came from."""
+        marks, material = self._marks.get(self._last), self._material
+        if marks is None:
+            return None
+        atlas, styles = self._library.at(marks.level), material.request.styles
+        places = [styles.index(material.styles[i]) for i in material.surfaced]
+        scales = [1.0] * len(styles)
+        for place, scale in zip(places, self._library.scales, strict=True):
+            scales[place] = scale
+        page = marks.field[..., 0]
+        y, x = atlas.unturned(marks.field)
+        return Trace(
+            tuple(cue.name for cue in styles), np.array([*places, -1], np.int16)[marks.owner],
+            y, x, atlas.mirrored[page] > 0, atlas.turn[page].astype(np.uint8), -marks.grid.top,
+            -marks.grid.left, STRIDE, PATCH, tuple(scales),
+            tuple(cue.origin for cue in styles),
+        )  # fmt: skip
+
+    def _lay_group(
+        self, step: Step, canvas: FloatImage, atlas: Atlas, group: int | None, entering: bool
+    ) -> FloatImage:
+        """Search and vote in one reference, in all together, or in each where it has its share."""
+        material, control = self._material, self._control
+        marks = next_marks(material, atlas, self._casting, self._marks.get(group), step, group)
+        sought = self._raise_detail(canvas, atlas, step)
+        query = make_query(material, sought, marks.grid, marks.label, step)
+        control.check()
+        marks.field, _, means = search.refine(
+            query, atlas, marks.grid, marks.field, soft=entering,
+            sweeps=_ENTERING_SWEEPS if entering else _SWEEPS, coherence=COHERENCE,
+            radius=reach_of(atlas) if entering else _NEAR,
+            key=step_key(material.request.seed, step.number, _SEARCH), check=control.check,
+        )  # fmt: skip
+        owner = atlas.owner[marks.field[..., 0]].astype(np.int16)
+        marks.owner = np.where(marks.label < 0, np.int16(-1), owner)
+        self._marks[group] = marks
+        control.check()
+        return vote(
+            marks.field, marks.label, means, material.free_mean, atlas, marks.grid, canvas,
+            power=1.5, doubt=0.002 + 0.5 * step.noise**2,
+        )  # fmt: skip
+
+    def _mixed(self, step: Step, canvas: FloatImage, atlas: Atlas, entering: bool) -> FloatImage:
+        """The weighted mean of what each reference alone would say."""
+        material = self._material
+        total = np.zeros(canvas.shape[:2], np.float32)
+        out = np.zeros_like(canvas)
+        for place, i in enumerate(material.surfaced):
+            weight = material.surface_weight(i, step, step.level)
+            if not weight.any():
+                continue
+            out += weight[..., None] * self._lay_group(step, canvas, atlas, place, entering)
+            total += weight
+        spoken = (total > 0)[..., None]
+        return np.where(spoken, out / np.maximum(total, 1e-6)[..., None], canvas)
+
+    def _raise_detail(self, canvas: FloatImage, atlas: Atlas, step: Step) -> FloatImage:
+        """Where colours stay the canvas's own, bring its detail up to the reference's.
+
+        A smooth canvas would otherwise find only the smooth places of the reference.
+        """
+        free = float(self._material.free_mean[:-1, 0].max())
+        if free <= 0:
+            return canvas
+        low = soften(canvas)
+        detail = canvas - low
+        wanted = float(atlas.detail[:-1].mean())
+        gain = min(wanted / (float(detail.std()) + 1e-4), 3.0)
+        out = low + np.float32(1 + free * max(gain - 1, 0)) * detail
+        amount = np.full(canvas.shape[:2], 0.5 * free * wanted, np.float32)
+        add_noise(out, amount, step_key(self._material.request.seed, step.number, _DETAIL))
+        return out
