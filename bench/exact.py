@@ -54,13 +54,13 @@ def exact_refine(
     i, j = np.mgrid[0 : grid.rows, 0 : grid.columns]
     y, x = 4 * i + PAD - grid.top, 4 * j + PAD - grid.left
     dy, dx = np.mgrid[0:PATCH, 0:PATCH]
+    colours = atlas.soft_keys()[0] if soft else atlas.sharp
     for r in np.unique(query.label[query.label >= 0]):
-        pages = [
-            _patches(atlas.soft if soft else atlas.sharp, atlas, p) for p in (2 * r, 2 * r + 1)
-        ]
+        which = range(atlas.first[r], atlas.first[r] + atlas.count[r])
+        pages = [_patches(colours, atlas, p) for p in which]
         keys = np.concatenate([p for p, _ in pages])
         places = np.concatenate([q for _, q in pages])
-        guides = np.concatenate([_patches(atlas.guides, atlas, p)[0] for p in (2 * r, 2 * r + 1)])
+        guides = np.concatenate([_patches(atlas.guides, atlas, p)[0] for p in which])
         chosen = np.flatnonzero(query.label.ravel() == r)
         for block in np.array_split(chosen, max(1, len(chosen) // _BLOCK)):
             at = (y.ravel()[block, None, None] + dy, x.ravel()[block, None, None] + dx)

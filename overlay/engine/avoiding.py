@@ -85,7 +85,7 @@ def resemblance(picture: FloatImage, cue: AvoidCue, control: Control) -> FloatIm
     theirs = _blurred(_shrunk(cue), cue.blur * scale)
     every_way = tuple((0, mirrored) for mirrored in (False, True))
     leaf = Leaf(theirs, every_way, None, np.zeros((*theirs.shape[:2], 0), np.float32))
-    grid = make_grid(*ours.shape[:2], (0, 0))
+    grid = make_grid(ours.shape[0], ours.shape[1], (0, 0))
     label = np.zeros((grid.rows, grid.columns), np.int16)
     padded = pad_canvas(ours)
     atlas = build_atlas((leaf,))

@@ -122,7 +122,8 @@ class Ground:
 
     def recoloured(self, canvas: FloatImage, level: int, amounts: list[float]) -> FloatImage:
         """A canvas that grew from noise, in the colours of cues that give colours only."""
-        if self.source is not None or all(t.palette is t.curve is None for t in self._tints):
+        speaking = any(t.palette is not None or t.curve is not None for t in self._tints)
+        if self.source is not None or not speaking:
             return canvas
         return self._tinted(canvas, level, amounts, None)
 

@@ -53,6 +53,8 @@ class Material:
         self._slack: tuple[int, FloatImage] | None = None
         self.within = None if request.within is None else pyramid(request.within, self.levels)
         free = [_free_mean(cue) for cue in surfaced] or [(0.0, 0.0, 0.0)]
+        if self.source is None and not any(cue.facets.likeness > 0 for cue in styles):
+            free = [(0.0, 0.0, 0.0)] * len(free)  # there are no other colours to keep
         self.free_mean = np.array([*free, np.mean(free, axis=0)], np.float32)
         if self.library is not None:
             self.library.free = bool(self.free_mean.any())

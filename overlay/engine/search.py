@@ -110,7 +110,7 @@ class _Pages(NamedTuple):
     mirrored: Ints
     owner: Ints
     first: Ints
-    count: Ints
+    pages: Ints  # how many each group has
 
 
 @njit(cache=True, fastmath=True)
@@ -263,7 +263,7 @@ def _elsewhere(p, page, y, x, other):
 def _try_places(q, p, field, i, j, page, y, x, d, rank, radius, key):
     """Random places ever nearer to the best so far, at times on another page of its group."""
     r = q.label[i, j]
-    first, count = p.first[r], p.count[r]
+    first, count = p.first[r], p.pages[r]
     floor = q.floor[r]
     seed = np.uint32((i * q.label.shape[1] + j) * 32)
     while radius >= 1:

@@ -11,9 +11,10 @@ _RIGHT = np.array([(0, 1), (1, 0), (0, -1), (-1, 0)])
 _DOWN = np.array([(1, 0), (0, -1), (-1, 0), (0, 1)])
 
 Ints = npt.NDArray[np.integer]
+Flags = npt.NDArray[np.bool_]
 
 
-def repeats(cue: Ints, y: Ints, x: Ints, turn: Ints, mirrored: Ints, stride: int) -> float:
+def repeats(cue: Ints, y: Ints, x: Ints, turn: Ints, mirrored: Flags, stride: int) -> float:
     """Share of the area, times 100, under verbatim copies that are long and not the only one.
 
     A copy is a connected set of patches whose places in one reference lie side by side just as
@@ -26,7 +27,7 @@ def repeats(cue: Ints, y: Ints, x: Ints, turn: Ints, mirrored: Ints, stride: int
         the unturned reference in pixels, quarter turns, mirrored or not.
     stride : pixels between patches.
     """
-    copies = _copies(cue, y, x, turn, np.asarray(mirrored, bool), stride)
+    copies = _copies(cue, y, x, turn, mirrored, stride)
     keep = (cue >= 0).ravel()
     if not keep.any():
         return 0.0
@@ -43,7 +44,7 @@ def repeats(cue: Ints, y: Ints, x: Ints, turn: Ints, mirrored: Ints, stride: int
 
 
 def _copies(
-    cue: Ints, y: Ints, x: Ints, turn: Ints, mirrored: npt.NDArray[np.bool_], stride: int
+    cue: Ints, y: Ints, x: Ints, turn: Ints, mirrored: Flags, stride: int
 ) -> npt.NDArray[np.int32]:
     """The number of the copy that each patch belongs to, flat."""
     rows, columns = cue.shape

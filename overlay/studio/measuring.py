@@ -68,7 +68,8 @@ def _rounded(measures: dict[str, Any]) -> dict[str, Any]:
 def find_warnings(request: Request) -> list[Notice]:
     """What in a request cannot have the effect it asks for, or will spoil it."""
     found = []
-    for cue in (*request.styles, *request.guides, *request.avoided):
+    cues: tuple[Cue, ...] = (*request.styles, *request.guides, *request.avoided)
+    for cue in cues:
         found += _unheard(cue, request.departure)
     for style in request.styles:
         found += _poor_picture(style)

@@ -97,7 +97,16 @@ class RecipeTest(unittest.TestCase):
             ("cues.0.name", "colours", "cue names must differ, got 'colours' 2 times"),
             ("cues.1.swatches", ["blue"], "six hexadecimal digits, got 'blue'"),
             ("cues.2.guide", "fog", "cues.2.guide: must be 'edges', .* got \"fog\""),
-            ("cues.2.facets", {"palette": 1}, "facets belong to references and swatches"),
+            ("cues.2.facets", {"palette": 1}, "facets belong to reference and swatches cues"),
+            ("cues.0.take", [0.5, 0, 0.2, 1], r"take: must be left, top, right, bottom .*0.5"),
+            ("cues.0.levels", [0.6, 0.5], r"levels: must be dark, then light, .*0.6"),
+            ("cues.0.place", {"fit": "cover"}, "place.fit: must be 'fill', .* got \"cover\""),
+            ("cues.0.place", {"size": 1}, "place.size: unknown key; allowed are fit, shift, scale"),
+            ("cues.0.keep_out", [{"points": []}], "keep_out.0.points: .*"),
+            ("cues.0.blur", 2, "blur belongs to avoided cues, got it in a reference cue"),
+            ("cues.1.turns", True, "turns belongs to reference cues, got it in a swatches cue"),
+            ("cues.2.avoided", "a.png", "exactly one of .* got guide and avoided"),
+            ("engine", "", "engine: .*"),
             ("within", "sea", "within must name a region"),
             ("regions.sky.feather", -1, "regions.sky.feather: must be greater than or equal to 0"),
             ("regions.sky.soft", 1, "regions.sky.soft: unknown key; allowed are mask, grow"),
@@ -112,9 +121,7 @@ class RecipeTest(unittest.TestCase):
         cases = [
             ("prompt", "windmill", "prompt: words are not available yet"),
             ("avoid", "fog", "avoid: words are not available yet"),
-            ("blend", "mix", "blend: 'mix' is not available yet"),
             ("cues.2.guide", "depth", "cues.2.guide: 'depth' is not available yet, must be edges"),
-            ("cues.0.facets.layout", 0.5, "cues.0.facets.layout: is not available yet"),
             ("passes", [{"kind": "settle"}], "passes.0.kind: 'settle' is not available yet"),
         ]
         for path, value, message in cases:

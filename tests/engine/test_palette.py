@@ -54,13 +54,15 @@ class SwatchTest(unittest.TestCase):
                     self.assertLess(np.median(there), 0.02)
 
     def test_noise_is_not_amplified(self):
-        flat = np.full((80, 80, 3), 0.1, np.float32)
-        for shade in np.linspace(-0.3, 0.3, 9, dtype=np.float32):
-            ramp = srgb_to_work(scene())
-            where = swatch_map(sample_colours(ramp), self.swatches)
-            noise = np.random.default_rng(0).normal(0, 0.01, flat.shape).astype(np.float32)
-            out = apply_swatches(flat * shade + noise, where)
-            self.assertLess(out.std(axis=(0, 1)).max(), 0.012 + 0.02)
+        where = swatch_map(sample_colours(srgb_to_work(scene())), self.swatches)
+        noise = np.random.default_rng(0).normal(0, 0.01, (60, 60, 3)).astype(np.float32)
+        spreads = []
+        for shade in np.linspace(-0.3, 0.3, 21, dtype=np.float32):
+            flat = np.array([shade, 0, 0], np.float32) + noise
+            spreads.append(apply_swatches(flat, where).std(axis=(0, 1)).max())
+        # Only on the very passage between two swatches may some of it be seen.
+        self.assertLess(np.median(spreads), 0.01)
+        self.assertLess(max(spreads), 0.035)
 
     def test_one_swatch_and_a_flat_picture(self):
         self.swatches = self.swatches[:1]

@@ -1,0 +1,74 @@
+"""Every setting does, measurably and in order, what it says."""
+
+import unittest
+
+import numpy as np
+
+from overlay.engine.request import Facets
+from overlay.engine.sampler import render
+from overlay.engine.schedule import Envelope
+from overlay.imaging.colour import srgb_to_work
+from overlay.measures.structure import correlation, structure_kept
+from tests.pictures import edges, manner, request, scene, style
+
+PAIRS = (("windmill", "gouache"), ("lock", "felt"), ("bottle kiln", "lino cut"))
+VALUES = (0.05, 0.3, 0.55, 0.8, 1.0)
+
+
+def rank_correlation(values: list[float]) -> float:
+    ranks = np.argsort(np.argsort(values)).astype(np.float32)
+    return correlation(ranks, np.arange(len(values), dtype=np.float32))
+
+
+class MonotoneTest(unittest.TestCase):
+    def assert_rises(self, make, effect):
+        """Rank correlation of value and effect over pictures and manners, and their mean effect."""
+        effects = []
+        for name, marks in PAIRS:
+            source, reference = scene(name, 240, 160), manner(marks, 280, 210)
+            work = srgb_to_work(source)
+            found = [
+                effect(srgb_to_work(render(make(source, reference, v)).picture), work)
+                for v in VALUES
+            ]
+            effects.append(found)
+            with self.subTest(scene=name, manner=marks, effect=np.round(found, 3)):
+                self.assertGreaterEqual(rank_correlation(found), 0.9)
+        mean = np.mean(effects, axis=0)
+        self.assertEqual(mean.argmax(), len(VALUES) - 1)
+
+    def test_departure_moves_the_picture(self):
+        def make(source, reference, v):
+            return request(source, departure=v, styles=(style(reference),))
+
+        self.assert_rises(make, lambda proof, source: np.abs(proof - source).mean())
+
+    def test_the_weight_of_a_cue_brings_its_marks(self):
+        def make(source, reference, v):
+            return request(source, styles=(style(reference, weight=v),))
+
+        self.assert_rises(make, lambda proof, source: np.abs(proof - source).mean())
+
+    def test_the_weight_of_a_guide_holds_contours(self):
+        def make(source, reference, v):
+            guides = (edges(source, weight=v),)
+            return request(source, departure=0.9, styles=(style(reference),), guides=guides)
+
+        self.assert_rises(make, structure_kept)
+
+    def test_a_guide_that_leaves_later_holds_more(self):
+        def make(source, reference, v):
+            guides = (edges(source, weight=0.9, envelope=Envelope(leave=v)),)
+            return request(source, departure=0.9, styles=(style(reference),), guides=guides)
+
+        self.assert_rises(make, structure_kept)
+
+    def test_a_likeness_of_more_weight_is_more_like(self):
+        other = scene("lock", 240, 160)
+        target = srgb_to_work(other)
+
+        def make(source, reference, v):
+            like = style(other, "like", facets=Facets(likeness=v))
+            return request(source, departure=0.8, styles=(style(reference), like))
+
+        self.assert_rises(make, lambda proof, source: structure_kept(proof, target))
