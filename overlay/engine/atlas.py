@@ -14,7 +14,7 @@ from numba import njit, prange
 from scipy import ndimage
 
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.gradients import normalised_gradient
+from overlay.imaging.gradients import gradient_channels
 from overlay.imaging.resample import soften
 
 PATCH = 8
@@ -137,7 +137,9 @@ def build_atlas(
     """
     pictures = [leaf.picture for leaf in leaves]
     lacks = [_barred(_lack(leaf.picture), leaf) for leaf in leaves]
-    guides = [] if guide_sigma is None else [_channels(p, guide_sigma) for p in pictures]
+    guides = (
+        [] if guide_sigma is None else [gradient_channels(p[..., 0], guide_sigma) for p in pictures]
+    )
     detail = [float((p - soften(p)).std()) + 1e-4 for p in pictures]
     pages = [(r, leaf, turn) for r, leaf in enumerate(leaves) for turn in leaf.turns]
     shapes = [leaf.picture.shape[:2][:: -1 if turn % 2 else 1] for _, leaf, (turn, _) in pages]
@@ -166,16 +168,6 @@ def build_atlas(
 
 
 _NONE = np.zeros(0, np.float32)
-
-
-def guide_channels(lightness: FloatImage, sigma: float) -> FloatImage:
-    """Strength, and strength times cosine and sine of twice the angle: (H, W, 3) float32."""
-    g = normalised_gradient(lightness, sigma)
-    return np.stack([g.strength, g.strength * g.cos2, g.strength * g.sin2], axis=-1)
-
-
-def _channels(picture: FloatImage, sigma: float) -> FloatImage:
-    return guide_channels(np.ascontiguousarray(picture[..., 0]), sigma)
 
 
 def turned(

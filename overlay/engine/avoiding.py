@@ -10,11 +10,10 @@ from scipy import ndimage
 from overlay.engine import search
 from overlay.engine.atlas import PATCH, Leaf, build_atlas
 from overlay.engine.control import Control
-from overlay.engine.field import STRIDE, Grid, make_grid, pad_canvas, random_field
+from overlay.engine.field import STRIDE, Grid, grid_samples, make_grid, pad_canvas, random_field
 from overlay.engine.library import Library, work_at_most
 from overlay.engine.request import AvoidCue
 from overlay.engine.schedule import Step
-from overlay.engine.vote import grid_samples
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.noise import step_key
 from overlay.imaging.resample import pyramid, resize

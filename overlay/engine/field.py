@@ -87,3 +87,24 @@ def carry_field(old: Field, old_grid: Grid, factor: float, grid: Grid, atlas: At
         atlas.height, atlas.width, field,
     )  # fmt: skip
     return atlas.freed(field)
+
+
+def grid_samples(image: FloatImage, grid: Grid) -> FloatImage:
+    """A picture's values at the middles of the patches, `(rows, columns[, C])`."""
+    ys = (np.arange(grid.rows) * STRIDE - grid.top + PATCH // 2).clip(0, image.shape[0] - 1)
+    xs = (np.arange(grid.columns) * STRIDE - grid.left + PATCH // 2).clip(0, image.shape[1] - 1)
+    return np.ascontiguousarray(image[np.ix_(ys, xs)])
+
+
+def sparse(values: FloatImage) -> FloatImage:
+    """Every fourth value each way of a smooth map, for `sparse_samples`; a new array."""
+    return values[STRIDE // 2 :: STRIDE, STRIDE // 2 :: STRIDE].copy()
+
+
+def sparse_samples(values: FloatImage, grid: Grid) -> FloatImage:
+    """What `grid_samples` gives, but for two pixels, from what `sparse` left of a map."""
+    ys = ((np.arange(grid.rows) * STRIDE - grid.top + PATCH // 2) // STRIDE).clip(
+        0, len(values) - 1
+    )
+    xs = (np.arange(grid.columns) * STRIDE - grid.left + PATCH // 2) // STRIDE
+    return np.ascontiguousarray(values[np.ix_(ys, xs.clip(0, values.shape[1] - 1))])

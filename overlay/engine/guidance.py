@@ -8,13 +8,15 @@ from typing import NamedTuple
 import numpy as np
 from scipy import ndimage
 
+from overlay.engine.field import PAD, pad_canvas, sparse
 from overlay.engine.request import GuideCue
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.gradients import normalised_gradient
+from overlay.imaging.gradients import gradient_channels
 from overlay.imaging.resample import halve, pyramid
 
 # The channels of a guide of weight 1 count so much against the colours.
-_FULL = 0.6
+_FULL = 0.4
+_GENTLE = 0.4
 # Away from its contours a guide keeps this share of its weight: enough to avoid false contours,
 # little enough to let the reference's texture live on flat areas.
 _QUIET = 0.06
@@ -23,13 +25,21 @@ _QUIET = 0.06
 class GuideMoment(NamedTuple):
     """What the guides say at one scale and moment, all float32."""
 
-    channels: FloatImage  # (h, w, 3)
-    weight: FloatImage  # (h, w), of the channels against the colours, 0 up
-    grip: FloatImage  # (h, w) in 0..1, how firmly contours of the source are held
+    channels: FloatImage  # (h + 16, w + 16, 3), continued beyond the rim like a query's canvas
+    weight: FloatImage  # sparse map of the channels' weight against the colours, 0 up
+    grip: FloatImage  # (h, w), 0 up, how firmly contours of the source are held
+
+
+class _Scaled(NamedTuple):
+    """A guide at one scale."""
+
+    channels: FloatImage  # (h + 16, w + 16, 3)
+    reach: FloatImage  # sparse, 1 where a patch would show a contour
+    region: FloatImage | None  # (h, w)
 
 
 class GuideField:
-    """All guides of a request, per scale.
+    """All guides of a request, at the scale that is asked for.
 
     Attributes
     ----------
@@ -38,13 +48,14 @@ class GuideField:
 
     def __init__(self, guides: tuple[GuideCue, ...], levels: int) -> None:
         self._guides = [g for g in guides if g.weight > 0 and _anywhere(g.region)]
-        self._kept: tuple[tuple[int, float], GuideMoment] | None = None
         self.sigma = max(self._guides[0].sigma, 0.5) if self._guides else None
-        self._channels = [_channel_pyramid(g, levels) for g in self._guides]
-        self._reach = [[_near_contours(c) for c in channels] for channels in self._channels]
+        self._lightness = [pyramid(g.lightness, levels) for g in self._guides]
+        self._strength = [_line_pyramid(g.strength, levels) for g in self._guides]
         self._regions = [
             None if g.region is None else pyramid(g.region, levels) for g in self._guides
         ]
+        self._level: tuple[int, list[_Scaled]] | None = None
+        self._kept: tuple[tuple[int, float], GuideMoment] | None = None
 
     def at(self, level: int, progress: float, shape: tuple[int, int]) -> GuideMoment:
         """Channels, weight and grip for a moment, kept until another is asked for.
@@ -53,47 +64,86 @@ class GuideField:
         """
         key = (level, progress)
         if self._kept is None or self._kept[0] != key:
+            self._kept = None  # before the next is made, for memory
             self._kept = key, self._moment(level, progress, shape)
         return self._kept[1]
 
     def _moment(self, level: int, progress: float, shape: tuple[int, int]) -> GuideMoment:
-        channels = np.zeros((*shape, 3), np.float32)
-        total, near, line = (np.zeros(shape, np.float32) for _ in range(3))
-        parts = zip(self._guides, self._channels, self._reach, self._regions, strict=True)
-        for guide, levels, reach, region in parts:
-            amount = np.float32(guide.weight * guide.envelope.at(progress))
-            if amount <= 0:
-                continue
-            weight = amount if region is None else amount * region[level]
-            drawn = np.float32(_QUIET) + np.float32(1 - _QUIET) * reach[level]
-            channels += levels[level] * np.broadcast_to(weight, shape)[..., None]
-            total += weight
-            near = np.maximum(near, drawn)
-            line = np.maximum(line, levels[level][..., 0])
-        channels /= np.maximum(total, 1e-6)[..., None]
-        return GuideMoment(channels, near * (np.float32(_FULL) * total) ** 2, line * total)
+        spoken = [
+            (firmness(g.weight * g.envelope.at(progress)), scaled)
+            for g, scaled in zip(self._guides, self._at_level(level), strict=True)
+        ]
+        spoken = [(amount, scaled) for amount, scaled in spoken if amount > 0]
+        grip = np.zeros(shape, np.float32)
+        few = sparse(grip)
+        total, near = few.copy(), few.copy()
+        for amount, scaled in spoken:
+            region = np.float32(1) if scaled.region is None else scaled.region
+            line = scaled.channels[PAD:-PAD, PAD:-PAD, 0]
+            grip += amount * region * line
+            total += amount * (region if scaled.region is None else sparse(scaled.region))
+            np.maximum(near, np.float32(_QUIET) + np.float32(1 - _QUIET) * scaled.reach, out=near)
+        weight = near * (np.float32(_FULL) * total) ** 2
+        return GuideMoment(_averaged(spoken, shape), weight, grip)
+
+    def _at_level(self, level: int) -> list[_Scaled]:
+        if self._level is None or self._level[0] != level:
+            self._level = None
+            parts = zip(self._guides, self._lightness, self._strength, self._regions, strict=True)
+            self._level = (
+                level,
+                [
+                    _scaled(
+                        lightness[level],
+                        strength[level],
+                        guide.sigma,
+                        None if region is None else region[level],
+                    )
+                    for guide, lightness, strength, region in parts
+                ],
+            )
+        return self._level[1]
+
+
+def firmness(weight: float) -> float:
+    """How firmly a guide of a weight holds: slow at first, so that the whole range can be used."""
+    return weight * (_GENTLE + (1.2 - _GENTLE) * weight)
+
+
+def _scaled(
+    lightness: FloatImage, strength: FloatImage, sigma: float, region: FloatImage | None
+) -> _Scaled:
+    """Gradients of the picture at this scale, where the map shows a contour."""
+    channels = gradient_channels(lightness, sigma)
+    channels *= strength[..., None]
+    widest = ndimage.maximum_filter(channels[..., 0], 7)
+    reach = np.clip(2.5 * ndimage.uniform_filter(widest, 5), 0, 1)
+    return _Scaled(pad_canvas(channels), sparse(np.asarray(reach, np.float32)), region)
+
+
+def _averaged(spoken: list[tuple[float, _Scaled]], shape: tuple[int, int]) -> FloatImage:
+    """The guides' channels, each counted by its weight."""
+    if len(spoken) == 1 and spoken[0][1].region is None:
+        return spoken[0][1].channels
+    channels = np.zeros((shape[0] + 2 * PAD, shape[1] + 2 * PAD, 3), np.float32)
+    total = np.zeros(channels.shape[:2], np.float32)
+    for amount, scaled in spoken:
+        weight = np.full((1, 1), amount, np.float32)
+        if scaled.region is not None:
+            weight = amount * np.pad(scaled.region, PAD, mode="symmetric")
+        channels += scaled.channels * weight[..., None]
+        total += weight
+    channels /= np.maximum(total, 1e-6)[..., None]
+    return channels
 
 
 def _anywhere(region: FloatImage | None) -> bool:
     return region is None or bool((region > 0).any())
 
 
-def _near_contours(channels: FloatImage) -> FloatImage:
-    """1 where a patch would show a contour of the map, 0 where it would show none."""
-    widest = ndimage.maximum_filter(channels[..., 0], 7)
-    return np.asarray(np.clip(2.5 * ndimage.uniform_filter(widest, 5), 0, 1), np.float32)
-
-
-def _channel_pyramid(guide: GuideCue, levels: int) -> list[FloatImage]:
-    """Channels at every scale: gradients of the smaller picture, where the map shows a contour."""
-    out = []
-    lightness, strength = guide.lightness, guide.strength
-    for level in range(levels + 1):
-        if level:
-            lightness = halve(lightness)
-            # A line one pixel wide must survive halving.
-            strength = np.minimum(2.0 * halve(strength), 1.0)
-        g = normalised_gradient(lightness, guide.sigma)
-        amount = g.strength * strength
-        out.append(np.stack([amount, amount * g.cos2, amount * g.sin2], -1).astype(np.float32))
+def _line_pyramid(strength: FloatImage, levels: int) -> list[FloatImage]:
+    """Halved again and again; a line one pixel wide must survive."""
+    out = [strength]
+    for _ in range(levels):
+        out.append(np.minimum(2.0 * halve(out[-1]), 1.0))
     return out

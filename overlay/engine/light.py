@@ -2,6 +2,7 @@
 
 import numpy as np
 import numpy.typing as npt
+from numba import njit, prange
 from scipy import ndimage
 
 from overlay.imaging.colour import FloatImage
@@ -30,6 +31,17 @@ def tone_curve(
     return np.asarray(at, np.float64), np.asarray(to, np.float64)
 
 
+@njit(cache=True, parallel=True, nogil=True)
+def _relight(lightness, smooth, at, to, out):
+    last = len(at) - 1
+    for y in prange(lightness.shape[0]):
+        for x in range(lightness.shape[1]):
+            v = smooth[y, x]
+            k = min(max(np.searchsorted(at, v) - 1, 0), last - 1)
+            share = min(max((v - at[k]) / (at[k + 1] - at[k]), np.float32(0)), np.float32(1))
+            out[y, x] = lightness[y, x] + to[k] + share * (to[k + 1] - to[k]) - v
+
+
 def relight(
     lightness: FloatImage, smooth: FloatImage, at: npt.ArrayLike, to: npt.ArrayLike
 ) -> FloatImage:
@@ -44,5 +56,7 @@ def relight(
     -------
     (H, W) float32, a new array.
     """
-    curve = np.interp(smooth, np.asarray(at), np.asarray(to)).astype(np.float32)
-    return np.asarray(lightness + curve - smooth)
+    out = np.empty_like(lightness)
+    knots = np.asarray(at, np.float32), np.asarray(to, np.float32)
+    _relight(lightness, smooth, *knots, out)
+    return out

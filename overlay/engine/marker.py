@@ -10,7 +10,7 @@ import numpy as np
 from overlay.engine import search
 from overlay.engine.atlas import PATCH, Atlas
 from overlay.engine.control import Control
-from overlay.engine.field import STRIDE
+from overlay.engine.field import PAD, STRIDE, pad_canvas
 from overlay.engine.library import Library
 from overlay.engine.marks import (
     COHERENCE,
@@ -87,7 +87,12 @@ class Marker:
         """Search and vote in one reference, in all together, or in each where it has its share."""
         material, control = self._material, self._control
         marks = next_marks(material, atlas, self._casting, self._marks.get(group), step, group)
-        sought = self._raise_detail(canvas, atlas, step)
+        padded = pad_canvas(canvas)
+        canvas = padded[PAD:-PAD, PAD:-PAD]  # the same values; the caller's may be freed
+        if material.free_mean.any():
+            sought = pad_canvas(self._raise_detail(canvas, atlas, step))
+        else:
+            sought = padded
         query = make_query(material, sought, marks.grid, marks.label, step)
         control.check()
         marks.field, _, means = search.refine(
@@ -125,8 +130,6 @@ class Marker:
         A smooth canvas would otherwise find only the smooth places of the reference.
         """
         free = float(self._material.free_mean[:-1, 0].max())
-        if free <= 0:
-            return canvas
         low = soften(canvas)
         detail = canvas - low
         wanted = float(atlas.detail[:-1].mean())

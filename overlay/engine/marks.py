@@ -12,19 +12,20 @@ from overlay.engine.field import (
     Field,
     Grid,
     carry_field,
+    grid_samples,
     make_grid,
     pad_canvas,
     random_field,
+    sparse_samples,
 )
 from overlay.engine.library import Library
 from overlay.engine.material import Material
 from overlay.engine.schedule import Step
 from overlay.engine.shares import Casting, Labels, assign, memberships, smooth_cost
-from overlay.engine.vote import grid_samples
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.noise import add_noise, step_key
 
-COHERENCE = (1.6, 1.15)
+COHERENCE = (1.3, 1.0)
 _FIRST_SWEEPS = 8
 _GRID, _CAST, _START = 10, 11, 12  # purposes of random numbers
 
@@ -53,16 +54,16 @@ def reach_of(atlas: Atlas) -> int:
 
 
 def make_query(
-    material: Material, canvas: FloatImage, grid: Grid, label: Labels, step: Step
+    material: Material, padded: FloatImage, grid: Grid, label: Labels, step: Step
 ) -> search.Query:
-    """What is sought for on a canvas at a moment, with guides and avoidance as they are then."""
+    """What is sought for on a padded canvas, with guides and avoidance as they are at a moment."""
     level = step.level
     guide = material.guide.at(level, step.progress, material.shape(level))
     return search.Query(
-        pad_canvas(canvas),
-        pad_canvas(guide.channels),
-        grid_samples(guide.weight, grid),
-        grid_samples(material.slack(level), grid),
+        padded,
+        guide.channels,
+        sparse_samples(guide.weight, grid),
+        material.slack(level, grid),
         label,
         material.free_mean,
         material.avoidance.price(step, material.request.steps, level, grid),
@@ -87,7 +88,7 @@ def cast(material: Material, library: Library, first: Step, control: Control) ->
         key = step_key(seed, r, _START)
         control.check()
         found, cost, _ = search.refine(
-            make_query(material, canvas, grid, label, start), atlas, grid,
+            make_query(material, pad_canvas(canvas), grid, label, start), atlas, grid,
             random_field(label, atlas, key), soft=False, sweeps=_FIRST_SWEEPS,
             coherence=COHERENCE, radius=reach_of(atlas), key=key, check=control.check,
         )  # fmt: skip

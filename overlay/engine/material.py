@@ -5,6 +5,7 @@ from scipy import ndimage
 
 from overlay.engine.avoiding import Avoidance
 from overlay.engine.control import Control
+from overlay.engine.field import Grid, sparse, sparse_samples
 from overlay.engine.ground import Ground
 from overlay.engine.guidance import GuideField
 from overlay.engine.library import Library
@@ -12,11 +13,11 @@ from overlay.engine.palette import PALETTE_LIGHT
 from overlay.engine.request import Request, StyleCue
 from overlay.engine.schedule import Step, count_levels
 from overlay.imaging.colour import FloatImage, srgb_to_work
-from overlay.imaging.gradients import normalised_gradient
+from overlay.imaging.gradients import gradient_strength
 from overlay.imaging.resample import pyramid
 
 # How fast coherence gives way where the source has contours, and by how much at most.
-_FIRM, _FIRMEST = 6.0, 1.0
+_FIRM, _FIRMEST = 10.0, 1.0
 
 
 class Material:
@@ -66,17 +67,20 @@ class Material:
             height, width = (height + 1) // 2, (width + 1) // 2
         return height, width
 
-    def slack(self, level: int) -> FloatImage:
-        """How freely matches may continue their neighbours: less along the source's contours."""
+    def slack(self, level: int, grid: Grid) -> FloatImage:
+        """How freely matches may continue their neighbours: less along the source's contours.
+
+        Returns
+        -------
+        (rows, columns) float32 in 0..1.
+        """
+        if self.source is None:
+            return np.ones((grid.rows, grid.columns), np.float32)
         if self._slack is None or self._slack[0] != level:
-            slack = np.ones(self.shape(level), np.float32)
-            if self.source is not None:
-                lightness = np.ascontiguousarray(self.source[level][..., 0])
-                contours = normalised_gradient(lightness, 1.2).strength
-                near = ndimage.uniform_filter(ndimage.maximum_filter(contours, 5), 5)
-                slack -= np.minimum(_FIRM * near, _FIRMEST)
-            self._slack = level, slack
-        return self._slack[1]
+            contours = gradient_strength(self.source[level][..., 0], 1.2)
+            near = ndimage.uniform_filter(ndimage.maximum_filter(contours, 5), 5)
+            self._slack = level, sparse(1 - np.minimum(_FIRM * near, _FIRMEST))
+        return sparse_samples(self._slack[1], grid)
 
     def envelope(self, index: int, step: Step) -> float:
         """Mean strength of a cue's envelope over a step."""

@@ -22,10 +22,10 @@ from overlay.imaging.noise import add_noise, step_key
 from overlay.imaging.resample import double, resize, soften
 
 _FILM = 384  # longer side of a filmstrip frame, pixels
-_HOLD = 0.35  # how much of the ground is mixed in before the search, at the start
-_HOLD_NEAR = 0.3  # and how much more at departure 0
+_HOLD = 0.4  # how much of the ground is mixed in before the search, at the start
+_HOLD_NEAR = 0.5  # and how much more at departure 0
 _HOLD_LIKE = 0.6  # and under a likeness of weight 1
-_GRIP = 1.0  # and along the contours of a guide at full weight
+_GRIP = 1.5  # and along the contours of a guide at full weight
 _CONTOUR = 2.0  # how much such a guide restores of a contour's contrast
 _MOST = 1.5
 _CORRECT = 0.7  # how much of it is brought back into the marks themselves
@@ -141,8 +141,7 @@ class _Run:
         total = self.material.surface_total(step, step.level)
         voted = base
         if self._marker is not None and total.any():
-            held = self._held(step, base, total)
-            voted = self._marker.lay(step, held)
+            voted = self._marker.lay(step, self._held(step, base, total))
             self._owners = self._marker.owners(step.level)
         counted = self._blend(step, base, voted, total)
         self._settle_outside(step)
@@ -195,9 +194,10 @@ class _Run:
         hold = (_HOLD + _HOLD_NEAR * (1 - self.request.departure)) * (1 - step.progress)
         amount = np.float32(hold) / np.maximum(total, 1.0) + np.float32(_GRIP) * grip
         amount += np.float32(_HOLD_LIKE) * material.ground.likeness(step.level, self._now)
-        return np.asarray(
-            self.canvas + np.minimum(amount, 1.0)[..., None] * (base - self.canvas), np.float32
-        )
+        out = base - self.canvas
+        out *= np.minimum(amount, 1.0)[..., None]
+        out += self.canvas
+        return np.asarray(out, np.float32)
 
     def _blend(
         self, step: Step, base: FloatImage, voted: FloatImage, total: FloatImage
@@ -215,13 +215,22 @@ class _Run:
         if self.material.source is not None:
             # Where no surface has spoken the ground stands; where one has, the canvas keeps its
             # larger forms and takes the ground's detail.
-            rest = base + self._presence[..., None] * soften(self.canvas - base)
+            self.canvas -= base
+            rest = soften(self.canvas)
+            rest *= self._presence[..., None]
+            rest += base
             pull = np.float32(_LIGHT_TOUCH * (1 - self.request.departure) / self.request.departure)
-            voted = voted + self._own_contours(base)
+            if self.material.free_mean.any():
+                voted = voted + self._own_contours(base)
             self._correct(step, base, voted)
         against = pull + self.material.ground.likeness(step.level, self._now)
         weight = strength / (1 + against / np.maximum(total, 0.25))
-        self.canvas = np.asarray(rest + weight[..., None] * (voted - rest), np.float32)
+        self.canvas = rest
+        if voted is not base:
+            voted -= rest
+            voted *= weight[..., None]
+            voted += rest
+            self.canvas = voted
         return np.asarray(weight)
 
     def _correct(self, step: Step, base: FloatImage, voted: FloatImage) -> None:
@@ -239,8 +248,6 @@ class _Run:
     def _own_contours(self, base: FloatImage) -> FloatImage:
         """The source's contours, for cues that give marks only and so cannot bring contours."""
         free = self.material.free_mean[:-1]
-        if not free.any():
-            return np.zeros((1, 1, 1), np.float32)
         detail = base - soften(base, 2)
         return np.asarray(np.float32(_OWN_CONTOURS) * free.mean(axis=0) * detail, np.float32)
 

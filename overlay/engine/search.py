@@ -205,7 +205,7 @@ def _coheres(field, i, j, page, y, x):
 def _try_neighbours(q, p, field, i, j, page, y, x, d, rank, coherence):
     """What continues the matches of patches at distances 1 and 3; the best comes back."""
     rows, columns = q.label.shape
-    floor = q.floor[q.label[i, j]]
+    floor = q.floor[q.label[i, j]] * q.slack[i, j]
     for n in range(8):
         reach = 1 if n < 4 else 3
         di = reach if n % 4 == 0 else -reach if n % 4 == 1 else 0
@@ -264,7 +264,7 @@ def _try_places(q, p, field, i, j, page, y, x, d, rank, radius, key):
     """Random places ever nearer to the best so far, at times on another page of its group."""
     r = q.label[i, j]
     first, count = p.first[r], p.pages[r]
-    floor = q.floor[r]
+    floor = q.floor[r] * q.slack[i, j]
     seed = np.uint32((i * q.label.shape[1] + j) * 32)
     while radius >= 1:
         h = hash32(np.uint32(key) ^ hash32(seed))
@@ -305,7 +305,7 @@ def _sweep(q, p, field, cost, coherence, radius, key, new_field, new_cost):
             r = q.label[i, j]
             if r >= 0:
                 bound = np.float32(1.0) + (coherence - np.float32(1.0)) * q.slack[i, j]
-                rank = d + q.floor[r]
+                rank = d + q.floor[r] * q.slack[i, j]
                 if _coheres(field, i, j, page, y, x):
                     rank /= bound
                 if _repeats(field, i, j, page, y, x):

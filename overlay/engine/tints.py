@@ -85,10 +85,14 @@ def blend_tints(
         if not (spoken or shone):
             continue
         painted = tint.paint(source)
-        if spoken:
-            out += (colour / coloured)[..., None] * (painted - source)
         if shone and tint.curve is not None:
             own = np.ascontiguousarray(painted[..., 0])
-            smooth = soften(own, max(2 - level, 0)) if level < 2 else own
-            out[..., 0] += (tone / lit) * (relight(own, smooth, *tint.curve) - own)
+            smooth = soften(own, 2 - level) if level < 2 else own
+            gap = relight(own, smooth, *tint.curve)
+            gap -= own
+            out[..., 0] += (tone / lit) * gap
+        if spoken:
+            painted -= source
+            painted *= (colour / coloured)[..., None]
+            out += painted
     return out

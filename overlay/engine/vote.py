@@ -79,10 +79,3 @@ def vote(
         grid.top, grid.left, vote_window(power), query, np.float32(doubt), out,
     )  # fmt: skip
     return out
-
-
-def grid_samples(image: FloatImage, grid: Grid) -> FloatImage:
-    """A picture's values at the middles of the patches, `(rows, columns[, C])`."""
-    ys = (np.arange(grid.rows) * STRIDE - grid.top + PATCH // 2).clip(0, image.shape[0] - 1)
-    xs = (np.arange(grid.columns) * STRIDE - grid.left + PATCH // 2).clip(0, image.shape[1] - 1)
-    return np.ascontiguousarray(image[np.ix_(ys, xs)])

@@ -3,6 +3,7 @@
 from typing import NamedTuple
 
 import numpy as np
+from numba import njit, prange
 from scipy import ndimage
 
 from overlay.imaging.colour import FloatImage
@@ -10,7 +11,7 @@ from overlay.imaging.resample import soften
 
 # Radius over which contrast is evened out, in multiples of the smoothing sigma.
 _LOCAL = 10.0
-_GAIN = 0.9
+_GAIN = np.float32(0.9)
 
 
 class Gradient(NamedTuple):
@@ -31,17 +32,73 @@ def normalised_gradient(lightness: FloatImage, sigma: float, *, floor: float = 0
     floor : share of the picture's 99th percentile that is added to the local mean. Small values
         let the faintest texture count, large ones leave only what is strong in the whole picture.
     """
-    smooth = ndimage.gaussian_filter(lightness, sigma, mode="nearest")
-    gy = ndimage.sobel(smooth, axis=0, mode="nearest") / 8
-    gx = ndimage.sobel(smooth, axis=1, mode="nearest") / 8
-    magnitude = np.hypot(gx, gy)
+    out = np.zeros((*lightness.shape, 3), np.float32)
+    out[..., 1] = 1
+    _fill(lightness, sigma, floor, out, weighted=False)
+    return Gradient(*np.moveaxis(out, 2, 0))
+
+
+def gradient_channels(lightness: FloatImage, sigma: float, *, floor: float = 0.35) -> FloatImage:
+    """Strength, and strength times cosine and sine of twice the angle: (H, W, 3) float32.
+
+    Parameters as of `normalised_gradient`.
+    """
+    out = np.zeros((*lightness.shape, 3), np.float32)
+    _fill(lightness, sigma, floor, out, weighted=True)
+    return out
+
+
+def gradient_strength(lightness: FloatImage, sigma: float, *, floor: float = 0.35) -> FloatImage:
+    """The strength alone, (H, W) float32; parameters as of `normalised_gradient`."""
+    out = np.zeros((*lightness.shape, 1), np.float32)
+    _fill(lightness, sigma, floor, out, weighted=False)
+    return out[..., 0]
+
+
+def _fill(
+    lightness: FloatImage, sigma: float, floor: float, out: FloatImage, *, weighted: bool
+) -> None:
+    """Write strength, and where there is room the angle, into `out` unless the picture is flat."""
+    smooth = ndimage.gaussian_filter(np.ascontiguousarray(lightness), sigma, mode="nearest")
+    magnitude = np.empty_like(smooth)
+    _magnitude(smooth, magnitude)
     strong = float(np.percentile(magnitude[::2, ::2], 99))
     if strong < 1e-6:
-        zero = np.zeros_like(lightness, np.float32)
-        return Gradient(zero, np.ones_like(zero), zero.copy())
-    local = soften(np.asarray(magnitude, np.float32), max(1, round(np.log2(_LOCAL * sigma))))
-    strength = np.minimum(_GAIN * magnitude / (local + floor * strong), 1.0)
-    norm = np.maximum(magnitude**2, 1e-12)
-    cos2 = (gx**2 - gy**2) / norm
-    sin2 = 2 * gx * gy / norm
-    return Gradient(strength.astype(np.float32), cos2.astype(np.float32), sin2.astype(np.float32))
+        return
+    local = soften(magnitude, max(1, round(np.log2(_LOCAL * sigma))))
+    _normalise(smooth, local, np.float32(floor * strong), weighted, out)
+
+
+@njit(cache=True)
+def _slope(image, y, x):
+    """Sobel gradient (y, x) at a pixel, per pixel."""
+    height, width = image.shape
+    up, down = max(y - 1, 0), min(y + 1, height - 1)
+    left, right = max(x - 1, 0), min(x + 1, width - 1)
+    rise = image[down, right] - image[up, left]
+    fall = image[down, left] - image[up, right]
+    gy = (2 * (image[down, x] - image[up, x]) + rise + fall) / np.float32(8)
+    gx = (2 * (image[y, right] - image[y, left]) + rise - fall) / np.float32(8)
+    return gy, gx
+
+
+@njit(cache=True, parallel=True, nogil=True)
+def _magnitude(image, out):
+    for y in prange(image.shape[0]):
+        for x in range(image.shape[1]):
+            gy, gx = _slope(image, y, x)
+            out[y, x] = np.sqrt(gy * gy + gx * gx)
+
+
+@njit(cache=True, parallel=True, nogil=True)
+def _normalise(image, local, floor, weighted, out):
+    for y in prange(image.shape[0]):
+        for x in range(image.shape[1]):
+            gy, gx = _slope(image, y, x)
+            square = gy * gy + gx * gx
+            strength = min(_GAIN * np.sqrt(square) / (local[y, x] + floor), np.float32(1.0))
+            out[y, x, 0] = strength
+            if out.shape[2] == 3:
+                scale = (strength if weighted else np.float32(1.0)) / max(square, np.float32(1e-12))
+                out[y, x, 1] = scale * (gx * gx - gy * gy)
+                out[y, x, 2] = scale * 2 * gx * gy

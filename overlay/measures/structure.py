@@ -4,7 +4,7 @@ import numpy as np
 from scipy import ndimage
 
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.gradients import normalised_gradient
+from overlay.imaging.gradients import gradient_strength
 from overlay.imaging.resample import resize
 
 
@@ -24,7 +24,7 @@ def structure_kept(proof: FloatImage, structure: FloatImage) -> float:
     """
 
     def contours(image: FloatImage) -> FloatImage:
-        strength = normalised_gradient(np.ascontiguousarray(image[..., 0]), 1.2, floor=0.1).strength
+        strength = gradient_strength(image[..., 0], 1.2, floor=0.1)
         return np.asarray(ndimage.gaussian_filter(strength, 1.5), np.float32)
 
     return 100.0 * correlation(contours(proof), contours(structure))

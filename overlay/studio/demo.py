@@ -22,7 +22,7 @@ from overlay.studio.shelf import ProofShelf, pull_proof
 from overlay.studio.warming import warm_kernels
 
 # Raised when the drawings change, so that an old demo folder is drawn anew.
-_EDITION = "1"
+_EDITION = "2"
 _FIRST_SEED = 3
 RECIPE_NAME = "almanac.json"
 
@@ -45,7 +45,7 @@ def demo_recipe(
         for manner, weight in manners
     ]
     cues.append(
-        {"name": "contours", "guide": "edges", "weight": 0.5, "leave": 0.9, "fade_out": 0.15}
+        {"name": "contours", "guide": "edges", "weight": 0.7, "leave": 0.9, "fade_out": 0.15}
     )
     data = {
         "overlay": 1,
@@ -66,7 +66,7 @@ def opening_recipe() -> Recipe:
     land, sky, contours = data["cues"]
     land |= {"region": "sky", "invert_region": True}
     sky |= {"region": "sky"}
-    contours |= {"weight": 0.6}
+    contours |= {"weight": 0.8}
     return make_recipe({"overlay": 1} | data, "demo")
 
 

@@ -1,6 +1,7 @@
 """Every setting does, measurably and in order, what it says."""
 
 import unittest
+from dataclasses import replace
 
 import numpy as np
 
@@ -21,16 +22,19 @@ def rank_correlation(values: list[float]) -> float:
 
 
 class MonotoneTest(unittest.TestCase):
-    def assert_rises(self, make, effect):
-        """Rank correlation of value and effect over pictures and manners, and their mean effect."""
+    def assert_rises(self, make, effect, seeds=(7,)):
+        """Rank correlation of value and effect over pictures and manners, and their mean effect.
+
+        What differs less than between two seeds is measured over both.
+        """
         effects = []
         for name, marks in PAIRS:
             source, reference = scene(name, 240, 160), manner(marks, 280, 210)
             work = srgb_to_work(source)
-            found = [
-                effect(srgb_to_work(render(make(source, reference, v)).picture), work)
-                for v in VALUES
-            ]
+            found = []
+            for v in VALUES:
+                runs = [render(replace(make(source, reference, v), seed=s)) for s in seeds]
+                found.append(np.mean([effect(srgb_to_work(r.picture), work) for r in runs]))
             effects.append(found)
             with self.subTest(scene=name, manner=marks, effect=np.round(found, 3)):
                 self.assertGreaterEqual(rank_correlation(found), 0.9)
@@ -54,14 +58,14 @@ class MonotoneTest(unittest.TestCase):
             guides = (edges(source, weight=v),)
             return request(source, departure=0.9, styles=(style(reference),), guides=guides)
 
-        self.assert_rises(make, structure_kept)
+        self.assert_rises(make, structure_kept, seeds=(7, 8, 9))
 
     def test_a_guide_that_leaves_later_holds_more(self):
         def make(source, reference, v):
             guides = (edges(source, weight=0.9, envelope=Envelope(leave=v)),)
             return request(source, departure=0.9, styles=(style(reference),), guides=guides)
 
-        self.assert_rises(make, structure_kept)
+        self.assert_rises(make, structure_kept, seeds=(7, 8, 9))
 
     def test_a_likeness_of_more_weight_is_more_like(self):
         other = scene("lock", 240, 160)

@@ -4,10 +4,18 @@ import numpy as np
 
 from overlay.engine import search
 from overlay.engine.atlas import PATCH, Leaf, build_atlas
-from overlay.engine.field import PAD, Grid, carry_field, make_grid, pad_canvas, random_field
+from overlay.engine.field import (
+    PAD,
+    Grid,
+    carry_field,
+    grid_samples,
+    make_grid,
+    pad_canvas,
+    random_field,
+)
 from overlay.engine.request import Facets
 from overlay.engine.shares import Casting, assign, memberships, solve_bias
-from overlay.engine.vote import grid_samples, vote
+from overlay.engine.vote import vote
 from overlay.imaging.colour import srgb_to_work
 from tests.pictures import blobs, manner
 
