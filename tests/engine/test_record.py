@@ -61,7 +61,7 @@ class TraceTest(unittest.TestCase):
         ]
         for name, (left, top, right, bottom) in found:
             if name == "a":
-                self.assertTrue(100 <= left < right <= 341 and 50 <= top < bottom <= 231)
+                self.assertTrue(100 <= left < right <= 343 and 50 <= top < bottom <= 233)
                 self.assertAlmostEqual(right - left, 8 * self.trace.scales[0], delta=0.01)
 
     def test_where_a_place_went_and_back(self):
