@@ -75,7 +75,7 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     window.grab().save(str(folder / "running.png"))
     settle()
     window.bench.change_cue(0, "Enter", enter=0.5, fade_in=0.2)
-    window.card.fields["leave"].setValue(30)
+    window.card.span.fields["leave"].setValue(30)
     window._toggle_dark()
     window.resize(1024, 700)
     shoot("dark-small")

@@ -1,36 +1,35 @@
 """The cue card: everything about the selected cue."""
 
-from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QColor, QImage, QPainter, QPixmap
+from PySide6.QtGui import QColor, QImage, QPainter
 from PySide6.QtWidgets import (
-    QComboBox,
     QFrame,
-    QGridLayout,
     QHBoxLayout,
     QLabel,
     QLineEdit,
     QScrollArea,
-    QSizePolicy,
+    QStackedWidget,
     QToolButton,
     QVBoxLayout,
     QWidget,
 )
 
-from overlay.app.fader import Fader
-from overlay.app.fields import SliderField, calm_wheel, percent_field, show_quietly
+from overlay.app.fields import SliderField
+from overlay.app.guide_part import GuidePart
 from overlay.app.icons import set_icon
-from overlay.document.recipe import Cue, EdgeSettings
+from overlay.app.reference_part import FacetsPage, PicturePage, PlacePage
+from overlay.app.reference_view import ReferenceView
+from overlay.app.span_part import SpanPart
 from overlay.studio.bench import Bench
 
-_FACETS = (
-    ("palette", "Palette: how much of the picture's colours is taken"),
-    ("surface", "Surface: how much of its marks and texture is taken"),
-    ("light", "Light: how much of its tonal range is taken"),
-)
-_WHOLE = "Everywhere"
+_TABS = {
+    "Facets": "What is taken from the reference, and how much",
+    "Picture": "Which part of it is used, and how it is prepared",
+    "Place": "Where it lies on the frame",
+    "Span": "How much, when and where the cue acts",
+}
 
 
 class CueCard(QFrame):
@@ -49,25 +48,27 @@ class CueCard(QFrame):
         layout.setContentsMargins(14, 10, 14, 10)
         layout.setSpacing(6)
         layout.addLayout(self._title_row())
-        self.picture = QLabel()
-        self.picture.setAlignment(Qt.AlignmentFlag.AlignCenter)
-        self.picture.setFixedHeight(104)
-        self.picture.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
+        self.picture = ReferenceView()
         self.from_file = QLabel()
         self.from_file.setProperty("role", "faint")
+        self.span = SpanPart(self._change)
+        self.span.region_asked.connect(self.region_asked)
         self.reference = self._reference_part()
         self.swatches = self._swatch_part()
-        self.guide = self._guide_part()
-        layout.addWidget(self.picture)
-        layout.addWidget(self.from_file)
-        for part in (self.reference, self.swatches, self.guide):
-            layout.addWidget(part)
-        self.common = self._common_part()
-        layout.addWidget(self.common)
+        self.guide = GuidePart(self._change)
+        self.guide.map_moved.connect(self.map_moved)
+        self.blur = SliderField(
+            "Blur", "Pixels: with more, its manner may stay while its subject goes", 0, 64, 1
+        )
+        self.blur.settled.connect(lambda value: self._change("Blur", blur=value))
         self.empty = QLabel("No cue yet.\n\nDrop a picture on the cue sheet\nto take its manner.")
         self.empty.setProperty("role", "faint")
         self.empty.setAlignment(Qt.AlignmentFlag.AlignCenter)
-        layout.addWidget(self.empty)
+        for part in (
+            self.picture, self.from_file, self.reference, self.swatches, self.guide, self.blur,
+            self.span, self.empty,
+        ):  # fmt: skip
+            layout.addWidget(part)
         layout.addStretch()
 
     def _scrolled(self) -> QVBoxLayout:
@@ -78,7 +79,8 @@ class CueCard(QFrame):
         inside = QWidget()
         inside.setObjectName("inside")
         inside.setStyleSheet("#inside { background: transparent; }")
-        area.viewport().setStyleSheet("background: transparent;")
+        area.viewport().setObjectName("viewport")
+        area.viewport().setStyleSheet("#viewport { background: transparent; }")
         area.setWidget(inside)
         outer = QVBoxLayout(self)
         outer.setContentsMargins(0, 0, 0, 0)
@@ -103,22 +105,51 @@ class CueCard(QFrame):
         return row
 
     def _reference_part(self) -> QWidget:
+        """Pages of a reference under a row that chooses among them."""
         part = QWidget()
         box = QVBoxLayout(part)
         box.setContentsMargins(0, 0, 0, 0)
+        self.facets = FacetsPage(self._change)
+        self.use = PicturePage(self._change, self.picture)
+        self.place = PlacePage(self._change)
+        self.pages = QStackedWidget()
+        self.tabs: dict[str, QToolButton] = {}
+        self._page_of: dict[str, QWidget] = {}
         row = QHBoxLayout()
-        row.setSpacing(4)
-        self.faders = {name: Fader(name, tip) for name, tip in _FACETS}
-        for name, fader in self.faders.items():
-            fader.changed.connect(lambda value, n=name: self._facet(n, value))
-            row.addWidget(fader)
-        box.addLayout(row)
-        self.mark_size = SliderField(
-            "Mark size", "Size of the reference's marks: 2 doubles them", 0.25, 4.0, 0.05
+        row.setSpacing(0)
+        pages = (
+            ("Facets", self.facets),
+            ("Picture", self.use),
+            ("Place", self.place),
+            ("Span", self.span),
         )
-        self.mark_size.settled.connect(lambda value: self._change("Mark size", scale=value))
-        box.addWidget(self.mark_size)
+        for name, page in pages:
+            if page is not self.span:
+                self.pages.addWidget(page)
+            tab = QToolButton()
+            tab.setText(name)
+            tab.setCheckable(True)
+            tab.setProperty("tab", "true")
+            tab.setToolTip(_TABS[name])
+            tab.clicked.connect(lambda _=False, p=page: self._turn_to(p))
+            tab.setSizePolicy(tab.sizePolicy().Policy.Expanding, tab.sizePolicy().Policy.Fixed)
+            self.tabs[name] = tab
+            self._page_of[name] = page
+            row.addWidget(tab, 1)
+        self.tabs["Facets"].setChecked(True)
+        box.addLayout(row)
+        box.addWidget(self.pages)
         return part
+
+    def _turn_to(self, page: QWidget) -> None:
+        """Show a page; the span is one of them for a reference, and always there for the rest."""
+        self.pages.setVisible(page is not self.span)
+        self.span.setVisible(page is self.span)
+        if page is not self.span:
+            self.pages.setCurrentWidget(page)
+        for name, tab in self.tabs.items():
+            tab.setChecked(self._page_of[name] is page)
+        self.use.leave()
 
     def _swatch_part(self) -> QWidget:
         part = QWidget()
@@ -132,57 +163,6 @@ class CueCard(QFrame):
         box.addWidget(self.hex)
         return part
 
-    def _guide_part(self) -> QWidget:
-        part = QWidget()
-        box = QVBoxLayout(part)
-        box.setContentsMargins(0, 0, 0, 0)
-        self.made_from = QComboBox()
-        self.made_from.setToolTip("The picture whose edges are held")
-        self.made_from.setAccessibleName("Edges of")
-        _keep_narrow(self.made_from)
-        self.made_from.activated.connect(self._made_from_chosen)
-        box.addWidget(self.made_from)
-        self.low = SliderField("Low", "Weaker contours are dropped", 0, 1, 0.01)
-        self.high = SliderField("High", "A contour needs one place this strong", 0, 1, 0.01)
-        self.sigma = SliderField(
-            "Smooth", "Smoothing before edges are sought, in pixels", 0.5, 8, 0.1
-        )
-        for slider in (self.low, self.high, self.sigma):
-            slider.moved.connect(lambda _: self.map_moved.emit(self._settings()))
-            slider.settled.connect(lambda _: self._options())
-            box.addWidget(slider)
-        return part
-
-    def _common_part(self) -> QWidget:
-        part = QWidget()
-        grid = QGridLayout(part)
-        grid.setContentsMargins(0, 4, 0, 0)
-        grid.setHorizontalSpacing(8)
-        grid.setVerticalSpacing(6)
-        fields = (
-            ("weight", "Weight", "How much this cue counts against the others", 200),
-            ("enter", "Enter", "When the cue begins to act", 100),
-            ("leave", "Leave", "When the cue stops acting", 100),
-            ("fade_in", "Fade in", "How long it takes to reach its weight", 100),
-            ("fade_out", "Fade out", "How long it takes to let go", 100),
-        )
-        self.fields = {}
-        for place, (key, label, tip, most) in enumerate(fields):
-            field = percent_field(label, tip, most, partial(self._set_field, key, label))
-            field.setFixedWidth(66)
-            self.fields[key] = field
-            row, column = divmod(place + (place > 0), 2)
-            grid.addWidget(QLabel(label), row, 2 * column)
-            grid.addWidget(field, row, 2 * column + 1)
-        self.where = QComboBox()
-        self.where.setToolTip("Where in the picture the cue acts")
-        self.where.setAccessibleName("Region")
-        _keep_narrow(self.where)
-        self.where.activated.connect(self._where_chosen)
-        grid.addWidget(QLabel("Where"), 3, 0)
-        grid.addWidget(self.where, 3, 1, 1, 3)
-        return part
-
     # Showing --------------------------------------------------------------------------------
 
     def refresh(self) -> None:
@@ -190,90 +170,49 @@ class CueCard(QFrame):
         cue = self.bench.selected_cue
         kind = None if cue is None else cue.kind
         self.empty.setVisible(cue is None)
-        for widget in (self.name, self.remove, self.common):
+        for widget in (self.name, self.remove):
             widget.setVisible(cue is not None)
-        self.picture.setVisible(kind in ("reference", "swatches"))
-        self.from_file.setVisible(kind == "reference")
+        spans = kind == "reference" and self.tabs["Span"].isChecked()
+        self.span.setVisible(spans or kind not in ("reference", None))
+        self.picture.setVisible(kind in ("reference", "swatches", "avoided"))
+        self.from_file.setVisible(kind in ("reference", "avoided"))
         self.reference.setVisible(kind == "reference")
         self.swatches.setVisible(kind == "swatches")
         self.guide.setVisible(kind == "guide")
+        self.blur.setVisible(kind == "avoided")
+        if kind != "reference":
+            self.use.leave()
         if cue is None:
             return
         self.name.setText(cue.name)
-        for key, field in self.fields.items():
-            show_quietly(field, round(getattr(cue, key) * 100))
-        self._show_where(cue)
-        if kind == "reference":
-            self._show_reference(cue)
-        elif kind == "swatches":
-            self._show_swatches(cue)
+        self.span.show_cue(cue, list(self.bench.project.recipe.regions))
+        self.picture.set_cue(cue)
+        if cue.reference is not None:
+            self.from_file.setText(f"From {Path(cue.reference).name}")
+            for page in (self.facets, self.use, self.place):
+                page.show_cue(cue)
+        elif cue.avoided is not None:
+            self.from_file.setText(f"Avoids what resembles {Path(cue.avoided).name}")
+            self.blur.set_value(cue.blur)
+        elif cue.swatches is not None:
+            self._show_swatches(cue.swatches)
         else:
-            self._show_guide(cue)
+            self.guide.show_cue(cue, self.bench.project.state.tray)
 
     def show_picture(self, image: QImage | None) -> None:
         """The reference's picture, from whoever reads files."""
-        if image is None:
-            self.picture.clear()
-            return
-        self.picture.setPixmap(
-            QPixmap.fromImage(image).scaled(
-                260,
-                104,
-                Qt.AspectRatioMode.KeepAspectRatio,
-                Qt.TransformationMode.SmoothTransformation,
-            )
-        )
+        self.picture.set_image(image)
 
-    def _show_reference(self, cue: Cue) -> None:
-        self.from_file.setText(f"Style from {Path(cue.reference or '').name}")
-        facets = cue.active_facets
-        for name, fader in self.faders.items():
-            fader.set_value(getattr(facets, name))
-        self.mark_size.set_value(cue.scale)
-
-    def _show_swatches(self, cue: Cue) -> None:
-        colours = cue.swatches or ()
+    def _show_swatches(self, colours: tuple[str, ...]) -> None:
         if not self.hex.hasFocus():
             self.hex.setText(" ".join(colours))
-        image = QImage(260, 104, QImage.Format.Format_RGB32)
+        image = QImage(520, 208, QImage.Format.Format_RGB32)
         painter = QPainter(image)
-        width = 260 / len(colours)
+        width = 520 / len(colours)
         for i, colour in enumerate(colours):
-            painter.fillRect(round(i * width), 0, round(width) + 1, 104, QColor(colour))
+            painter.fillRect(round(i * width), 0, round(width) + 1, 208, QColor(colour))
         painter.end()
         self.show_picture(image)
-
-    def _show_guide(self, cue: Cue) -> None:
-        settings = EdgeSettings.model_validate(cue.options)
-        for slider, value in (
-            (self.low, settings.low),
-            (self.high, settings.high),
-            (self.sigma, settings.sigma),
-        ):
-            slider.set_value(value)
-        self.made_from.clear()
-        self.made_from.addItem("Edges of the source", "source")
-        for path in self.bench.project.state.tray:
-            self.made_from.addItem(f"Edges of {path.name}", str(path))
-        if cue.map is not None:
-            self.made_from.addItem(f"Ready map {Path(cue.map).name}", None)
-            self.made_from.setCurrentIndex(self.made_from.count() - 1)
-        else:
-            self.made_from.setCurrentIndex(max(self.made_from.findData(cue.of), 0))
-
-    def _show_where(self, cue: Cue) -> None:
-        self.where.clear()
-        self.where.addItem(_WHOLE, (None, False))
-        for name in self.bench.project.recipe.regions:
-            self.where.addItem(name.capitalize(), (name, False))
-            self.where.addItem(f"All but {name}", (name, True))
-        self.where.insertSeparator(self.where.count())
-        self.where.addItem("Mask from a picture…", "ask")
-        wanted = (cue.region, cue.invert_region)
-        for i in range(self.where.count()):
-            data = self.where.itemData(i)
-            if data is not None and data != "ask" and tuple(data) == wanted:
-                self.where.setCurrentIndex(i)
 
     # Edits ----------------------------------------------------------------------------------
 
@@ -287,9 +226,6 @@ class CueCard(QFrame):
             self.refused.emit(str(error))
             self.refresh()
 
-    def _set_field(self, key: str, what: str, value: float) -> None:
-        self._change(what, **{key: value})
-
     def _rename(self) -> None:
         cue = self.bench.selected_cue
         if cue is not None and self.name.text() != cue.name:
@@ -300,49 +236,5 @@ class CueCard(QFrame):
         if index is not None:
             self.bench.remove_cue(index)
 
-    def _facet(self, name: str, value: float) -> None:
-        cue = self.bench.selected_cue
-        if cue is not None:
-            facets = cue.active_facets.model_dump() | {name: value}
-            self._change(name.capitalize(), facets=facets)
-
     def _swatches_typed(self) -> None:
         self._change("Swatches", swatches=self.hex.text().replace(",", " ").split())
-
-    def _settings(self) -> EdgeSettings:
-        """What the sliders say; low and high push each other along."""
-        low, high = self.low.value, self.high.value
-        if low > high:
-            if self.high.slider.isSliderDown():
-                low = high
-                self.low.set_value(low)
-            else:
-                high = low
-                self.high.set_value(high)
-        return EdgeSettings(
-            low=round(low, 4), high=round(high, 4), sigma=round(self.sigma.value, 4)
-        )
-
-    def _options(self) -> None:
-        self._change("Edges", options=self._settings().model_dump())
-
-    def _made_from_chosen(self, place: int) -> None:
-        chosen = self.made_from.itemData(place)
-        if chosen is not None:
-            self._change("Edges", of=chosen, map=None)
-
-    def _where_chosen(self, place: int) -> None:
-        chosen = self.where.itemData(place)
-        if chosen == "ask":
-            self.refresh()
-            self.region_asked.emit()
-        elif chosen is not None:
-            region, inverted = chosen
-            self._change("Region", region=region, invert_region=inverted)
-
-
-def _keep_narrow(box: QComboBox) -> None:
-    """Have a long entry cut off rather than widen the card; its list shows it whole."""
-    calm_wheel(box)
-    box.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
-    box.setMinimumContentsLength(8)

@@ -3,6 +3,7 @@
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QAction, QMouseEvent, QPainter, QPaintEvent
 from PySide6.QtWidgets import (
+    QComboBox,
     QFrame,
     QHBoxLayout,
     QLabel,
@@ -125,7 +126,7 @@ class CueSheet(TakesPictures, QFrame):
     """Rows of cues on one axis with the scale and the filmstrip."""
 
     dropped = Signal(list)
-    add_asked = Signal(str)  # reference, swatches or edges
+    add_asked = Signal(str)  # reference, swatches, edges or avoided
     refused = Signal(str)
 
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
@@ -154,23 +155,38 @@ class CueSheet(TakesPictures, QFrame):
         self.add.setText("Cue")
         self.add.setProperty("wide", "true")
         self.add.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
-        self.add.setToolTip("Add a cue: a reference picture, swatches or an edge guide")
+        self.add.setToolTip("Add a cue: a reference, swatches, an edge guide, a picture to avoid")
         self.add.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         menu = QMenu(self.add)
         kinds = (
             ("Reference picture…", "reference"),
             ("Swatches", "swatches"),
             ("Edges of the source", "edges"),
+            ("Avoided picture…", "avoided"),
         )
         for text, kind in kinds:
             action = QAction(text, menu)
             action.triggered.connect(lambda _=False, k=kind: self.add_asked.emit(k))
             menu.addAction(action)
         self.add.setMenu(menu)
+        self.blend = QComboBox()
+        self.blend.addItems(["Share", "Mix"])
+        self.blend.setToolTip(
+            "How several references meet. Share: each mark comes from one of them, areas follow "
+            "their weights. Mix: they are averaged and made crisp again."
+        )
+        self.blend.setAccessibleName("How references meet")
+        calm_wheel(self.blend)
+        self.blend.activated.connect(self._blend_chosen)
         row.addWidget(label)
         row.addStretch()
+        row.addWidget(self.blend)
         row.addWidget(self.add)
         return title
+
+    def _blend_chosen(self, place: int) -> None:
+        text = self.blend.itemText(place)
+        self.bench.change_recipe(text, blend=text.lower())
 
     def _row_area(self) -> QScrollArea:
         area = QScrollArea()
@@ -188,7 +204,8 @@ class CueSheet(TakesPictures, QFrame):
         self._rows_layout.addWidget(self._empty)
         self._rows_layout.addStretch()
         area.setWidget(inside)
-        area.viewport().setStyleSheet("background: transparent;")
+        area.viewport().setObjectName("viewport")
+        area.viewport().setStyleSheet("#viewport { background: transparent; }")
         self._keep_axis(0, 0)
         return area
 
@@ -204,6 +221,8 @@ class CueSheet(TakesPictures, QFrame):
         for row, cue in zip(self.rows, cues, strict=True):
             row.set_cue(cue)
         self._empty.setVisible(not cues)
+        self.blend.setCurrentText(self.bench.project.recipe.blend.capitalize())
+        self.blend.setEnabled(sum(cue.reference is not None for cue in cues) > 1)
         self.mark_selected()
         self.show_shares()
 

@@ -60,6 +60,7 @@ class Desk(QObject):
         w.stage.view.dropped.connect(self.use_as_source)
         w.tray.source_asked.connect(lambda path: self.use_as_source([path]))
         w.tray.style_asked.connect(lambda path: self.add_styles([path]))
+        w.tray.avoid_asked.connect(self.add_avoided)
         w.tray.thumb_asked.connect(self._ask_thumb)
         w.card.map_moved.connect(self.show_map)
 
@@ -124,7 +125,7 @@ class Desk(QObject):
         """Number, time and measures of the proof that hangs."""
         proof = self.bench.proof
         if proof is None:
-            self.window.stage.status.show_facts("")
+            self.window.stage.status.show_facts("", "")
             return
         facts = [f"Proof {proof.number}", f"{proof.seconds.get('total', 0):.1f} s"]
         matches = proof.measures.get("style_match", {})
@@ -132,7 +133,7 @@ class Desk(QObject):
             facts.append("style match " + " / ".join(f"{v:.0f}" for v in matches.values()))
         if "structure_kept" in proof.measures:
             facts.append(f"structure kept {proof.measures['structure_kept']:.0f}")
-        self.window.stage.status.show_facts("  ·  ".join(facts))
+        self.window.stage.status.show_facts("  ·  ".join(facts), "\n".join(_all_measures(proof)))
 
     def _selected(self) -> None:
         self.window.sheet.mark_selected()
@@ -187,7 +188,7 @@ class Desk(QObject):
 
     def _show_reference(self) -> None:
         cue = self.bench.selected_cue
-        path = None if cue is None else cue.reference
+        path = None if cue is None else cue.reference or cue.avoided
         if path is None:
             self.window.stage.set_image("reference", None)
             return
@@ -196,7 +197,7 @@ class Desk(QObject):
 
     def _got_reference(self, image: QImage) -> None:
         cue = self.bench.selected_cue
-        if cue is not None and cue.kind == "reference":
+        if cue is not None and cue.kind in ("reference", "avoided"):
             self.window.card.show_picture(image)
         self.window.stage.set_image("reference", image)
 
@@ -271,6 +272,11 @@ class Desk(QObject):
 
         self.with_pictures(paths, add)
 
+    def add_avoided(self, path: Path) -> None:
+        """Make an avoided picture's cue."""
+        name = f"not {path.stem.replace('-', ' ')}"
+        self.with_pictures([path], lambda: self.bench.add_cue(name, avoided=str(path)))
+
     def use_as_source(self, paths: list[Path]) -> None:
         """Make the first picture the source."""
 
@@ -310,6 +316,18 @@ class Desk(QObject):
         self._recovery.stop()
         self._save_recovery()
         self.loader.finish()
+
+
+def _all_measures(proof: Proof) -> list[str]:
+    """Every measure of a proof as a line of text."""
+    lines = []
+    for key, value in proof.measures.items():
+        name = key.replace("_", " ").capitalize()
+        if isinstance(value, dict):
+            lines += [f"{name}, {of}: {number:g}" for of, number in value.items()]
+        else:
+            lines.append(f"{name}: {value:g}")
+    return lines
 
 
 def _map_image(values: FloatImage | None) -> QImage | None:

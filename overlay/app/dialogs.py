@@ -146,8 +146,11 @@ class Dialogs(QObject):
         elif kind == "edges":
             self.bench.add_cue("contours", guide="edges", weight=0.5, leave=0.9, fade_out=0.15)
         else:
-            path = self._ask_open("Reference picture", _PICTURES)
-            if path is not None:
+            avoided = kind == "avoided"
+            path = self._ask_open("Avoided picture" if avoided else "Reference picture", _PICTURES)
+            if path is not None and avoided:
+                self.window.desk.add_avoided(path)
+            elif path is not None:
                 self.window.desk.add_styles([path])
 
     def add_region(self) -> None:

@@ -19,7 +19,7 @@ class Fader(QWidget):
 
     def __init__(self, name: str, tip: str, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setFixedSize(76, 130)
+        self.setFixedSize(52, 122)
         self.setToolTip(tip)
         self.setAccessibleName(f"Facet {name}")
         self._name, self._value, self._before = name, 0.0, 0.0

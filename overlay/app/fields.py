@@ -3,7 +3,15 @@
 from collections.abc import Callable
 
 from PySide6.QtCore import QEvent, QObject, Qt, Signal
-from PySide6.QtWidgets import QDoubleSpinBox, QHBoxLayout, QLabel, QSlider, QSpinBox, QWidget
+from PySide6.QtWidgets import (
+    QComboBox,
+    QDoubleSpinBox,
+    QHBoxLayout,
+    QLabel,
+    QSlider,
+    QSpinBox,
+    QWidget,
+)
 
 
 class _CalmWheel(QObject):
@@ -22,6 +30,13 @@ def calm_wheel(widget: QWidget) -> None:
     """Have a control heed the wheel only while it has the focus."""
     widget.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
     widget.installEventFilter(_CalmWheel(widget))
+
+
+def keep_narrow(box: QComboBox) -> None:
+    """Have a long entry cut off rather than widen the card; its list shows it whole."""
+    calm_wheel(box)
+    box.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+    box.setMinimumContentsLength(8)
 
 
 def percent_field(name: str, tip: str, most: int, changed: Callable[[float], object]) -> QSpinBox:

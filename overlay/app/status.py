@@ -44,9 +44,10 @@ class StatusLine(QFrame):
         self.say(text)
         self._show(text, "error")
 
-    def show_facts(self, text: str) -> None:
-        """Figures at the right end."""
+    def show_facts(self, text: str, all_of_them: str) -> None:
+        """Figures at the right end; resting on them shows all there are."""
         self.facts.setText(text)
+        self.facts.setToolTip(all_of_them)
         self._make_room()
 
     def resizeEvent(self, event: QResizeEvent) -> None:

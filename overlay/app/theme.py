@@ -120,7 +120,16 @@ def _style_sheet(t: Tones) -> str:
         border-radius: 3px; padding: 3px 8px; min-height: 18px;
     }}
     QToolButton {{ padding: 2px; }}
-    QToolButton[wide="true"] {{ padding: 2px 8px; }}
+    QToolButton[wide="true"] {{ padding: 2px 6px; }}
+    QToolButton[tab="true"] {{
+        border: none; border-bottom: 2px solid {t.hairline}; border-radius: 0; padding: 3px 4px;
+    }}
+    QToolButton[tab="true"]:checked {{
+        background: {t.panel}; color: {t.ink}; border-bottom: 2px solid {t.register};
+        font-weight: 600;
+    }}
+    QCheckBox {{ spacing: 6px; }}
+    QCheckBox:focus {{ color: {t.register}; }}
     QPushButton:hover, QToolButton:hover {{ background: {t.well}; }}
     QPushButton:focus, QToolButton:focus {{ border: 1px solid {t.ink}; }}
     QToolButton:checked {{ background: {t.ink}; color: {t.panel}; border-color: {t.ink}; }}

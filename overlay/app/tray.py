@@ -80,6 +80,7 @@ class Tray(TakesPictures, QFrame):
     demo_asked = Signal()
     source_asked = Signal(object)
     style_asked = Signal(object)
+    avoid_asked = Signal(object)
     thumb_asked = Signal(object)  # a path whose thumbnail is wanted
 
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
@@ -176,6 +177,7 @@ class Tray(TakesPictures, QFrame):
         for text, act in (
             ("Use as source", lambda: self.source_asked.emit(path)),
             ("Take its manner", lambda: self.style_asked.emit(path)),
+            ("Avoid what resembles it", lambda: self.avoid_asked.emit(path)),
             ("Remove from the tray", self.remove_selected),
         ):
             action = QAction(text, menu)

@@ -18,6 +18,7 @@ from overlay.app.top_bar import TopBar
 from overlay.app.tray import Tray
 from overlay.studio.bench import Bench
 from overlay.studio.demo import demo_tray
+from overlay.studio.engines import engine_names
 from overlay.studio.folders import data_folder
 
 
@@ -88,6 +89,7 @@ class MainWindow(QMainWindow):
         self._menu("Proof", (
             ("Pull", "Ctrl+Return", p.pull),
             ("Stop", "Esc", p.stop),
+            *self._engines(),
         ))  # fmt: skip
         stage = self.stage
         self._menu("View", (
@@ -128,6 +130,17 @@ class MainWindow(QMainWindow):
             actions[text] = action
         self.menuBar().addMenu(menu)
         return actions
+
+    def _engines(self) -> tuple[tuple[str, str, Callable[[], object]] | None, ...]:
+        """Entries to choose an engine by, where other packages bring more than our own."""
+        names = engine_names()
+        if len(names) < 2:
+            return ()
+
+        def choose(name: str) -> Callable[[], object]:
+            return lambda: self.bench.change_recipe("Engine", engine=name)
+
+        return None, *((f"Render with {name}", "", choose(name)) for name in names)
 
     def guarded(self, do: Callable[[], object]) -> None:
         """Run a menu entry; what is refused is said under the picture."""

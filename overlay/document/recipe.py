@@ -40,6 +40,14 @@ class Facets(_Part):
     likeness: Double = 0.0
 
 
+# The ready balances: style, composition, everything.
+BALANCES = {
+    "manner": Facets(palette=1.0, surface=1.0, light=1.0),
+    "arrangement": Facets(layout=1.0),
+    "whole": Facets(palette=1.0, surface=1.0, light=1.0, layout=1.0, likeness=1.0),
+}
+
+
 class Region(_Part):
     """A named soft mask."""
 
@@ -196,7 +204,7 @@ class Cue(_Part):
         """The facets, or the balance that stands for none given."""
         if self.facets is not None:
             return self.facets
-        return Facets(palette=1.0, surface=1.0, light=1.0)
+        return BALANCES["manner"]
 
 
 class Pass(_Part):

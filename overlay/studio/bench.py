@@ -102,7 +102,7 @@ class Bench:
         new = make_recipe(data, "cue")
         self._selected = len(new.cues) - 1
         tray = self.project.state.tray
-        reference = keys.get("reference")
+        reference = keys.get("reference") or keys.get("avoided")
         if reference is not None and Path(reference) not in tray:
             tray = (*tray, Path(reference))
         self.project.edit(f"Add {new.cues[-1].name}", new, tray=tray)

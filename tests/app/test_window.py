@@ -112,7 +112,7 @@ class EditTest(WindowTest):
         self.assertFalse(self.window.card.reference.isVisible())
 
     def test_a_fader_sets_its_facet_in_one_step(self):
-        fader = self.window.card.faders["surface"]
+        fader = self.window.card.facets.faders["surface"]
         well = fader.well()
         self.drag(
             fader, well.center(), QPointF(well.center().x(), well.bottom() - well.height() / 4)
@@ -125,7 +125,7 @@ class EditTest(WindowTest):
     def test_an_edge_slider_shows_its_map_live(self):
         self.bench.select(1)
         self.settle()
-        low = self.window.card.low
+        low = self.window.card.guide.low
         before = self.window.stage.images["map"]
         low.field.setValue(0.6)
         self.settle()
@@ -139,8 +139,8 @@ class EditTest(WindowTest):
         card, row = self.window.card, self.window.sheet.rows[0]
         controls = (
             row.weight,
-            card.faders["light"],
-            card.mark_size.slider,
+            card.facets.faders["light"],
+            card.facets.mark_size.slider,
             self.window.top.departure,
         )
         for control in controls:
@@ -166,7 +166,7 @@ class EditTest(WindowTest):
             ("fade_out", "30", 0.3),
             ("weight", "120", 1.2),
         ):
-            field = self.window.card.fields[key]
+            field = self.window.card.span.fields[key]
             field.setFocus()
             field.selectAll()
             QTest.keyClicks(field, typed)
@@ -176,10 +176,10 @@ class EditTest(WindowTest):
 
     def test_an_impossible_value_is_refused_in_place(self):
         before = self.bench.project.state
-        self.window.card.fields["enter"].setValue(100)
+        self.window.card.span.fields["enter"].setValue(100)
         self.assertIn("enter must be less than leave", self.status)
         self.assertEqual(self.bench.project.state, before)
-        self.assertEqual(self.window.card.fields["enter"].value(), 0)
+        self.assertEqual(self.window.card.span.fields["enter"].value(), 0)
 
     def test_cues_are_added_renamed_and_removed(self):
         self.window.sheet.add_asked.emit("swatches")
@@ -218,7 +218,7 @@ class EditTest(WindowTest):
             self.window.card.region_asked.emit()
         self.settle()
         self.assertEqual(self.bench.selected_cue.region, "sky")
-        where = self.window.card.where
+        where = self.window.card.span.where
         where.setCurrentIndex(where.findText("All but sky"))
         where.activated.emit(where.currentIndex())
         self.assertTrue(self.bench.selected_cue.invert_region)
