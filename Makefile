@@ -2,7 +2,7 @@
 PY := .venv/bin/python
 export PYTHONDONTWRITEBYTECODE :=
 
-.PHONY: setup demo test lint bench screenshots clean
+.PHONY: setup demo test lint bench figures screenshots clean
 
 setup:
 	@bash tools/setup.sh
@@ -21,6 +21,9 @@ lint: setup
 
 bench: setup
 	@$(PY) -m bench
+
+figures: setup
+	@$(PY) tools/figures.py docs/figures
 
 screenshots: setup
 	@bash tools/with_display.sh $(PY) tools/screenshots.py docs/screenshots

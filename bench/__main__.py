@@ -1,5 +1,7 @@
 """Measure, print the table of goals and figures, and write it to `docs/performance.md`.
 
+Beside it goes a plot of time against pixels.
+
 `python -m bench` measures everything; `--peak WIDTH HEIGHT` renders once and prints the peak
 memory (used by the benchmark itself, in a process of its own).
 """
@@ -25,11 +27,15 @@ from overlay.engine.request import Render, Request
 from overlay.engine.sampler import render
 from overlay.guides.edges import EdgeOptions, extract_edges
 from overlay.imaging.colour import srgb_to_work
+from overlay.measures.palette import palette_distance
 from overlay.measures.patches import style_match
-from overlay.measures.structure import structure_kept
+from overlay.measures.rim import rim
+from overlay.measures.softness import softness
+from overlay.measures.structure import layout_match, structure_kept
 
 Row = tuple[str, str, str]
 _PAGE = Path(__file__).parent.parent / "docs" / "performance.md"
+_PLOT = _PAGE.with_suffix(".svg")
 
 
 def timed(request: Request, runs: int = 5) -> tuple[float, Render]:
@@ -121,8 +127,31 @@ def peak_megabytes(width: int, height: int) -> float:
     return float(done.stdout.split()[-1])
 
 
-def measure() -> list[Row]:
-    """All rows of the table."""
+def slowest_measure() -> tuple[str, float]:
+    """The measure that takes longest at a megapixel, and its seconds."""
+    proof, start = (srgb_to_work(source(1224, 816)[::step]) for step in (1, -1))
+    mask = np.zeros(proof.shape[:2], np.float32)
+    mask[200:600, 300:900] = 1
+    measures = {
+        "style match": lambda: style_match(proof, start, start),
+        "palette distance": lambda: palette_distance(proof, start),
+        "structure kept": lambda: structure_kept(proof, start),
+        "layout match": lambda: layout_match(proof, start),
+        "rim": lambda: rim(proof, mask),
+        "softness": lambda: softness(proof),
+    }
+    seconds = {}
+    for name, take in measures.items():
+        take()
+        began = time.perf_counter()
+        take()
+        seconds[name] = time.perf_counter() - began
+    name = max(seconds, key=seconds.__getitem__)
+    return name, seconds[name]
+
+
+def measure() -> tuple[list[Row], list[tuple[int, float]]]:
+    """All rows of the table, and the points of the plot (pixels, seconds)."""
     rows: list[Row] = []
 
     def add(what: str, goal: str, figure: str) -> None:
@@ -137,20 +166,47 @@ def measure() -> list[Row]:
     add("first look (masses)", "0.4 s", f"{first_look(whole):.2f} s")
     two = timed(standard(manners=("felt", "gouache")), runs=3)[0]
     add("a second reference adds", "60 % at most", f"{100 * (two / seconds - 1):.0f} %")
+    enlarging = timed(standard(1536, 1024, departure=0.3), runs=3)[0]
+    add("1536x1024 enlarging pass, departure 0.3", "6 s", f"{enlarging:.2f} s")
     add("stopping, longest of nine", "0.25 s", f"{stop_delay(request, seconds):.2f} s")
     picture = source(1224, 816)
     extract_edges(picture, EdgeOptions())
     began = time.perf_counter()
     extract_edges(picture, EdgeOptions())
     add("edge map at a megapixel", "0.15 s", f"{time.perf_counter() - began:.2f} s")
+    name, spent = slowest_measure()
+    add(f"slowest measure at a megapixel ({name})", "0.15 s", f"{spent:.2f} s")
     add("peak memory at 768x512", "600 MB", f"{peak_megabytes(768, 512):.0f} MB")
+    began = time.perf_counter()
+    add("peak memory at 4096x4096", "2500 MB", f"{peak_megabytes(4096, 4096):.0f} MB")
+    add("  and its time, from start to end", "-", f"{time.perf_counter() - began:.0f} s")
     exponent, points = growth()
     add("growth of time with pixels, exponent", "1.05 at most", f"{exponent:.2f}")
     for area, spent in points:
         add(f"  {area / 1e6:.1f} megapixels", "-", f"{spent:.2f} s")
     for row in against_exact(request, seconds, done):
         add(*row)
-    return rows
+    return rows, points
+
+
+def write_plot(points: list[tuple[int, float]]) -> None:
+    """Time against pixels, both logarithmic, with the line of equal growth."""
+    import matplotlib as mpl
+
+    mpl.use("svg")
+    mpl.rcParams["svg.hashsalt"] = "overlay"  # the same file for the same figures
+    from matplotlib import pyplot as plt
+
+    megapixels, seconds = (np.array(v) for v in zip(*points, strict=True))
+    megapixels = megapixels / 1e6
+    figure, axes = plt.subplots(figsize=(5, 3.2), layout="constrained")
+    axes.loglog(megapixels, seconds, "o-", color="#c23f2d", label="measured")
+    equal = seconds[1] * megapixels / megapixels[1]
+    axes.loglog(megapixels, equal, "--", color="#5d5b55", label="in step with pixels")
+    axes.set(xlabel="megapixels", ylabel="seconds", title="16 steps, one reference, edges")
+    axes.legend(frameon=False)
+    axes.grid(visible=True, which="both", color="#dcdbd6", linewidth=0.5)
+    figure.savefig(_PLOT, metadata={"Date": None})
 
 
 def write_page(rows: list[Row]) -> None:
@@ -166,6 +222,8 @@ def write_page(rows: list[Row]) -> None:
         "| what | goal | figure |",
         "|---|---|---|",
         *(f"| {what.strip()} | {goal} | {figure} |" for what, goal, figure in rows),
+        "",
+        "![Time against pixels](performance.svg)",
         "",
     ]
     _PAGE.write_text("\n".join(lines), "utf-8")
@@ -186,7 +244,9 @@ def main() -> None:
         print(resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024)
         return
     reference("felt")
-    write_page(measure())
+    rows, points = measure()
+    write_plot(points)
+    write_page(rows)
 
 
 if __name__ == "__main__":

@@ -59,7 +59,9 @@ def _fill(
     lightness: FloatImage, sigma: float, floor: float, out: FloatImage, *, weighted: bool
 ) -> None:
     """Write strength, and where there is room the angle, into `out` unless the picture is flat."""
-    smooth = ndimage.gaussian_filter(np.ascontiguousarray(lightness), sigma, mode="nearest")
+    smooth = ndimage.gaussian_filter(
+        np.ascontiguousarray(lightness), sigma, mode="nearest", truncate=3.0
+    )
     magnitude = np.empty_like(smooth)
     _magnitude(smooth, magnitude)
     strong = float(np.percentile(magnitude[::2, ::2], 99))

@@ -25,7 +25,7 @@ def structure_kept(proof: FloatImage, structure: FloatImage) -> float:
 
     def contours(image: FloatImage) -> FloatImage:
         strength = gradient_strength(image[..., 0], 1.2, floor=0.1)
-        return np.asarray(ndimage.gaussian_filter(strength, 1.5), np.float32)
+        return np.asarray(ndimage.gaussian_filter(strength, 1.5, truncate=3.0), np.float32)
 
     return 100.0 * correlation(contours(proof), contours(structure))
 

@@ -7,7 +7,7 @@ from overlay.engine.control import Control
 from overlay.engine.request import Cue, Render, Request, StyleCue
 from overlay.imaging.colour import FloatImage, srgb_to_work
 from overlay.measures.palette import palette_distance
-from overlay.measures.patches import style_match
+from overlay.measures.patches import match_of, patch_profile, shuffled
 from overlay.measures.repeats import repeats
 from overlay.measures.rim import rim
 from overlay.measures.softness import SOFT, softness
@@ -37,11 +37,13 @@ def measure(
     picture = srgb_to_work(done.picture)
     source = None if request.source is None else srgb_to_work(request.source)
     measures: dict[str, Any] = {"style_match": {}, "palette_distance": {}, "share": {}}
+    profile = patch_profile(picture)
+    start = patch_profile(shuffled(picture) if source is None else source)
     for cue in request.styles:
         control.check()
         reference = srgb_to_work(cue.picture)
         if not cue.is_swatches:
-            measures["style_match"][cue.name] = style_match(picture, source, reference)
+            measures["style_match"][cue.name] = match_of(profile, start, patch_profile(reference))
         measures["palette_distance"][cue.name] = palette_distance(picture, reference)
         if done.trace is not None:
             measures["share"][cue.name] = 100.0 * done.trace.share(cue.name)
