@@ -16,10 +16,12 @@ from overlay.engine.request import Request, StyleCue
 from overlay.engine.tints import Tint, blend_tints, make_tint
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.resample import pyramid, resize
+from overlay.imaging.smoothing import smooth_within
 
 _EVERYWHERE = np.ones((1, 1), np.float32)
 # Below this departure tints come in gradually, so that none returns the source.
 _TINTED_FROM = 0.1
+_KEPT = 12_000_000  # values of a smoothed source that are kept from step to step
 
 
 @dataclass(frozen=True)
@@ -58,6 +60,7 @@ class Ground:
             else make_tint(coloured, cue)
             for cue in styles
         ]  # fmt: skip
+        self._smooth: tuple[int, FloatImage] | None = None
         self._masses: dict[int, Masses] = {}
         self._likeness: dict[int, _Picture] = {}
         self._shape = (request.height, request.width)
@@ -143,7 +146,22 @@ class Ground:
         facets = [cue.facets for cue in self._styles]
         palette = [np.float32(f.palette) * o for f, o in zip(facets, own, strict=True)]
         light = [np.float32(f.light) * o for f, o in zip(facets, own, strict=True)]
-        return blend_tints(picture, self._tints, level, palette, light)
+        return blend_tints(
+            picture, self._smoothed(picture, level), self._tints, level, palette, light
+        )
+
+    def _smoothed(self, picture: FloatImage, level: int) -> FloatImage:
+        """The picture smoothed within its contours; the source's is kept while it is small."""
+        if all(tint.palette is None for tint in self._tints):
+            return picture
+        if self.source is None or picture is not self.source[level]:
+            return smooth_within(picture)
+        if self._smooth is None or self._smooth[0] != level:
+            self._smooth = level, smooth_within(picture)
+        smooth = self._smooth[1]
+        if smooth.size > _KEPT:
+            self._smooth = None
+        return smooth
 
     def _lay_masses(self, out: FloatImage, level: int, amounts: list[float]) -> None:
         for i, masses in self._masses.items():

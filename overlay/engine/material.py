@@ -9,7 +9,6 @@ from overlay.engine.field import Grid, sparse, sparse_samples
 from overlay.engine.ground import Ground
 from overlay.engine.guidance import GuideField
 from overlay.engine.library import Library
-from overlay.engine.palette import PALETTE_LIGHT
 from overlay.engine.request import Request, StyleCue
 from overlay.engine.schedule import Step, count_levels
 from overlay.imaging.colour import FloatImage, srgb_to_work
@@ -114,5 +113,5 @@ def speaks(cue: StyleCue, request: Request) -> bool:
 def _free_mean(cue: StyleCue) -> tuple[float, float, float]:
     f = cue.facets
     colour = 1 - min(f.palette / f.surface, 1.0)
-    tone = 1 - min(max(f.light, PALETTE_LIGHT * f.palette) / f.surface, 1.0)
+    tone = 1 - min(max(f.light, f.palette) / f.surface, 1.0)
     return tone, colour, colour

@@ -19,9 +19,7 @@ _HI = np.array([0.55, 0.75, 0.75], np.float32)
 _SAMPLES = 4000
 _ROUNDS = 16
 _BIN = 0.06  # side of a cell of colours that count as one, working space
-_EVENNESS = 0.7  # 1 counts by area, 0 counts each colour alike
-# How much of the lightness that belongs to a colour comes with the Palette facet.
-PALETTE_LIGHT = 0.6
+_EVENNESS = 0.9  # 1 counts by area, 0 counts each colour alike
 
 Cube = npt.NDArray[np.float32]  # (CELLS, CELLS, CELLS, 3) displacement in the working space
 
@@ -82,7 +80,7 @@ def build_cube(source: FloatImage, moved: FloatImage) -> Cube:
     )
     cube = np.zeros((CELLS, CELLS, CELLS, 3))
     known = np.zeros((CELLS,) * 3)
-    for sigma in (1.0, 2.0, 4.0, 9.0):
+    for sigma in (0.7, 1.4, 3.0, 9.0):
         weight = ndimage.gaussian_filter(count, sigma, mode="constant")
         shifts = ndimage.gaussian_filter(total, (sigma, sigma, sigma, 0), mode="constant")
         mean = np.asarray(shifts) / np.maximum(weight, 1e-9)[..., None]
@@ -94,13 +92,13 @@ def build_cube(source: FloatImage, moved: FloatImage) -> Cube:
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def _apply_cube(image, cube, lo, scale, light, out):
+def _apply_cube(image, smooth, cube, lo, scale, out):
     last = cube.shape[0] - 2
     for y in prange(image.shape[0]):
         for x in range(image.shape[1]):
-            f0 = min(max((image[y, x, 0] - lo[0]) * scale[0], 0.0), last + 0.9999)
-            f1 = min(max((image[y, x, 1] - lo[1]) * scale[1], 0.0), last + 0.9999)
-            f2 = min(max((image[y, x, 2] - lo[2]) * scale[2], 0.0), last + 0.9999)
+            f0 = min(max((smooth[y, x, 0] - lo[0]) * scale[0], 0.0), last + 0.9999)
+            f1 = min(max((smooth[y, x, 1] - lo[1]) * scale[1], 0.0), last + 0.9999)
+            f2 = min(max((smooth[y, x, 2] - lo[2]) * scale[2], 0.0), last + 0.9999)
             i, j, k = int(f0), int(f1), int(f2)
             f0, f1, f2 = f0 - i, f1 - j, f2 - k
             for c in range(3):
@@ -111,16 +109,19 @@ def _apply_cube(image, cube, lo, scale, light, out):
                     cube[i + 1, j + 1, k, c] * (1 - f2) + cube[i + 1, j + 1, k + 1, c] * f2
                 ) * f1
                 shift = low * (1 - f0) + high * f0
-                out[y, x, c] = image[y, x, c] + (shift * light if c == 0 else shift)
+                out[y, x, c] = image[y, x, c] + shift
 
 
-def apply_cube(image: FloatImage, cube: Cube, *, light: float = 1.0) -> FloatImage:
-    """Send a picture's colours through a cube.
+def apply_cube(image: FloatImage, smooth: FloatImage, cube: Cube) -> FloatImage:
+    """Shift a picture's colours as a cube says.
+
+    The shift is read at the smoothed colour, so that noise and detail come through as they are,
+    however steep the map is.
 
     Parameters
     ----------
     image : (H, W, 3) float32, working space.
-    light : 0..1, how much of the change of lightness is taken.
+    smooth : the same from `smooth_within`, or the picture itself.
 
     Returns
     -------
@@ -128,7 +129,8 @@ def apply_cube(image: FloatImage, cube: Cube, *, light: float = 1.0) -> FloatIma
     """
     out = np.empty_like(image)
     scale = ((CELLS - 1) / (_HI - _LO)).astype(np.float32)
-    _apply_cube(np.ascontiguousarray(image), cube, _LO, scale, np.float32(light), out)
+    image, smooth = (np.ascontiguousarray(v, np.float32) for v in (image, smooth))
+    _apply_cube(image, smooth, cube, _LO, scale, out)
     return out
 
 

@@ -18,6 +18,7 @@ from overlay.engine.record import Trace
 from overlay.engine.request import Facets, Frame, Render, Request, StyleCue
 from overlay.engine.schedule import STAGES, Step, plan
 from overlay.imaging.colour import ByteImage, FloatImage, work_to_srgb
+from overlay.imaging.gradients import gradient_strength
 from overlay.imaging.noise import add_noise, step_key
 from overlay.imaging.resample import double, resize, soften
 
@@ -30,6 +31,7 @@ _CONTOUR = 2.0  # how much such a guide restores of a contour's contrast
 _MOST = 1.5
 _CORRECT = 0.7  # how much of it is brought back into the marks themselves
 _OWN_CONTOURS = 0.7  # how much of the source's contours is kept under marks alone
+_FIRM = 1.0
 _LIGHT_TOUCH = 0.2  # how much of the source shines through as departure becomes small
 _RENOISE = 0.35  # share of the next noise level that is added back after a step
 _NOISE, _START = 0, 2  # purposes of random numbers
@@ -249,7 +251,9 @@ class _Run:
         """The source's contours, for cues that give marks only and so cannot bring contours."""
         free = self.material.free_mean[:-1]
         detail = base - soften(base, 2)
-        return np.asarray(np.float32(_OWN_CONTOURS) * free.mean(axis=0) * detail, np.float32)
+        # Its contours, not its texture: that is what the marks are to replace.
+        firm = np.minimum(_FIRM * gradient_strength(base[..., 0], 1.2), 1.0)[..., None]
+        return np.asarray(np.float32(_OWN_CONTOURS) * free.mean(axis=0) * firm * detail, np.float32)
 
     def _settle_outside(self, step: Step) -> None:
         """Keep the source where the run is confined; soft parts come in later."""

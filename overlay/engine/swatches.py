@@ -2,22 +2,18 @@
 
 Which swatch a colour goes to is semi-discrete optimal transport: the nearest under one bias a
 swatch, solved so that areas are equal (Aurenhammer et al. 1998, doi:10.1007/PL00009187). It is
-read from a picture smoothed within its contours (He et al. 2013, doi:10.1109/TPAMI.2012.213), so
-that noise cannot flicker between swatches; detail of lightness is laid on again, weaker.
+read from a picture smoothed within its contours, so that noise cannot flicker between swatches;
+detail of lightness is laid on again, weaker.
 """
 
 from dataclasses import dataclass
 
 import numpy as np
 from numba import njit, prange
-from scipy import ndimage
 
 from overlay.engine.shares import solve_bias
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.strips import in_strips
 
-_RADIUS = 10  # pixels of the smoothing window
-_CONTRAST = 0.03  # standard deviation that counts as a contour, working space
 _PASSAGE = 0.12  # squared distance over which one swatch passes into the next, in deviations
 _DETAIL = 0.35  # how much of the lightness's detail stays
 _NARROW = 0.02  # added to deviations, so that a grey picture has some
@@ -60,22 +56,6 @@ def swatch_map(samples: FloatImage, swatches: FloatImage) -> SwatchMap:
     return SwatchMap(*(np.asarray(v, np.float32) for v in (swatches, anchors, spread, bias)))
 
 
-def smooth_within(image: FloatImage) -> FloatImage:
-    """A picture smoothed where its own contrast is small, each channel by itself: (H, W, C)."""
-
-    def smooth(strip: FloatImage) -> FloatImage:
-        size = (2 * _RADIUS + 1, 2 * _RADIUS + 1, 0)
-        mean = ndimage.uniform_filter(strip, size, mode="nearest")
-        variance = ndimage.uniform_filter(strip**2, size, mode="nearest") - mean**2
-        # Squared, unlike the paper's: noise is all but gone, and contours stay firm.
-        energy = variance**2
-        slope = energy / (energy + np.float32(_CONTRAST**4))
-        base = ndimage.uniform_filter(mean * (1 - slope), size, mode="nearest")
-        return np.asarray(ndimage.uniform_filter(slope, size, mode="nearest") * strip + base)
-
-    return in_strips(smooth, image, 2 * _RADIUS)
-
-
 @njit(cache=True, parallel=True, nogil=True)
 def _apply(image, smooth, swatches, anchors, scale, bias, passage, out):
     count = len(swatches)
@@ -103,12 +83,13 @@ def _apply(image, smooth, swatches, anchors, scale, bias, passage, out):
             out[y, x, 2] = s2 / total
 
 
-def apply_swatches(image: FloatImage, where: SwatchMap) -> FloatImage:
+def apply_swatches(image: FloatImage, smooth: FloatImage, where: SwatchMap) -> FloatImage:
     """A picture in the swatches' colours, with some of its detail of lightness.
 
     Parameters
     ----------
     image : (H, W, 3) float32, working space.
+    smooth : the same from `smooth_within`, which decides where a swatch goes.
 
     Returns
     -------
@@ -117,7 +98,6 @@ def apply_swatches(image: FloatImage, where: SwatchMap) -> FloatImage:
     image = np.ascontiguousarray(image)
     out = np.empty_like(image)
     scale = (1 / where.spread).astype(np.float32)
-    smooth = smooth_within(image)
     passage = np.float32(_PASSAGE)
     _apply(image, smooth, where.swatches, where.anchors, scale, where.bias, passage, out)
     return out

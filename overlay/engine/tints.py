@@ -7,7 +7,7 @@ import numpy.typing as npt
 
 from overlay.engine.library import usable, work_at_most
 from overlay.engine.light import relight, tone_curve
-from overlay.engine.palette import PALETTE_LIGHT, Cube, apply_cube, palette_cube, sample_colours
+from overlay.engine.palette import Cube, apply_cube, palette_cube, sample_colours
 from overlay.engine.request import StyleCue
 from overlay.engine.swatches import SwatchMap, apply_swatches, swatch_map
 from overlay.imaging.colour import FloatImage
@@ -30,13 +30,18 @@ class Tint:
     palette: Cube | SwatchMap | None
     curve: Curve | None
 
-    def paint(self, source: FloatImage) -> FloatImage:
-        """The source in the cue's colours: (h, w, 3) float32, working space, a new array."""
+    def paint(self, source: FloatImage, smooth: FloatImage) -> FloatImage:
+        """The source in the cue's colours: (h, w, 3) float32, working space, a new array.
+
+        Parameters
+        ----------
+        smooth : the source from `smooth_within`.
+        """
         if self.palette is None:
             return source.copy()
         if isinstance(self.palette, SwatchMap):
-            return apply_swatches(source, self.palette)
-        return apply_cube(source, self.palette, light=PALETTE_LIGHT)
+            return apply_swatches(source, smooth, self.palette)
+        return apply_cube(source, smooth, self.palette)
 
 
 def make_tint(source: FloatImage, cue: StyleCue) -> Tint:
@@ -57,13 +62,14 @@ def make_tint(source: FloatImage, cue: StyleCue) -> Tint:
     curve = None
     if cue.facets.light > 0:
         wanted = colours[:, 0] if cue.is_swatches else sample_colours(colours)[:, 0]
-        painted = Tint(palette, None).paint(source)[..., 0]
+        painted = Tint(palette, None).paint(source, source)[..., 0]
         curve = tone_curve(soften(np.ascontiguousarray(painted), 2).ravel()[::7], wanted)
     return Tint(palette, curve)
 
 
 def blend_tints(
     source: FloatImage,
+    smooth: FloatImage,
     tints: list[Tint],
     level: int,
     palette: list[FloatImage],
@@ -74,6 +80,7 @@ def blend_tints(
     Parameters
     ----------
     source : (h, w, 3) float32, working space.
+    smooth : the same from `smooth_within`.
     level : its scale; what counts as detail of lightness shrinks with it.
     palette, light : for each tint the amount per pixel, (h, w) float32, or (1, 1) for everywhere.
     """
@@ -84,11 +91,11 @@ def blend_tints(
         shone = tone.any() and tint.curve is not None
         if not (spoken or shone):
             continue
-        painted = tint.paint(source)
+        painted = tint.paint(source, smooth)
         if shone and tint.curve is not None:
             own = np.ascontiguousarray(painted[..., 0])
-            smooth = soften(own, 2 - level) if level < 2 else own
-            gap = relight(own, smooth, *tint.curve)
+            broad = soften(own, 2 - level) if level < 2 else own
+            gap = relight(own, broad, *tint.curve)
             gap -= own
             out[..., 0] += (tone / lit) * gap
         if spoken:

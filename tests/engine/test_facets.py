@@ -9,12 +9,50 @@ from overlay.engine.sampler import render
 from overlay.engine.schedule import Envelope
 from overlay.imaging.colour import srgb_to_work, work_to_srgb
 from overlay.imaging.resample import resize
+from overlay.measures.palette import palette_distance
 from overlay.measures.patches import patch_distance
+from overlay.measures.structure import structure_kept
 from tests.pictures import HEIGHT, WIDTH, manner, request, scene, stripes, style
 
 
 def run(*styles, **keys):
     return render(request(styles=styles, **keys))
+
+
+PAIRS = [(s, m) for s in ("windmill", "lock") for m in ("felt", "gouache", "lino cut", "dot print")]
+
+
+class AloneTest(unittest.TestCase):
+    """Palette alone moves colours, Surface alone moves texture; each leaves the other be."""
+
+    def alone(self, **facets):
+        for name, marks in PAIRS:
+            source, reference = scene(name, 288, 192), manner(marks, 320, 240)
+            out = render(request(source, styles=(style(reference, facets=Facets(**facets)),)))
+            yield f"{name}, {marks}", *map(srgb_to_work, (out.picture, source, reference))
+
+    def test_palette_alone_moves_colours_and_keeps_contours(self):
+        falls = []
+        for name, out, source, reference in self.alone(palette=1.0):
+            before = palette_distance(source, reference)
+            falls.append(1 - palette_distance(out, reference) / before)
+            with self.subTest(name, fall=falls[-1]):
+                self.assertGreater(falls[-1], 0.58)
+                self.assertGreater(structure_kept(out, source), 80)
+        self.assertGreater(np.mean(falls), 0.65)
+
+    def test_surface_alone_moves_texture_and_keeps_colours(self):
+        # The distance counts the picture's arrangement too, which stays: fine references over a
+        # scene full of contours fall less, coarse ones more.
+        falls, moved = [], []
+        for _, out, source, reference in self.alone(surface=1.0):
+            texture = [patch_distance(p, reference, centred=True) for p in (out, source)]
+            falls.append(1 - texture[0] / texture[1])
+            moved.append(palette_distance(out, source) / palette_distance(reference, source))
+        self.assertGreater(min(falls), 0.1)
+        self.assertGreater(np.mean(falls), 0.4)
+        self.assertLess(np.mean(moved), 1 / 3)
+        self.assertLess(max(moved), 0.45)
 
 
 class LightTest(unittest.TestCase):

@@ -8,6 +8,7 @@ from overlay.engine.request import Facets
 from overlay.engine.schedule import Envelope, plan
 from overlay.engine.tints import blend_tints, make_tint
 from overlay.imaging.colour import srgb_to_work
+from overlay.imaging.smoothing import smooth_within
 from tests.pictures import HEIGHT, WIDTH, manner, request, scene, stripes, style
 
 
@@ -25,7 +26,7 @@ class MaterialTest(unittest.TestCase):
         cases = (
             (Facets(0, 1, 0), (1, 1, 1)),
             (Facets(1, 1, 1), (0, 0, 0)),
-            (Facets(1, 1, 0), (0.4, 0, 0)),
+            (Facets(0.6, 1, 0), (0.4, 0.4, 0.4)),
             (Facets(0, 1, 1), (0, 1, 1)),
         )
         for facets, free in cases:
@@ -60,6 +61,7 @@ class MaterialTest(unittest.TestCase):
 class TintTest(unittest.TestCase):
     def setUp(self):
         self.source = srgb_to_work(scene())
+        self.smooth = smooth_within(self.source)
         self.tints = [
             make_tint(self.source, style(p, facets=Facets(1, 0, 1)))
             for p in (manner("felt"), stripes())
@@ -67,7 +69,7 @@ class TintTest(unittest.TestCase):
 
     def blend(self, *amounts: float) -> np.ndarray:
         maps = [np.full((1, 1), a, np.float32) for a in amounts]
-        return blend_tints(self.source, self.tints, 0, maps, maps)
+        return blend_tints(self.source, self.smooth, self.tints, 0, maps, maps)
 
     def test_no_amount_is_the_source(self):
         np.testing.assert_array_equal(self.blend(0, 0), self.source)
@@ -81,5 +83,5 @@ class TintTest(unittest.TestCase):
 
     def test_a_cue_without_palette_leaves_colours(self):
         tint = make_tint(self.source, style(facets=Facets(0, 1, 0)))
-        np.testing.assert_array_equal(tint.paint(self.source), self.source)
+        np.testing.assert_array_equal(tint.paint(self.source, self.smooth), self.source)
         self.assertIsNone(tint.curve)

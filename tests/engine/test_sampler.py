@@ -13,11 +13,11 @@ from overlay.engine.sampler import render
 from overlay.engine.schedule import Envelope
 from overlay.imaging.colour import srgb_to_work
 from overlay.measures.palette import palette_distance
-from overlay.measures.patches import patch_distance, style_match
+from overlay.measures.patches import style_match
 from overlay.measures.structure import structure_kept
 from tests.pictures import HEIGHT, WIDTH, blobs, edges, manner, request, scene, stripes, style
 
-PALETTE, SURFACE = Facets(palette=1), Facets(surface=1)
+PALETTE = Facets(palette=1)
 
 
 def half(side: str = "left") -> np.ndarray:
@@ -57,8 +57,8 @@ class RuleTest(unittest.TestCase):
         self.assertGreater((out != scene())[:, WIDTH // 2 :].mean(), 0.5)
 
     def test_shares_meet_the_weights(self):
-        pictures = (manner("gouache"), manner("felt"), manner("lino cut"))
-        for weights in ((0.7, 0.3), (0.5, 0.3, 0.2)):
+        pictures = (manner("gouache"), manner("felt"), manner("lino cut"), stripes())
+        for weights in ((0.7, 0.3), (0.5, 0.3, 0.2), (0.4, 0.3, 0.2, 0.1)):
             styles = tuple(
                 style(p, str(i), weight=w)
                 for i, (p, w) in enumerate(zip(pictures, weights, strict=False))
@@ -123,19 +123,6 @@ class EffectTest(unittest.TestCase):
                 self.assertGreater(structure_kept(out, start), 45)
         self.assertGreater(min(matches), 35)
         self.assertGreater(np.mean(matches), 50)
-
-    def test_palette_alone_moves_colours_and_keeps_contours(self):
-        out, source, reference = self.worked(style(manner("felt"), facets=PALETTE))
-        self.assertLess(palette_distance(out, reference), 0.7 * palette_distance(source, reference))
-        self.assertGreater(structure_kept(out, source), 90)
-
-    def test_surface_alone_moves_texture_and_keeps_colours(self):
-        out, source, reference = self.worked(style(manner("felt"), facets=SURFACE), blobs())
-        self.assertLess(palette_distance(out, source), 0.33 * palette_distance(reference, source))
-        self.assertLess(
-            patch_distance(out, reference, centred=True),
-            0.7 * patch_distance(source, reference, centred=True),
-        )
 
     def worked(self, cue: StyleCue, source: np.ndarray | None = None):
         source = scene() if source is None else source
