@@ -21,6 +21,7 @@ from overlay.app.envelope import Envelope, Shape
 from overlay.app.fields import calm_wheel, show_quietly
 from overlay.app.filmstrip import Filmstrip, Scale
 from overlay.app.icons import glyph, set_icon
+from overlay.app.influence_chart import InfluenceChart
 from overlay.app.theme import ROW, cue_colour, tone
 from overlay.document.recipe import Cue
 from overlay.studio.bench import Bench
@@ -137,11 +138,13 @@ class CueSheet(TakesPictures, QFrame):
         self.rows: list[CueRow] = []
         self._kinds: list[str] = []
         self.filmstrip = Filmstrip()
+        self.chart = InfluenceChart()
         layout = QVBoxLayout(self)
         layout.setContentsMargins(0, 6, 0, 6)
         layout.setSpacing(2)
         layout.addLayout(_on_axis(self._title(), Scale()))
         layout.addLayout(_on_axis(_faint("filmstrip", 12), self.filmstrip))
+        layout.addLayout(_on_axis(_faint("influence", 12), self.chart))
         layout.addWidget(self._row_area(), 1)
 
     def _title(self) -> QWidget:
@@ -265,8 +268,13 @@ class CueSheet(TakesPictures, QFrame):
             row.set_selected(row.index == self.bench.selected_index)
 
     def show_shares(self) -> None:
-        """Write each cue's measured share behind its row."""
+        """Show who decided what: the chart, and each cue's measured share behind its row."""
         proof = self.bench.proof
+        names = [cue.name for cue in self.bench.project.recipe.cues]
+        if proof is None:
+            self.chart.set_influence(None, 16, names)
+        else:
+            self.chart.set_influence(proof.influence, proof.recipe.steps, names)
         shares = {} if proof is None else proof.measures.get("share", {})
         for row, cue in zip(self.rows, self.bench.project.recipe.cues, strict=False):
             known = cue.name in shares and not cue.muted
@@ -275,6 +283,7 @@ class CueSheet(TakesPictures, QFrame):
     def set_moment(self, start: float, playhead: float) -> None:
         """Where the run starts and which moment is looked at."""
         self.filmstrip.set_moment(start, playhead)
+        self.chart.set_moment(start, playhead)
         for row in self.rows:
             row.envelope.set_moment(start, playhead)
 

@@ -119,6 +119,7 @@ class Desk(QObject):
         self.window.sheet.filmstrip.set_frames(proof.filmstrip, proof.recipe.steps)
         self.window.sheet.show_shares()
         self.scrub(1.0)
+        self.window.inspector.refresh()
         self.show_facts()
 
     def show_facts(self) -> None:

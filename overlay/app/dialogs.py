@@ -30,6 +30,7 @@ SHORTCUTS = (
     ("W", "Wipe on and off"),
     ("X", "Swap the wipe's sides"),
     ("P, O, G", "View proof, source, map"),
+    ("I, T", "View influence, trace"),
     ("F", "Fit the picture"),
     ("1", "Actual pixels"),
     ("Wheel, Space-drag", "Zoom, pan"),

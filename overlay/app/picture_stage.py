@@ -22,7 +22,12 @@ _VIEWS = (
     ("proof", "Proof", "The last proof, or the run in progress (P)"),
     ("source", "Source", "The source as it lies under the proof (O)"),
     ("map", "Map", "The selected guide's map over the source (G)"),
+    ("influence", "Influence", "Who decided where, at the playhead's moment (I)"),
+    ("trace", "Trace", "Which place of a reference each mark came from (T)"),
 )
+_TINTS = 0.72  # how strongly the tints of influence cover the picture
+_OF_PROOF = ("proof", "influence", "trace")
+_OVERS = ("map", "influence", "trace")
 _OTHERS = (("source", "Source"), ("last", "Last proof"), ("reference", "Reference"))
 
 
@@ -102,7 +107,7 @@ class PictureStage(QWidget):
 
     @property
     def mode(self) -> str:
-        """Which view is chosen: proof, source or map."""
+        """Which view is chosen, a key of the buttons."""
         return self._mode
 
     def set_mode(self, mode: str) -> None:
@@ -131,7 +136,7 @@ class PictureStage(QWidget):
         """Show what mode, moment and wipe ask for."""
         proof, source = self.images.get("proof"), self.images.get("source")
         frame = source.size() if source is not None else None
-        if proof is not None and self._mode == "proof":
+        if proof is not None and self._mode in _OF_PROOF:
             frame = proof.size()
         image, caption = self._main(proof, source)
         other, other_caption = self._other_image()
@@ -140,17 +145,23 @@ class PictureStage(QWidget):
         self.wipe.setEnabled(other is not None)
         show_wipe = self.wipe.isChecked() and other is not None and not self._flipped
         self.view.show_image(image, frame or (QSize(768, 512) if image is None else image.size()))
-        over = self.images.get("map") if self._mode == "map" else None
-        self.view.show_over(over, self.strength.value() / 100)
+        over = self.images.get(self._mode) if self._mode in _OVERS else None
+        strength = {"map": self.strength.value() / 100, "influence": _TINTS}
+        self.view.show_over(over, strength.get(self._mode, 1.0))
         self.view.show_other(other if show_wipe else None, (caption, other_caption))
         self.strength.setVisible(self._mode == "map")
+        self.other.setVisible(self.wipe.isChecked())
         for mode, there in (("proof", proof is not None or self._moment is not None),
                             ("source", source is not None),
-                            ("map", self.images.get("map") is not None)):  # fmt: skip
+                            ("map", self.images.get("map") is not None),
+                            ("influence", proof is not None),
+                            ("trace", proof is not None)):  # fmt: skip
             self.buttons[mode].setEnabled(there or mode == self._mode)
 
     def _main(self, proof: QImage | None, source: QImage | None) -> tuple[QImage | None, str]:
-        if self._mode == "proof" and (proof is not None or self._moment is not None):
+        if self._mode == "trace" and proof is not None:
+            return proof, "Proof"
+        if self._mode in _OF_PROOF and (proof is not None or self._moment is not None):
             return self._moment or proof, "Proof"
         return source, "Source"
 

@@ -31,6 +31,8 @@ class PictureView(TakesPictures, QWidget):
 
     dropped = Signal(list)
     wiped = Signal(float)
+    hovered = Signal(QPointF)  # shares of the frame, while no button is down
+    clicked = Signal(QPointF)
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -51,6 +53,9 @@ class PictureView(TakesPictures, QWidget):
         self._wipe = 0.5
         self._captions = ("", "")
         self._hint = ""
+        self._boxes: list[QRectF] = []
+        self._legend: list[tuple[QColor, str]] = []
+        self._pressed: QPointF | None = None
         self._drag: tuple[str, QPointF] | None = None
         self._space = False
         self._scaled: dict[tuple[int, int, int], QImage] = {}
@@ -77,6 +82,16 @@ class PictureView(TakesPictures, QWidget):
         """Lay a map over the picture."""
         self._over, self._over_strength = image, strength
         self._scaled.clear()
+        self.update()
+
+    def show_boxes(self, boxes: list[QRectF]) -> None:
+        """Outline places of the frame, given as shares of it."""
+        self._boxes = boxes
+        self.update()
+
+    def show_legend(self, entries: list[tuple[QColor, str]]) -> None:
+        """Say in the corner what colours mean."""
+        self._legend = entries
         self.update()
 
     def show_hint(self, text: str) -> None:
@@ -166,6 +181,34 @@ class PictureView(TakesPictures, QWidget):
             painter.setOpacity(1.0)
         if self._other is not None:
             self._paint_wipe(painter, rect)
+        for box in self._boxes:
+            self._paint_box(painter, rect, box)
+        self._paint_legend(painter, rect)
+
+    def _paint_box(self, painter: QPainter, rect: QRectF, box: QRectF) -> None:
+        """An outline that stands out from any picture: light within dark."""
+        shown = QRectF(
+            rect.left() + box.left() * rect.width(), rect.top() + box.top() * rect.height(),
+            box.width() * rect.width(), box.height() * rect.height(),
+        )  # fmt: skip
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        for colour, width in ((QColor(0, 0, 0, 200), 4), (QColor("white"), 2)):
+            painter.setPen(QPen(colour, width))
+            painter.drawRect(shown.adjusted(-2, -2, 2, 2))
+
+    def _paint_legend(self, painter: QPainter, rect: QRectF) -> None:
+        if not self._legend:
+            return
+        metrics = painter.fontMetrics()
+        width = max(metrics.horizontalAdvance(text) for _, text in self._legend) + 36
+        left, top = max(rect.left(), 0) + 8, max(rect.top(), 0) + 8
+        painter.fillRect(QRectF(left, top, width, 20 * len(self._legend) + 8), tone("panel"))
+        for i, (colour, text) in enumerate(self._legend):
+            y = top + 4 + 20 * i
+            painter.fillRect(QRectF(left + 8, y + 4, 12, 12), colour)
+            painter.setPen(tone("ink"))
+            box = QRectF(left + 28, y, width - 30, 20)
+            painter.drawText(box, Qt.AlignmentFlag.AlignVCenter, text)
 
     def _paint_image(self, painter: QPainter, image: QImage, rect: QRectF) -> None:
         ratio = self.devicePixelRatioF()
@@ -227,6 +270,7 @@ class PictureView(TakesPictures, QWidget):
         self.fit()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
+        self._pressed = event.position()
         pans = event.button() == Qt.MouseButton.MiddleButton or self._space
         if self._near_wipe(event.position()) and not pans:
             self._drag = ("wipe", event.position())
@@ -238,6 +282,9 @@ class PictureView(TakesPictures, QWidget):
             near = self._near_wipe(event.position())
             shape = Qt.CursorShape.SplitHCursor if near else Qt.CursorShape.ArrowCursor
             self.setCursor(shape)
+            place = self._to_frame(event.position())
+            if 0 <= place.x() < 1 and 0 <= place.y() < 1:
+                self.hovered.emit(place)
             return
         kind, last = self._drag
         rect = self.frame_rect()
@@ -253,6 +300,10 @@ class PictureView(TakesPictures, QWidget):
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         self._drag = None
+        moved = event.position() - (self._pressed or event.position())
+        place = self._to_frame(event.position())
+        if moved.manhattanLength() < 4 and 0 <= place.x() < 1 and 0 <= place.y() < 1:
+            self.clicked.emit(place)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_Space:

@@ -22,6 +22,7 @@ class ReferenceView(QWidget):
 
     taken = Signal(tuple)  # left, top, right, bottom as shares
     kept_out = Signal(object)  # Stroke
+    asked = Signal(QPointF)  # a click without a tool, in pixels of the picture
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -34,11 +35,19 @@ class ReferenceView(QWidget):
         self._strokes: tuple[Stroke, ...] = ()
         self._tool: Tool = "none"
         self._points: list[tuple[float, float]] = []
+        self._full = QSize(1, 1)
+        self._box: QRectF | None = None
+
+    def show_box(self, box: QRectF | None) -> None:
+        """Light up a place, in pixels of the picture."""
+        self._box = box
+        self.update()
 
     def set_image(self, image: QImage | None) -> None:
         """The whole picture, or nothing."""
         self._image = image
         if image is not None:
+            self._full = image.size()
             size = QSize(2 * self.width(), 2 * self.height())
             mode = Qt.TransformationMode.SmoothTransformation
             self._image = image.scaled(size, Qt.AspectRatioMode.KeepAspectRatio, mode)
@@ -77,6 +86,19 @@ class ReferenceView(QWidget):
         take = self._dragged_box() or self._take
         if take != _WHOLE:
             self._paint_take(painter, rect, take)
+        if self._box is not None:
+            self._paint_box(painter, rect, self._box)
+
+    def _paint_box(self, painter: QPainter, rect: QRectF, box: QRectF) -> None:
+        """The lit place, never smaller than can be seen, light within dark."""
+        across, down = rect.width() / self._full.width(), rect.height() / self._full.height()
+        shown = QRectF(0, 0, max(box.width() * across, 8), max(box.height() * down, 8))
+        middle = box.center()
+        shown.moveCenter(QPointF(rect.left() + middle.x() * across, rect.top() + middle.y() * down))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        for colour, width in ((QColor(0, 0, 0, 220), 4.0), (QColor("white"), 2.0)):
+            painter.setPen(QPen(colour, width))
+            painter.drawRect(shown)
 
     def _paint_strokes(self, painter: QPainter, rect: QRectF) -> None:
         strokes = list(self._strokes)
@@ -113,9 +135,14 @@ class ReferenceView(QWidget):
     # Gestures -------------------------------------------------------------------------------
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
-        if self._tool != "none" and event.button() == Qt.MouseButton.LeftButton:
-            self._points = [self._share(event.position())]
-            self.update()
+        if event.button() != Qt.MouseButton.LeftButton or self._image is None:
+            return
+        x, y = self._share(event.position())
+        if self._tool == "none":
+            self.asked.emit(QPointF(x * self._full.width(), y * self._full.height()))
+            return
+        self._points = [(x, y)]
+        self.update()
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if self._points:

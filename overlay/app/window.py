@@ -11,6 +11,7 @@ from overlay.app.cue_card import CueCard
 from overlay.app.cue_sheet import CueSheet
 from overlay.app.desk import Desk
 from overlay.app.dialogs import Dialogs
+from overlay.app.inspector import Inspector
 from overlay.app.picture_stage import PictureStage
 from overlay.app.puller import Puller
 from overlay.app.theme import apply_theme
@@ -40,6 +41,7 @@ class MainWindow(QMainWindow):
         self.desk = Desk(self)
         self.puller = Puller(self)
         self.dialogs = Dialogs(self)
+        self.inspector = Inspector(self)
         self._menus()
         self.desk.refresh()
 
@@ -96,6 +98,8 @@ class MainWindow(QMainWindow):
             ("Proof", "P", lambda: stage.set_mode("proof")),
             ("Source", "O", lambda: stage.set_mode("source")),
             ("Map", "G", lambda: stage.set_mode("map")),
+            ("Influence", "I", lambda: stage.set_mode("influence")),
+            ("Trace", "T", lambda: stage.set_mode("trace")),
             None,
             ("Wipe", "W", stage.wipe.toggle),
             ("Swap wipe sides", "X", stage.view.swap_sides),
