@@ -15,6 +15,7 @@ for _name in ("DATA", "STATE", "CACHE", "CONFIG"):
     os.environ[f"XDG_{_name}_HOME"] = str(Path(_HOME.name) / _name.lower())
 
 import numpy as np  # noqa: E402
+from PySide6.QtCore import QPointF  # noqa: E402
 from PySide6.QtWidgets import QApplication  # noqa: E402
 
 from overlay.app.main import make_application  # noqa: E402
@@ -67,8 +68,16 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     window.bench.select(2)
     window.stage.set_mode("map")
     shoot("map")
-    window.stage.set_mode("proof")
+    window.stage.set_mode("influence")
+    shoot("influence")
     window.bench.select(0)
+    settle()
+    window.stage.set_mode("trace")
+    window.stage.view.clicked.emit(QPointF(0.63, 0.5))
+    window.card.tabs["Picture"].click()
+    shoot("trace")
+    window.card.tabs["Facets"].click()
+    window.stage.set_mode("proof")
     window.bench.change_recipe("Seed", seed=8)
     window.puller.pull()
     _wait(lambda: len(window.sheet.filmstrip._frames) == 3 or not window.puller.runner.busy)

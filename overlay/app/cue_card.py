@@ -38,6 +38,7 @@ class CueCard(QFrame):
     refused = Signal(str)
     map_moved = Signal(object)  # EdgeSettings while a slider is dragged
     region_asked = Signal()
+    effect_asked = Signal()
 
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -95,12 +96,21 @@ class CueCard(QFrame):
         self.name.setToolTip("The cue's name")
         self.name.setAccessibleName("Name of the cue")
         self.name.editingFinished.connect(self._rename)
+        self.effect = QToolButton()
+        set_icon(self.effect, "effect")
+        self.effect.setToolTip(
+            "What does it do? Pulls the proof without this cue and flips between the two "
+            "(Ctrl+Shift+Return)"
+        )
+        self.effect.setAccessibleName("What does it do?")
+        self.effect.clicked.connect(self.effect_asked)
         self.remove = QToolButton()
         set_icon(self.remove, "remove")
         self.remove.setToolTip("Remove this cue (Del)")
         self.remove.setAccessibleName("Remove cue")
         self.remove.clicked.connect(self._remove)
         row.addWidget(self.name, 1)
+        row.addWidget(self.effect)
         row.addWidget(self.remove)
         return row
 
@@ -170,7 +180,7 @@ class CueCard(QFrame):
         cue = self.bench.selected_cue
         kind = None if cue is None else cue.kind
         self.empty.setVisible(cue is None)
-        for widget in (self.name, self.remove):
+        for widget in (self.name, self.effect, self.remove):
             widget.setVisible(cue is not None)
         spans = kind == "reference" and self.tabs["Span"].isChecked()
         self.span.setVisible(spans or kind not in ("reference", None))

@@ -34,6 +34,9 @@ class CueRow(QWidget):
 
     chosen = Signal(int)
     muted = Signal(int, bool)
+    soloed = Signal(int)
+    dragged = Signal(int, int)  # while the row is dragged: its place, and a height in the sheet
+    let_go = Signal(int, int)
     weighed = Signal(int, float)
     shaped = Signal(int, str, object)
 
@@ -42,6 +45,7 @@ class CueRow(QWidget):
         self.setFixedHeight(ROW)
         self.index = index
         self._selected = False
+        self._from = 0.0  # where in the row a drag began
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(0)
@@ -76,6 +80,12 @@ class CueRow(QWidget):
         self.mute.setFixedSize(24, 22)
         self.mute.setToolTip("Mute: leave this cue out of the next proof (M)")
         self.mute.clicked.connect(lambda on: self.muted.emit(self.index, on))
+        self.solo = QToolButton()
+        self.solo.setText("S")
+        self.solo.setCheckable(True)
+        self.solo.setFixedSize(24, 22)
+        self.solo.setToolTip("Solo: hear this cue alone; once more, all of them (S)")
+        self.solo.clicked.connect(lambda _: self.soloed.emit(self.index))
         self.weight = QSpinBox()
         self.weight.setRange(0, 200)
         self.weight.setSuffix(" %")
@@ -89,21 +99,25 @@ class CueRow(QWidget):
         row.addWidget(self._name, 1)
         row.addWidget(self._region)
         row.addWidget(self.mute)
+        row.addWidget(self.solo)
         row.addWidget(self.weight)
+        self._glyph.setCursor(Qt.CursorShape.SizeVerCursor)
+        self._glyph.setToolTip("Drag up or down to put the cue elsewhere (Alt+Up, Alt+Down)")
         return head
 
     def set_cue(self, cue: Cue) -> None:
         """Show the cue's present state."""
         metrics = self._name.fontMetrics()
-        self._name.setText(metrics.elidedText(cue.name, Qt.TextElideMode.ElideRight, 92))
+        self._name.setText(metrics.elidedText(cue.name, Qt.TextElideMode.ElideRight, 78))
         self._name.setToolTip(cue.name)
         self.setAccessibleName(f"Cue {cue.name}")
         self.mute.setAccessibleName(f"Mute {cue.name}")
+        self.solo.setAccessibleName(f"Solo {cue.name}")
         self.weight.setAccessibleName(f"Weight of {cue.name}")
         self.envelope.setAccessibleName(f"Envelope of {cue.name}")
         where = "whole" if cue.region is None else cue.region
         where = f"not {where}" if cue.invert_region else where
-        self._region.setText(metrics.elidedText(where, Qt.TextElideMode.ElideRight, 56))
+        self._region.setText(metrics.elidedText(where, Qt.TextElideMode.ElideRight, 48))
         self.mute.setChecked(cue.muted)
         show_quietly(self.weight, round(cue.weight * 100))
         self.envelope.set_cue(cue, cue_colour(self.index))
@@ -121,6 +135,17 @@ class CueRow(QWidget):
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.chosen.emit(self.index)
+        self._from = event.position().y()
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        if event.buttons() & Qt.MouseButton.LeftButton:
+            self.dragged.emit(self.index, self.y() + round(event.position().y()))
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        if abs(event.position().y() - self._from) > ROW / 2:
+            self.let_go.emit(self.index, self.y() + round(event.position().y()))
+        else:
+            self.let_go.emit(self.index, -1)
 
 
 class CueSheet(TakesPictures, QFrame):
@@ -206,6 +231,9 @@ class CueSheet(TakesPictures, QFrame):
         self._empty = _faint("Drop a picture here to make it a reference, or add a cue.", 12)
         self._rows_layout.addWidget(self._empty)
         self._rows_layout.addStretch()
+        self._line = QFrame(inside)  # where a dragged row would go
+        self._line.setProperty("gap", "true")
+        self._line.hide()
         area.setWidget(inside)
         area.viewport().setObjectName("viewport")
         area.viewport().setStyleSheet("#viewport { background: transparent; }")
@@ -223,6 +251,7 @@ class CueSheet(TakesPictures, QFrame):
             self._rebuild(cues)
         for row, cue in zip(self.rows, cues, strict=True):
             row.set_cue(cue)
+            row.solo.setChecked(self.bench.is_solo(row.index))
         self._empty.setVisible(not cues)
         self.blend.setCurrentText(self.bench.project.recipe.blend.capitalize())
         self.blend.setEnabled(sum(cue.reference is not None for cue in cues) > 1)
@@ -246,6 +275,9 @@ class CueSheet(TakesPictures, QFrame):
             row.muted.connect(lambda k, on: self._change(k, "Mute", muted=on))
             row.weighed.connect(lambda k, w: self._change(k, "Weight", weight=w))
             row.shaped.connect(self._shape)
+            row.soloed.connect(self.bench.solo_cue)
+            row.dragged.connect(self._show_gap)
+            row.let_go.connect(self._drop_row)
             self._rows_layout.insertWidget(i, row)
 
     def _change(self, index: int, what: str, **changes: object) -> None:
@@ -261,6 +293,23 @@ class CueSheet(TakesPictures, QFrame):
             index, what, enter=shape.enter, leave=shape.leave, fade_in=shape.fade_in,
             fade_out=shape.fade_out, weight=shape.weight,
         )  # fmt: skip
+
+    def _gap(self, index: int, height: int) -> tuple[int, int]:
+        """The place a row dragged to a height would take, and where its line is drawn."""
+        before = sum(row.y() + ROW / 2 < height for row in self.rows)
+        line = self.rows[before].y() - 2 if before < len(self.rows) else self.rows[-1].y() + ROW
+        return before - (before > index), line
+
+    def _show_gap(self, index: int, height: int) -> None:
+        place, line = self._gap(index, height)
+        self._line.setVisible(place != index)
+        self._line.setGeometry(0, line, self.rows[0].width(), 2)
+        self._line.raise_()
+
+    def _drop_row(self, index: int, height: int) -> None:
+        self._line.hide()
+        if height >= 0:
+            self.bench.move_cue(index, self._gap(index, height)[0])
 
     def mark_selected(self) -> None:
         """Mark the selected cue's row."""

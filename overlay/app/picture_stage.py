@@ -1,6 +1,6 @@
 """The middle of the bench: the picture with its view switch, wipe, zoom and map strength."""
 
-from PySide6.QtCore import QSize, Qt, Signal
+from PySide6.QtCore import QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import (
     QButtonGroup,
@@ -17,6 +17,7 @@ from PySide6.QtWidgets import (
 from overlay.app.icons import set_icon
 from overlay.app.picture_view import PictureView
 from overlay.app.status import StatusLine
+from overlay.app.theme import tone
 
 _VIEWS = (
     ("proof", "Proof", "The last proof, or the run in progress (P)"),
@@ -28,7 +29,11 @@ _VIEWS = (
 _TINTS = 0.72  # how strongly the tints of influence cover the picture
 _OF_PROOF = ("proof", "influence", "trace")
 _OVERS = ("map", "influence", "trace")
-_OTHERS = (("source", "Source"), ("last", "Last proof"), ("reference", "Reference"))
+_OTHERS = (
+    ("source", "Source"), ("last", "Last proof"), ("reference", "Reference"),
+    ("without", "Without the cue"),
+)  # fmt: skip
+_FLIP = 800  # milliseconds that each of two pictures is shown
 
 
 class PictureStage(QWidget):
@@ -44,6 +49,9 @@ class PictureStage(QWidget):
         self._mode = "proof"
         self._moment: QImage | None = None
         self._flipped = False
+        self._flips = QTimer(self)
+        self._flips.setInterval(_FLIP)
+        self._flips.timeout.connect(lambda: self.flip(on=not self._flipped))
         layout = QVBoxLayout(self)
         layout.setContentsMargins(0, 0, 0, 0)
         layout.setSpacing(0)
@@ -112,6 +120,7 @@ class PictureStage(QWidget):
 
     def set_mode(self, mode: str) -> None:
         """Choose a view."""
+        self.stop_flipping()
         self._mode = mode
         self.buttons[mode].setChecked(True)
         self.refresh()
@@ -128,9 +137,33 @@ class PictureStage(QWidget):
         self.refresh()
 
     def flip(self, *, on: bool) -> None:
-        """While held, show what the picture is compared with."""
+        """While held, show what the picture is compared with, and name it."""
         self._flipped = on
+        if self._mode != "influence":
+            other, caption = self._other_image()
+            named = on and other is not None
+            self.view.show_legend([(tone("register"), caption)] if named else [])
         self.refresh()
+
+    def compare_with(self, name: str) -> None:
+        """Choose what the picture is compared with."""
+        self.other.setCurrentIndex(self.other.findData(name))
+        self.refresh()
+
+    @property
+    def flipping(self) -> bool:
+        """Whether two pictures take turns by themselves."""
+        return self._flips.isActive()
+
+    def start_flipping(self) -> None:
+        """Let the picture and what it is compared with take turns."""
+        self._flips.start()
+
+    def stop_flipping(self) -> None:
+        """Show the picture itself again."""
+        self._flips.stop()
+        if self._flipped:
+            self.flip(on=False)
 
     def refresh(self) -> None:
         """Show what mode, moment and wipe ask for."""

@@ -1,6 +1,7 @@
 """Pulling proofs: one job at a time, the picture developing in place."""
 
 import time
+from collections.abc import Callable
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject
@@ -10,6 +11,7 @@ from overlay.app.images import to_image
 from overlay.app.jobs import JobRunner
 from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage
+from overlay.studio.effect import Effect, find_effect
 from overlay.studio.proofs import Proof
 from overlay.studio.shelf import pull_proof
 from overlay.studio.warming import warm_kernels
@@ -36,6 +38,7 @@ class Puller(QObject):
         self.runner.stopped.connect(self._stopped)
         window.top.pull_asked.connect(self.pull)
         window.top.stop_asked.connect(self.stop)
+        window.card.effect_asked.connect(self.ask_effect)
 
     def warm(self) -> None:
         """Compile the kernels in the background."""
@@ -53,9 +56,26 @@ class Puller(QObject):
             proof = pull_proof(recipe, shelf, store, control)
             return proof, to_image(proof.picture)
 
+        self._start(work)
+
+    def ask_effect(self) -> None:
+        """Pull with and without the selected cue, and flip between the two."""
+        bench, index = self.window.bench, self.window.bench.selected_index
+        if self.runner.busy or index is None:
+            return
+        recipe, shelf, store = bench.project.recipe, bench.shelf, bench.store
+
+        def work(control: Control) -> tuple[Effect, QImage, QImage]:
+            effect = find_effect(recipe, index, shelf, store, control)
+            return effect, to_image(effect.with_cue.picture), to_image(effect.without.picture)
+
+        self._start(work)
+
+    def _start(self, work: Callable[[Control], object]) -> None:
         self._began = time.monotonic()
         self._developed = False
-        self._project = bench.project
+        self._project = self.window.bench.project
+        self.window.stage.stop_flipping()
         self.window.top.set_running(running=True)
         self.window.stage.status.say("Pulling…")
         self.runner.start(work)
@@ -85,6 +105,7 @@ class Puller(QObject):
         if not self._developed:
             self._developed = True
             film.clear()
+            self.window.sheet.chart.set_influence(None, 16, [])
             if stage.mode != "proof":
                 stage.set_mode("proof")
         image = to_image(picture)
@@ -92,8 +113,26 @@ class Puller(QObject):
         self.window.sheet.set_moment(1.0 - self.window.bench.project.recipe.departure, progress)
         stage.set_moment(image)
 
-    def _done(self, job: int, result: tuple[Proof, QImage]) -> None:
-        proof, image = result
+    def _done(self, job: int, result: tuple[Proof, QImage] | tuple[Effect, QImage, QImage]) -> None:
+        if isinstance(result[0], Effect):
+            self._effect_found(*result)
+        else:
+            self._proof_found(*result)
+
+    def _effect_found(self, effect: Effect, image: QImage, without: QImage) -> None:
+        self._end()
+        if self._project is not self.window.bench.project:
+            return
+        stage = self.window.stage
+        if not self.window.desk.hang(effect.with_cue, image):
+            self._restore()
+        stage.set_mode("proof")
+        stage.set_image("without", without)
+        stage.compare_with("without")
+        stage.start_flipping()
+        stage.status.say(effect.sentence(), "Stop flipping", stage.stop_flipping)
+
+    def _proof_found(self, proof: Proof, image: QImage) -> None:
         self._end()
         if self._project is not self.window.bench.project:
             return  # kept on its own project's shelf
@@ -133,4 +172,5 @@ class Puller(QObject):
             film.clear()
         else:
             film.set_frames(proof.filmstrip, proof.recipe.steps)
+        self.window.sheet.show_shares()
         self.window.desk.scrub(1.0)

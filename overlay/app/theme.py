@@ -111,6 +111,7 @@ def _style_sheet(t: Tones) -> str:
     return f"""
     QMainWindow, QDialog {{ background: {t.bench}; }}
     QFrame[panel="true"] {{ background: {t.panel}; border: none; }}
+    QFrame[gap="true"] {{ background: {t.register}; border: none; }}
     QLabel[role="title"] {{ font-weight: 600; }}
     QLabel[role="faint"] {{ color: {t.faint}; }}
     QLabel[role="error"] {{ color: {t.alarm}; font-weight: 600; }}

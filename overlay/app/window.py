@@ -85,12 +85,17 @@ class MainWindow(QMainWindow):
             ("Remove source", "", lambda: self.bench.set_source(None)),
             None,
             ("Mute cue", "M", self._mute),
+            ("Solo cue", "S", lambda: self._with_cue(self.bench.solo_cue)),
+            ("Duplicate cue", "Ctrl+J", lambda: self._with_cue(self.bench.duplicate_cue)),
+            ("Move cue up", "Alt+Up", lambda: self._move_cue(-1)),
+            ("Move cue down", "Alt+Down", lambda: self._move_cue(1)),
             ("Remove cue", "Del", self._remove_cue),
         ))  # fmt: skip
         self.undo_action, self.redo_action = edit["Undo"], edit["Redo"]
         self._menu("Proof", (
             ("Pull", "Ctrl+Return", p.pull),
             ("Stop", "Esc", p.stop),
+            ("What does this cue do?", "Ctrl+Shift+Return", p.ask_effect),
             *self._engines(),
         ))  # fmt: skip
         stage = self.stage
@@ -167,6 +172,14 @@ class MainWindow(QMainWindow):
         index, cue = self.bench.selected_index, self.bench.selected_cue
         if index is not None and cue is not None:
             self.bench.change_cue(index, "Mute", muted=not cue.muted)
+
+    def _with_cue(self, do: Callable[[int], object]) -> None:
+        index = self.bench.selected_index
+        if index is not None:
+            do(index)
+
+    def _move_cue(self, by: int) -> None:
+        self._with_cue(lambda index: self.bench.move_cue(index, index + by))
 
     def _remove_cue(self) -> None:
         if self.tray.pictures.hasFocus():

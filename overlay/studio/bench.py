@@ -115,6 +115,44 @@ class Bench:
         data["cues"][index] |= {"region": name, "invert_region": False}
         self.project.edit(f"Region {name}", make_recipe(data, "cue"))
 
+    def duplicate_cue(self, index: int) -> None:
+        """Put a copy of a cue behind it, under a name of its own, and select it."""
+        recipe = self.project.recipe
+        data = _plain(recipe)
+        copy = data["cues"][index] | {"name": free_name(recipe, recipe.cues[index].name)}
+        data["cues"].insert(index + 1, copy)
+        self._selected = index + 1
+        self.project.edit(f"Duplicate {recipe.cues[index].name}", make_recipe(data, "cue"))
+        self.selected.emit()
+
+    def move_cue(self, index: int, place: int) -> None:
+        """Move a cue to another place among the others; it stays selected."""
+        recipe = self.project.recipe
+        place = min(max(place, 0), len(recipe.cues) - 1)
+        if place == index:
+            return
+        data = _plain(recipe)
+        data["cues"].insert(place, data["cues"].pop(index))
+        self._selected = place
+        self.project.edit(f"Move {recipe.cues[index].name}", make_recipe(data, "cue"))
+        self.selected.emit()
+
+    def is_solo(self, index: int) -> bool:
+        """Whether a cue is the only one that is heard, among several."""
+        cues = self.project.recipe.cues
+        return len(cues) > 1 and [not cue.muted for cue in cues] == [
+            i == index for i in range(len(cues))
+        ]
+
+    def solo_cue(self, index: int) -> None:
+        """Mute all cues but one; once more, and all are heard again."""
+        name, alone = self.project.recipe.cues[index].name, self.is_solo(index)
+        data = _plain(self.project.recipe)
+        for i, cue in enumerate(data["cues"]):
+            cue["muted"] = not alone and i != index
+        what = f"Hear all beside {name}" if alone else f"Solo {name}"
+        self.project.edit(what, make_recipe(data, "cue"))
+
     def remove_cue(self, index: int) -> None:
         """Remove a cue."""
         recipe = self.project.recipe
