@@ -41,7 +41,8 @@ def _parser() -> argparse.ArgumentParser:
     _add_render(commands)
     _add_demo(commands)
     _add_map(commands)
-    schema = commands.add_parser("schema", help="print the JSON Schema of recipes")
+    schema = commands.add_parser("schema", help="print the JSON Schema of recipes or projects")
+    schema.add_argument("of", nargs="?", choices=("recipe", "project"), default="recipe")
     schema.set_defaults(run=_schema)
     return parser
 
@@ -141,11 +142,11 @@ def _set_threads(threads: int | None) -> None:
 
 
 def _schema(options: argparse.Namespace) -> int:
+    from overlay.document.project_file import ProjectFile
     from overlay.document.recipe import Recipe
 
-    schema = {
-        "$schema": "https://json-schema.org/draft/2020-12/schema"
-    } | Recipe.model_json_schema()
+    model = Recipe if options.of == "recipe" else ProjectFile
+    schema = {"$schema": "https://json-schema.org/draft/2020-12/schema"} | model.model_json_schema()
     print(json.dumps(schema, indent=2))
     return DONE
 

@@ -11,11 +11,19 @@ from PySide6.QtWidgets import QDialog, QFileDialog, QGridLayout, QLabel, QMessag
 from overlay import __version__
 from overlay.app.drops import dropped_pictures
 from overlay.app.images import from_image
+from overlay.document.project import Project
 from overlay.document.reading import recipe_json
 from overlay.imaging.files import PictureError, writable_kind, write_picture
 from overlay.studio.bench import empty_project
+from overlay.studio.container import (
+    ENDING,
+    Opened,
+    lend_proofs,
+    read_container,
+    write_container,
+)
 from overlay.studio.demo import prepare_demo
-from overlay.studio.folders import data_folder
+from overlay.studio.folders import data_folder, shelf_folder
 from overlay.studio.paths import relative_recipe
 
 if TYPE_CHECKING:
@@ -41,7 +49,7 @@ SHORTCUTS = (
     ("Del", "Remove the cue, or the tray's picture"),
     ("Tab, arrows", "Choose and move an envelope's handles"),
     ("Ctrl+Z, Ctrl+Shift+Z", "Undo, redo"),
-    ("Ctrl+O, Ctrl+S", "Open, save a recipe"),
+    ("Ctrl+O, Ctrl+S", "Open, save"),
     ("Ctrl+E", "Export the proof"),
     ("Ctrl+V", "Paste a picture into the tray"),
 )
@@ -67,32 +75,97 @@ class Dialogs(QObject):
             self.bench.take_project(empty_project())
 
     def open(self) -> None:
-        """Open a recipe, or a PNG that carries one."""
-        path = self._ask_open("Open recipe", "Recipes (*.json *.png)")
+        """Open a project, a recipe, or a PNG that carries one."""
+        path = self._ask_open("Open", "Projects, recipes, proofs (*.overlay *.json *.png)")
         if path is not None and self._may_leave():
-            self.bench.open(path)
+            self.open_path(path)
+
+    def open_path(self, path: Path, beside: tuple[Path, ...] = ()) -> None:
+        """Open a file; a project file is unpacked off this thread.
+
+        Parameters
+        ----------
+        beside : pictures that lie in the tray as well, for recipes.
+        """
+        if path.suffix.lower() != ENDING:
+            self.bench.open(path, beside)
+            return
+        status = self.window.stage.status
+        status.say(f"Opening {path.name}…")
+        self.window.desk.loader.ask(
+            f"open {path}", lambda: read_container(path), lambda opened: self._opened(path, opened)
+        )
+
+    def _opened(self, path: Path, opened: Opened) -> None:
+        self.bench.take_opened(path, opened)
+        if opened.missing:
+            names = ", ".join(opened.missing)
+            self.window.stage.status.refuse(f"{path.name}: could not be read: {names}")
 
     def save(self) -> None:
-        """Save the recipe where it came from."""
+        """Save the project, or the recipe, where it came from."""
         path = self.bench.project.path
         if path is None:
             self.save_as()
         else:
-            self._save(path)
+            self.save_to(path)
 
     def save_as(self) -> None:
-        """Save the recipe in another place."""
-        name, _ = QFileDialog.getSaveFileName(
-            self.window, "Save recipe", "recipe.json", "Recipes (*.json)"
+        """Save in another place: a project with its pictures, or the bare recipe."""
+        name, kind = QFileDialog.getSaveFileName(
+            self.window, "Save", "project.overlay", "Project (*.overlay);;Recipe (*.json)"
         )
         if name:
-            self._save(Path(name))
+            path = Path(name)
+            ending = ".json" if "json" in kind else ENDING
+            self.save_to(path if path.suffix else path.with_suffix(ending))
 
-    def _save(self, path: Path) -> None:
+    def save_to(self, path: Path) -> None:
+        """Save to a file, of the kind that its ending says."""
+        if path.suffix.lower() == ENDING:
+            self._pack(path, self.bench.project)
+            return
         try:
             self.bench.save(path)
         except OSError as error:
             raise PictureError(f"{path}: cannot be written: {error.strerror}") from error
+        self._saved(path)
+
+    def _pack(self, path: Path, project: Project) -> None:
+        """Write a project file off this thread, of the state as it is now."""
+        state, shelf, moved = project.state, self.bench.shelf, project.path != path
+
+        def work() -> None:
+            write_container(path, state)
+            if moved:
+                lend_proofs(shelf, shelf_folder(path))
+
+        def done(_: object) -> None:
+            project.mark_saved(path, state)
+            if self.bench.project is project:
+                self.bench.moved_to(path)
+                self._saved(path)
+
+        self.window.desk.loader.ask(f"save {path}", work, done)
+
+    def pack_with_proofs(self) -> None:
+        """Write a copy of the project that holds its proofs too."""
+        name, _ = QFileDialog.getSaveFileName(
+            self.window, "Pack with proofs", "packed.overlay", "Project (*.overlay)"
+        )
+        if name:
+            self.pack_to(Path(name).with_suffix(ENDING))
+
+    def pack_to(self, path: Path) -> None:
+        """Write that copy to a file."""
+        state, shelf = self.bench.project.state, self.bench.shelf
+        self.window.desk.loader.ask(
+            f"pack {path}",
+            lambda: write_container(path, state, shelf),
+            lambda _: self.window.stage.status.say(f"Packed {path.name} with its proofs"),
+        )
+
+    def _saved(self, path: Path) -> None:
         self.window.top.refresh()
         self.window.stage.status.say(f"Saved {path.name}")
 
@@ -113,8 +186,8 @@ class Dialogs(QObject):
         buttons = QMessageBox.StandardButton
         answer = QMessageBox.question(
             self.window,
-            "Unsaved recipe",
-            "This recipe has changes that are not saved. Put it away all the same?",
+            "Unsaved work",
+            "This project has changes that are not saved. Put it away all the same?",
             buttons.Discard | buttons.Cancel,
             buttons.Cancel,
         )

@@ -67,9 +67,10 @@ class MainWindow(QMainWindow):
         d, p = self.dialogs, self.puller
         file = self._menu("File", (
             ("New", "Ctrl+N", d.new),
-            ("Open recipe…", "Ctrl+O", d.open),
-            ("Save recipe", "Ctrl+S", d.save),
-            ("Save recipe as…", "Ctrl+Shift+S", d.save_as),
+            ("Open…", "Ctrl+O", d.open),
+            ("Save", "Ctrl+S", d.save),
+            ("Save as…", "Ctrl+Shift+S", d.save_as),
+            ("Pack with proofs…", "", d.pack_with_proofs),
             None,
             ("Add pictures…", "Ctrl+Shift+A", d.add_pictures),
             ("Export proof…", "Ctrl+E", d.export),
@@ -207,10 +208,10 @@ class MainWindow(QMainWindow):
         super().keyReleaseEvent(event)
 
     def open_path(self, path: Path) -> None:
-        """Open a recipe; a refusal is said under the picture and changes nothing."""
+        """Open a project or recipe; a refusal is said under the picture and changes nothing."""
         demo = data_folder() / "demo"
         beside = demo_tray(demo) if path.parent == demo else ()
-        self.guarded(lambda: self.bench.open(path, beside))
+        self.guarded(lambda: self.dialogs.open_path(path, beside))
 
     def closeEvent(self, event: QCloseEvent) -> None:
         # Out of sight at once, even if a kernel is still being compiled.

@@ -84,10 +84,10 @@ class Project:
         """Make the last undone edit again."""
         self._move(self._redo, self._undo)
 
-    def mark_saved(self, path: Path | None = None) -> None:
-        """Take the present state as saved."""
+    def mark_saved(self, path: Path | None = None, state: State | None = None) -> None:
+        """Take a state as saved, the present one unless it is given."""
         self.path = path or self.path
-        self._saved = self._state
+        self._saved = self._state if state is None else state
 
     def _move(self, source: list[_Step], target: list[_Step]) -> None:
         if not source:

@@ -8,6 +8,7 @@ from overlay.document.project import Project, State
 from overlay.document.reading import make_recipe, read_recipe, recipe_json
 from overlay.document.recipe import Cue, Recipe
 from overlay.imaging.files import write_whole
+from overlay.studio.container import Opened
 from overlay.studio.folders import shelf_folder
 from overlay.studio.paths import absolute_recipe, input_paths, relative_recipe
 from overlay.studio.pictures import PictureStore
@@ -47,6 +48,14 @@ class Bench:
         recipe = absolute_recipe(read_recipe(path), path.parent)
         tray = tuple(dict.fromkeys([*(Path(p) for p in _tray_paths(recipe)), *beside]))
         self.take_project(Project(State(recipe, tray), path if path.suffix == ".json" else None))
+
+    def take_opened(self, path: Path, opened: Opened) -> None:
+        """Put the project of a project file in place."""
+        self.take_project(Project(opened.state, path))
+
+    def moved_to(self, path: Path) -> None:
+        """Keep proofs on the shelf of the project's new place from now on."""
+        self.shelf = ProofShelf(shelf_folder(path))
 
     def take_project(self, project: Project) -> None:
         """Put another project in place, showing its newest kept proof of the same recipe."""

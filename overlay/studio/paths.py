@@ -9,12 +9,12 @@ from overlay.document.recipe import Recipe
 
 def absolute_recipe(recipe: Recipe, folder: Path) -> Recipe:
     """The recipe with every path made absolute from `folder`."""
-    return _with_paths(recipe, lambda path: os.path.normpath(folder.absolute() / path))
+    return change_paths(recipe, lambda path: os.path.normpath(folder.absolute() / path))
 
 
 def relative_recipe(recipe: Recipe, folder: Path) -> Recipe:
     """The recipe with every path made relative to `folder`."""
-    return _with_paths(recipe, lambda path: os.path.relpath(path, folder.absolute()))
+    return change_paths(recipe, lambda path: os.path.relpath(path, folder.absolute()))
 
 
 def input_paths(recipe: Recipe) -> list[str]:
@@ -26,11 +26,13 @@ def input_paths(recipe: Recipe) -> list[str]:
             found.append(path)
         return path
 
-    _with_paths(recipe, note)
+    change_paths(recipe, note)
     return found
 
 
-def _with_paths(recipe: Recipe, change: Callable[[str], str]) -> Recipe:
+def change_paths(recipe: Recipe, change: Callable[[str], str]) -> Recipe:
+    """The recipe with every path of a file replaced by what `change` gives for it."""
+
     def maybe(path: str | None) -> str | None:
         return None if path is None else change(path)
 

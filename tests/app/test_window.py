@@ -314,7 +314,7 @@ class FileTest(WindowTest):
     def test_saving_and_opening_again(self):
         self.bench.change_recipe("Seed", seed=4)
         self.assertTrue(self.window.top.title.text().endswith("·"))
-        self.choose("Save recipe")
+        self.choose("Save")
         self.assertEqual(json.loads((self.folder / "recipe.json").read_text())["seed"], 4)
         self.assertFalse(self.window.top.title.text().endswith("·"))
 

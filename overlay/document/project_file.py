@@ -1,0 +1,50 @@
+"""What `project.json` in a project file says, as validated data (see `docs/project-file.md`)."""
+
+from typing import Annotated, Any, Literal
+
+from pydantic import BaseModel, ConfigDict, Field, ValidationError, field_validator
+
+from overlay.document.reading import RecipeError, first_fault, make_recipe
+from overlay.document.recipe import Recipe
+
+PICTURES = "pictures/"
+
+Entry = Annotated[str, Field(pattern=r"^pictures/[^/\\\x00-\x1f]{1,200}$")]
+
+
+class ProjectFile(BaseModel):
+    """A project: its recipe and its tray, whose paths name entries of the file."""
+
+    model_config = ConfigDict(extra="forbid", frozen=True, strict=True)
+
+    overlay_project: Literal[1] = 1
+    recipe: Recipe
+    tray: tuple[Entry, ...] = ()
+
+    @field_validator("tray", mode="before")
+    @classmethod
+    def _listed(cls, value: Any) -> Any:
+        return tuple(value) if isinstance(value, list) else value
+
+
+def make_project_file(data: Any, where: str) -> ProjectFile:
+    """Validate plain data.
+
+    Raises
+    ------
+    RecipeError
+        In one line; also for a file of a newer version, and for paths that name no entry.
+    """
+    if not isinstance(data, dict) or "overlay_project" not in data:
+        raise RecipeError(f"{where}: overlay_project: must be 1, got nothing")
+    version = data["overlay_project"]
+    if isinstance(version, int) and version > 1:
+        raise RecipeError(
+            f"{where}: overlay_project: must be 1, got {version}; the file is of a newer Overlay"
+        )
+    try:
+        found = ProjectFile.model_validate(data)
+    except ValidationError as error:
+        raise RecipeError(f"{where}: {first_fault(error)}") from error
+    make_recipe(data["recipe"], where)
+    return found

@@ -1,0 +1,166 @@
+"""Project files: there and back, salvaged when damaged, refused when hostile."""
+
+import io
+import json
+import random
+import zipfile
+from pathlib import Path
+
+from overlay.document.project import State
+from overlay.document.reading import RecipeError, read_recipe
+from overlay.imaging.files import PictureError, read_picture
+from overlay.studio.container import read_container, write_container
+from overlay.studio.folders import data_folder, shelf_folder
+from overlay.studio.paths import absolute_recipe, input_paths
+from overlay.studio.pictures import PictureStore
+from overlay.studio.proofs import hash_recipe
+from overlay.studio.shelf import ProofShelf, pull_proof
+from tests.workspace import WorkspaceTest
+
+
+class ContainerTest(WorkspaceTest):
+    def setUp(self):
+        super().setUp()
+        cues = [
+            {"name": "paint", "reference": "paint.png", "region": "sky"},
+            {"name": "not", "avoided": "stripes.png"},
+            {"name": "lines", "guide": "edges", "of": "paint.png"},
+        ]
+        path = self.write_recipe(regions={"sky": {"mask": "sky.png"}}, cues=cues)
+        self.recipe = absolute_recipe(read_recipe(path), self.folder)
+        tray = tuple(self.folder / n for n in ("mill.png", "paint.png", "stripes.png"))
+        self.state = State(self.recipe, tray)
+        self.path = self.folder / "almanac.overlay"
+
+    def repack(self, change) -> Path:
+        """The project file with its entries, a dict of bytes, changed."""
+        write_container(self.path, self.state)
+        with zipfile.ZipFile(self.path) as container:
+            entries = {name: container.read(name) for name in container.namelist()}
+        change(entries)
+        with zipfile.ZipFile(self.path, "w") as container:
+            for name, data in entries.items():
+                container.writestr(name, data)
+        return self.path
+
+    def change_project(self, **changes) -> Path:
+        def change(entries):
+            entries["project.json"] = json.dumps(json.loads(entries["project.json"]) | changes)
+
+        return self.repack(change)
+
+    def test_there_and_back(self):
+        write_container(self.path, self.state)
+        opened = read_container(self.path)
+        self.assertEqual(opened.missing, ())
+        self.assertEqual(hash_recipe(opened.state.recipe), hash_recipe(self.recipe))
+        self.assertEqual(len(opened.state.tray), 3)
+        for path in (*input_paths(opened.state.recipe), *opened.state.tray):
+            self.assertTrue(Path(path).is_relative_to(data_folder() / "opened"))
+            self.assertTrue(Path(path).exists())
+        picture = read_picture(Path(opened.state.recipe.source))
+        self.assertTrue((picture == read_picture(self.folder / "mill.png")).all())
+
+    def test_the_same_project_gives_the_same_bytes(self):
+        write_container(self.path, self.state)
+        first = self.path.read_bytes()
+        write_container(self.path, self.state)
+        self.assertEqual(self.path.read_bytes(), first)
+
+    def test_proofs_travel_with_it_if_asked(self):
+        shelf = ProofShelf(self.folder / "shelf")
+        proof = pull_proof(self.recipe, shelf, PictureStore())
+        write_container(self.path, self.state, shelf)
+        opened = read_container(self.path)
+        there = ProofShelf(shelf_folder(self.path))
+        found = there.find(hash_recipe(opened.state.recipe))
+        self.assertTrue((found.picture == proof.picture).all())
+        self.assertEqual(found.measures, proof.measures)
+
+    def test_a_picture_that_is_gone_stops_the_save_and_keeps_the_old_file(self):
+        write_container(self.path, self.state)
+        before = self.path.read_bytes()
+        (self.folder / "sky.png").unlink()
+        with self.assertRaisesRegex(PictureError, "sky.png: no such file"):
+            write_container(self.path, self.state)
+        self.assertEqual(self.path.read_bytes(), before)
+        self.assertEqual([p.name for p in self.folder.glob("almanac*")], ["almanac.overlay"])
+
+    def test_what_is_missing_is_named_and_the_rest_opens(self):
+        gone = []
+
+        def drop(entries):
+            gone.append(next(name for name in entries if name.endswith("sky.png")))
+            del entries[gone[0]]
+
+        opened = read_container(self.repack(drop))
+        self.assertEqual(opened.missing, tuple(gone))
+        self.assertEqual(opened.state.recipe.seed, self.recipe.seed)
+
+    def test_refusals_name_file_key_and_what_was_found(self):
+        recipe = json.loads(json.dumps({"overlay": 1}))
+        cases = [
+            ({"overlay_project": 2}, "overlay_project: must be 1, got 2; .* newer Overlay"),
+            ({"overlay_project": "x"}, "overlay_project: must be 1"),
+            ({"colour": 1}, "colour: unknown key"),
+            ({"tray": ["../up.png"]}, "tray.0: "),
+            ({"tray": ["/etc/passwd"]}, "tray.0: "),
+            ({"recipe": recipe | {"source": "/etc/passwd"}}, "must lie in pictures/, got '/etc"),
+            ({"recipe": recipe | {"source": "pictures/../../x"}}, "must lie in pictures/"),
+            ({"recipe": recipe | {"seed": -1}}, "seed: must be greater"),
+            ({"recipe": 3}, "recipe: "),
+        ]
+        for changes, message in cases:
+            with self.subTest(changes), self.assertRaisesRegex(RecipeError, message) as caught:
+                read_container(self.change_project(**changes))
+            self.assertNotIn("\n", str(caught.exception))
+            self.assertIn("almanac.overlay", str(caught.exception))
+
+    def test_entries_that_climb_out_are_never_written(self):
+        evil = self.folder / "evil.png"
+
+        def plant(entries):
+            entries["../../../../../../../../" + str(evil)] = b"x"
+            entries["pictures/../../evil.png"] = b"x"
+            entries["proofs/../evil.json"] = b"x"
+
+        before = set(self.folder.rglob("*")) | {self.path}
+        read_container(self.repack(plant))
+        self.assertEqual(set(self.folder.rglob("*")), before)
+
+    def test_bombs_and_crowds_are_refused(self):
+        buffer = io.BytesIO()
+        with zipfile.ZipFile(buffer, "w", zipfile.ZIP_DEFLATED) as container:
+            container.writestr("project.json", b" " * 8_000_000)
+        self.path.write_bytes(buffer.getvalue())
+        with self.assertRaisesRegex(RecipeError, "packed beyond belief"):
+            read_container(self.path)
+        with zipfile.ZipFile(self.path, "w") as container:
+            for i in range(4100):
+                container.writestr(str(i), b"")
+        with self.assertRaisesRegex(RecipeError, "may have 4096 entries, got 4100"):
+            read_container(self.path)
+
+    def test_300_damaged_files_open_or_are_refused_in_one_line(self):
+        write_container(self.path, self.state)
+        whole = self.path.read_bytes()
+        rng = random.Random(4)
+        places = set(self.folder.rglob("*"))
+        refused = 0
+        for number in range(300):
+            data = bytearray(whole)
+            if number % 3 == 0:
+                data = data[: rng.randrange(len(data))]
+            else:
+                # The directory and the JSON are hit more often than the pixels.
+                reach = 900 if number % 3 == 1 else len(data)
+                for _ in range(rng.randrange(1, 12)):
+                    data[-rng.randrange(1, reach)] = rng.randrange(256)
+            self.path.write_bytes(bytes(data))
+            try:
+                read_container(self.path)
+            except RecipeError as error:
+                refused += 1
+                self.assertNotIn("\n", str(error))
+        self.assertGreater(refused, 100)
+        self.assertEqual(set(self.folder.rglob("*")), places)
