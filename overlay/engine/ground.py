@@ -5,6 +5,7 @@ it back, so that a cue may leave early without taking its work along.
 """
 
 from dataclasses import dataclass
+from typing import Protocol
 
 import numpy as np
 
@@ -21,7 +22,18 @@ from overlay.imaging.smoothing import smooth_within
 _EVERYWHERE = np.ones((1, 1), np.float32)
 # Below this departure tints come in gradually, so that none returns the source.
 _TINTED_FROM = 0.1
-_KEPT = 12_000_000  # values of a smoothed source that are kept from step to step
+_KEPT = 12_000_000  # values of a picture that is tinted in one piece
+_STRIP, _SPARE = 512, 32  # rows of a strip of a larger one, and beyond it; multiples of 4
+
+
+class SharesOut(Protocol):
+    """Which reference decides where, see `marks.Owners`."""
+
+    styles: tuple[int, ...]
+
+    def of(self, style: int, level: int) -> FloatImage:
+        """A style's share at a scale, (h, w) float32 in 0..1."""
+        ...
 
 
 @dataclass(frozen=True)
@@ -90,7 +102,7 @@ class Ground:
         level: int,
         amounts: list[float],
         *,
-        owners: dict[int, FloatImage] | None = None,
+        owners: SharesOut | None = None,
         canvas: FloatImage | None = None,
     ) -> FloatImage:
         """The ground at a scale: (h, w, 3) float32, working space, a new array.
@@ -98,8 +110,8 @@ class Ground:
         Parameters
         ----------
         amounts : for each style how far it has come, 0 up.
-        owners : by style, its soft share of every pixel, where several references share the
-            picture; each area then takes the tint of the reference that decides it.
+        owners : which reference decides where, if several share the picture; each area then takes
+            the tint of its own.
         canvas : what to lay masses and likenesses on when there is no source.
         """
         if self.source is not None:
@@ -135,33 +147,48 @@ class Ground:
         picture: FloatImage,
         level: int,
         amounts: list[float],
-        owners: dict[int, FloatImage] | None,
+        owners: SharesOut | None,
     ) -> FloatImage:
-        shown = [amount * self._shown for amount in amounts]
-        own = [np.float32(a) * self.region(i, level) for i, a in enumerate(shown)]
-        if owners is not None:
-            joint = sum((own[i] for i in owners), np.zeros((1, 1), np.float32))
-            for i, share in owners.items():
-                own[i] = share * joint
-        facets = [cue.facets for cue in self._styles]
-        palette = [np.float32(f.palette) * o for f, o in zip(facets, own, strict=True)]
-        light = [np.float32(f.light) * o for f, o in zip(facets, own, strict=True)]
-        return blend_tints(
-            picture, self._smoothed(picture, level), self._tints, level, palette, light
-        )
+        def own(i: int) -> FloatImage:
+            if owners is None or i not in owners.styles:
+                return np.float32(self._shown * amounts[i]) * self.region(i, level)
+            joint = np.zeros((1, 1), np.float32)
+            for k in owners.styles:
+                joint = joint + np.float32(self._shown * amounts[k]) * self.region(k, level)
+            return np.asarray(owners.of(i, level) * joint, np.float32)
+
+        owns = [own(i) for i in range(len(amounts))]
+        if picture.size <= _KEPT:
+            return self._blended(picture, self._smoothed(picture, level), level, owns)
+        # Large pictures go strip by strip, each with rows to spare for what looks around itself.
+        out = np.empty_like(picture)
+        for top in range(0, len(picture), _STRIP):
+            begin = max(top - _SPARE, 0)
+            rows = slice(begin, top + _STRIP + _SPARE)
+            strip = picture[rows]
+            parts = [o if o.shape == (1, 1) else o[rows] for o in owns]
+            blended = self._blended(strip, smooth_within(strip), level, parts)
+            out[top : top + _STRIP] = blended[top - begin : top - begin + _STRIP]
+        return out
+
+    def _blended(
+        self, picture: FloatImage, smooth: FloatImage, level: int, owns: list[FloatImage]
+    ) -> FloatImage:
+        def amounts(i: int) -> tuple[FloatImage, FloatImage]:
+            f = self._styles[i].facets
+            return np.float32(f.palette) * owns[i], np.float32(f.light) * owns[i]
+
+        return blend_tints(picture, smooth, self._tints, level, amounts)
 
     def _smoothed(self, picture: FloatImage, level: int) -> FloatImage:
-        """The picture smoothed within its contours; the source's is kept while it is small."""
+        """The picture smoothed within its contours; the source's is kept from step to step."""
         if all(tint.palette is None for tint in self._tints):
             return picture
         if self.source is None or picture is not self.source[level]:
             return smooth_within(picture)
         if self._smooth is None or self._smooth[0] != level:
             self._smooth = level, smooth_within(picture)
-        smooth = self._smooth[1]
-        if smooth.size > _KEPT:
-            self._smooth = None
-        return smooth
+        return self._smooth[1]
 
     def _lay_masses(self, out: FloatImage, level: int, amounts: list[float]) -> None:
         for i, masses in self._masses.items():

@@ -3,6 +3,7 @@
 import numpy as np
 
 from overlay.engine.layout import cells_of
+from overlay.engine.marks import Owners
 from overlay.engine.material import Material
 from overlay.engine.record import ASPECTS, CANVAS, SOURCE, Influence
 from overlay.engine.schedule import Step
@@ -25,7 +26,7 @@ class Recorder:
         self,
         step: Step,
         voted: FloatImage,
-        owners: dict[int, FloatImage] | None,
+        owners: Owners | None,
         amounts: list[float],
     ) -> None:
         """Record a step.
@@ -33,14 +34,18 @@ class Recorder:
         Parameters
         ----------
         voted : (h, w) float32 in 0..1, what the patches counted in the blend.
-        owners : by style, its soft share of every pixel; None while one reference speaks alone.
+        owners : which reference decides where; None while one speaks alone.
         amounts : for each style how far it has come, 0 up.
         """
         maps = np.zeros((len(self._names), len(ASPECTS), *self._cells), np.float32)
         masses, marks, colour = maps[:, 0], maps[:, 1], maps[:, 2]
         spoken = self._small(voted)
         for place, i in enumerate(self._material.surfaced):
-            part = spoken if owners is None else spoken * self._small(owners[i])
+            part = (
+                spoken
+                if owners is None
+                else spoken * self._small(owners.of(i, self._material.levels))
+            )
             tone, hue, _ = self._material.free_mean[place]
             masses[i] += part * (1 - tone)
             marks[i] += part

@@ -11,8 +11,9 @@ from overlay.imaging.resample import halve, pyramid, resize
 
 # A page is at least so large, so that there is something to choose from.
 _SMALLEST = 20
-# All references together may have so many pixels; beyond, they are reduced alike.
-_MOST_PIXELS = 8_000_000
+# All references together may have so many pixels; beyond, they are reduced alike. Fewer under a
+# large proof, which needs the memory itself.
+_MOST_PIXELS, _MOST_UNDER_LARGE, _LARGE = 8_000_000, 2_500_000, 6_000_000
 # A coarse patch may hold so much of what is kept out before it counts as kept out itself.
 _SPARE = 0.15
 _STRIP = 1024  # rows that are reduced at a time
@@ -59,7 +60,8 @@ class Library:
     ) -> None:
         self._cues, self._levels, self._sigma = cues, levels, guide_sigma
         self.free = True
-        fitted = [fit_reference(cue, min(area, _MOST_PIXELS // len(cues))) for cue in cues]
+        most = (_MOST_PIXELS if area < _LARGE else _MOST_UNDER_LARGE) // len(cues)
+        fitted = [fit_reference(cue, min(area, most)) for cue in cues]
         self.scales = tuple(scale for _, scale in fitted)
         self.pictures = [picture for picture, _ in fitted]
         self.avoid = [np.zeros((*p.shape[:2], 0), np.float32) for p in self.pictures]

@@ -15,10 +15,10 @@ from overlay.engine.library import Library
 from overlay.engine.marks import (
     COHERENCE,
     Marks,
+    Owners,
     cast,
     make_query,
     next_marks,
-    pixel_members,
     reach_of,
 )
 from overlay.engine.material import Material
@@ -55,12 +55,12 @@ class Marker:
         self._last = atlas.all_group
         return self._lay_group(step, mean, atlas, atlas.all_group, entering)
 
-    def owners(self, level: int) -> dict[int, FloatImage] | None:
-        """By style, its soft share of every pixel; None while one reference speaks alone."""
+    def owners(self) -> Owners | None:
+        """Which reference decides where; None while one speaks alone."""
         marks = self._marks.get(self._last)
         if marks is None or len(self._material.surfaced) < 2:
             return None
-        return pixel_members(self._material, marks.owner, marks.grid, marks.level, level)
+        return Owners(self._material, marks.owner, marks.grid, marks.level)
 
     def trace(self) -> Trace | None:
         """Where each patch of the last step came from."""

@@ -153,16 +153,26 @@ def _labels(material: Material, casting: Casting, step: Step, grid: Grid) -> Lab
     return assign(casting, weights(casting.level, casting.grid), here, grid, step.level)
 
 
-def pixel_members(
-    material: Material, owner: Labels, grid: Grid, marks_level: int, level: int
-) -> dict[int, FloatImage]:
-    """By style, its soft share of every pixel, from the references that patches came from."""
-    height, width = material.shape(level)
-    scale = 2.0 ** (level - marks_level)
-    rows = ((np.arange(height) + 0.5) * scale - 4 + grid.top) / STRIDE
-    columns = ((np.arange(width) + 0.5) * scale - 4 + grid.left) / STRIDE
-    soft = memberships(owner, len(material.surfaced))
-    return {i: _bilinear(m, rows, columns) for i, m in zip(material.surfaced, soft, strict=True)}
+class Owners:
+    """Which reference decides where, as soft shares of every pixel, made when they are asked for.
+
+    Attributes
+    ----------
+    styles : the places of those that give marks.
+    """
+
+    def __init__(self, material: Material, owner: Labels, grid: Grid, level: int) -> None:
+        self.styles = tuple(material.surfaced)
+        self._material, self._grid, self._level = material, grid, level
+        self._soft = memberships(owner, len(self.styles))
+
+    def of(self, style: int, level: int) -> FloatImage:
+        """A style's share at a scale: (h, w) float32 in 0..1."""
+        height, width = self._material.shape(level)
+        scale = 2.0 ** (level - self._level)
+        rows = ((np.arange(height) + 0.5) * scale - 4 + self._grid.top) / STRIDE
+        columns = ((np.arange(width) + 0.5) * scale - 4 + self._grid.left) / STRIDE
+        return _bilinear(self._soft[self.styles.index(style)], rows, columns)
 
 
 def _bilinear(grid: FloatImage, rows: np.ndarray, columns: np.ndarray) -> FloatImage:

@@ -13,6 +13,7 @@ from scipy import ndimage
 from overlay.engine.control import Control
 from overlay.engine.influence import Recorder
 from overlay.engine.marker import Marker
+from overlay.engine.marks import Owners
 from overlay.engine.material import Material, speaks
 from overlay.engine.record import Trace
 from overlay.engine.request import Facets, Frame, Render, Request, StyleCue
@@ -107,7 +108,7 @@ class _Run:
         self.recorder = Recorder(material)
         self._now = [0.0] * len(material.styles)  # what each cue asks for at this step
         self._reached = [0.0] * len(material.styles)  # and what it has reached so far
-        self._owners: dict[int, FloatImage] | None = None
+        self._owners: Owners | None = None
         first = self.steps[0]
         self._update_amounts(first)
         self._marker: Marker | None = None
@@ -144,7 +145,7 @@ class _Run:
         voted = base
         if self._marker is not None and total.any():
             voted = self._marker.lay(step, self._held(step, base, total))
-            self._owners = self._marker.owners(step.level)
+            self._owners = self._marker.owners()
         counted = self._blend(step, base, voted, total)
         self._settle_outside(step)
         self.recorder.note(step, counted, self._owners, self._reached)
@@ -159,8 +160,6 @@ class _Run:
             shape = self.material.shape(self._level)
             self.canvas = double(self.canvas, shape)
             self._presence = double(self._presence, shape)
-            if self._owners is not None:
-                self._owners = {i: double(o, shape) for i, o in self._owners.items()}
 
     def _update_amounts(self, step: Step) -> None:
         """What a cue has reached stays until the source draws it back."""

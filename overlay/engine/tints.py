@@ -1,5 +1,6 @@
 """Tints: what Palette and Light make of the source's colours, at every scale and moment."""
 
+from collections.abc import Callable
 from dataclasses import dataclass
 
 import numpy as np
@@ -72,8 +73,7 @@ def blend_tints(
     smooth: FloatImage,
     tints: list[Tint],
     level: int,
-    palette: list[FloatImage],
-    light: list[FloatImage],
+    amounts: Callable[[int], tuple[FloatImage, FloatImage]],
 ) -> FloatImage:
     """The source under several tints; amounts that sum to more than 1 are brought back to 1.
 
@@ -82,24 +82,43 @@ def blend_tints(
     source : (h, w, 3) float32, working space.
     smooth : the same from `smooth_within`.
     level : its scale; what counts as detail of lightness shrinks with it.
-    palette, light : for each tint the amount per pixel, (h, w) float32, or (1, 1) for everywhere.
+    amounts : gives for a tint its amounts of Palette and Light per pixel, (h, w) float32, or (1, 1)
+        for everywhere; asked twice rather than kept, for memory.
     """
+    coloured = lit = np.zeros((1, 1), np.float32)
+    for i in range(len(tints)):
+        colour, tone = amounts(i)
+        coloured, lit = coloured + colour, lit + tone
+    coloured, lit = np.maximum(coloured, 1.0), np.maximum(lit, 1.0)
     out = source.copy()
-    coloured, lit = (np.maximum(sum(a[1:], a[0]), 1.0) for a in (palette, light))
-    for tint, colour, tone in zip(tints, palette, light, strict=True):
+    for i, tint in enumerate(tints):
+        colour, tone = amounts(i)
         spoken = colour.any() and tint.palette is not None
         shone = tone.any() and tint.curve is not None
-        if not (spoken or shone):
-            continue
-        painted = tint.paint(source, smooth)
-        if shone and tint.curve is not None:
-            own = np.ascontiguousarray(painted[..., 0])
-            broad = soften(own, 2 - level) if level < 2 else own
-            gap = relight(own, broad, *tint.curve)
-            gap -= own
-            out[..., 0] += (tone / lit) * gap
-        if spoken:
-            painted -= source
-            painted *= (colour / coloured)[..., None]
-            out += painted
+        if spoken or shone:
+            _add_tint(out, source, smooth, tint, level, colour / coloured, tone / lit)
     return out
+
+
+def _add_tint(
+    out: FloatImage,
+    source: FloatImage,
+    smooth: FloatImage,
+    tint: Tint,
+    level: int,
+    colour: FloatImage,
+    tone: FloatImage,
+) -> None:
+    """Add what one tint changes, in place; `colour` and `tone` are its shares per pixel."""
+    painted = tint.paint(source, smooth)
+    if tint.curve is not None and tone.any():
+        own = np.ascontiguousarray(painted[..., 0])
+        broad = soften(own, 2 - level) if level < 2 else own
+        gap = relight(own, broad, *tint.curve)
+        gap -= own
+        gap *= tone
+        out[..., 0] += gap
+    if tint.palette is not None and colour.any():
+        painted -= source
+        painted *= colour[..., None]
+        out += painted

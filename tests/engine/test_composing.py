@@ -1,10 +1,12 @@
 """Facets and blends that compose: Layout, Likeness, mix, avoided pictures, keep-out, colours."""
 
 import unittest
+from unittest import mock
 
 import numpy as np
 from scipy import ndimage
 
+from overlay.engine import ground
 from overlay.engine.library import work_at_most
 from overlay.engine.placing import place
 from overlay.engine.request import AvoidCue, Facets, Placement, Request
@@ -192,3 +194,13 @@ class LargeReferenceTest(unittest.TestCase):
         whole = resize(srgb_to_work(picture), *small.shape[:2])
         self.assertLess(np.abs(small - whole)[500:520].max(), 0.06)
         self.assertEqual(small.shape, (1300, 45, 3))
+
+
+class StripTest(unittest.TestCase):
+    def test_a_large_picture_tinted_in_strips_has_the_same_bytes(self):
+        left = np.zeros((HEIGHT, WIDTH), np.float32)
+        left[:, :90] = 1
+        asked = request(styles=(style(name="a", region=left), style(stripes(), "b")))
+        whole = render(asked).picture
+        with mock.patch.multiple(ground, _KEPT=1000, _STRIP=64):
+            np.testing.assert_array_equal(render(asked).picture, whole)

@@ -69,7 +69,7 @@ class TintTest(unittest.TestCase):
 
     def blend(self, *amounts: float) -> np.ndarray:
         maps = [np.full((1, 1), a, np.float32) for a in amounts]
-        return blend_tints(self.source, self.smooth, self.tints, 0, maps, maps)
+        return blend_tints(self.source, self.smooth, self.tints, 0, lambda i: (maps[i], maps[i]))
 
     def test_no_amount_is_the_source(self):
         np.testing.assert_array_equal(self.blend(0, 0), self.source)
