@@ -2,7 +2,7 @@
 
 from pathlib import Path
 
-from PySide6.QtCore import Qt, Signal
+from PySide6.QtCore import QSize, Qt, Signal
 from PySide6.QtGui import QColor, QImage, QPainter
 from PySide6.QtWidgets import (
     QFrame,
@@ -209,9 +209,9 @@ class CueCard(QFrame):
         else:
             self.guide.show_cue(cue, self.bench.project.state.tray)
 
-    def show_picture(self, image: QImage | None) -> None:
-        """The reference's picture, from whoever reads files."""
-        self.picture.set_image(image)
+    def show_picture(self, image: QImage | None, full: QSize | None = None) -> None:
+        """The reference's picture, from whoever reads files; `full` is its size if reduced."""
+        self.picture.set_image(image, full)
 
     def _show_swatches(self, colours: tuple[str, ...]) -> None:
         if not self.hex.hasFocus():

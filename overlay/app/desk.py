@@ -4,7 +4,7 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QObject, QTimer
+from PySide6.QtCore import QObject, QSize, Qt, QTimer
 from PySide6.QtGui import QImage
 
 from overlay.app.icons import retint
@@ -23,6 +23,8 @@ from overlay.studio.requests import edge_options, frame_picture, guide_picture, 
 if TYPE_CHECKING:
     from overlay.app.window import MainWindow
 
+_PREVIEW = QSize(560, 280)  # pixels, twice what the cue card shows, for sharp displays
+_SMOOTH = Qt.TransformationMode.SmoothTransformation
 _RECOVERY_DELAY = 400  # milliseconds after the last change
 
 
@@ -194,12 +196,19 @@ class Desk(QObject):
             self.window.stage.set_image("reference", None)
             return
         store = self.bench.store
-        self.loader.ask("reference", lambda: to_image(store.picture(path)), self._got_reference)
 
-    def _got_reference(self, image: QImage) -> None:
+        def read() -> tuple[QImage, QImage]:
+            image = to_image(store.picture(path))
+            keep, smooth = Qt.AspectRatioMode.KeepAspectRatio, _SMOOTH
+            return image, image.scaled(_PREVIEW, keep, smooth)
+
+        self.loader.ask("reference", read, self._got_reference)
+
+    def _got_reference(self, read: tuple[QImage, QImage]) -> None:
+        image, preview = read
         cue = self.bench.selected_cue
         if cue is not None and cue.kind in ("reference", "avoided"):
-            self.window.card.show_picture(image)
+            self.window.card.show_picture(preview, image.size())
         self.window.stage.set_image("reference", image)
 
     def show_map(self, settings: EdgeSettings | None) -> None:

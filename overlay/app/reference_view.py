@@ -43,14 +43,11 @@ class ReferenceView(QWidget):
         self._box = box
         self.update()
 
-    def set_image(self, image: QImage | None) -> None:
-        """The whole picture, or nothing."""
+    def set_image(self, image: QImage | None, full: QSize | None = None) -> None:
+        """The whole picture, or nothing; `full` is its true size when it is a reduced one."""
         self._image = image
         if image is not None:
-            self._full = image.size()
-            size = QSize(2 * self.width(), 2 * self.height())
-            mode = Qt.TransformationMode.SmoothTransformation
-            self._image = image.scaled(size, Qt.AspectRatioMode.KeepAspectRatio, mode)
+            self._full = image.size() if full is None else full
         self.update()
 
     def set_cue(self, cue: Cue) -> None:

@@ -27,6 +27,7 @@ class SpanPart(QWidget):
     def __init__(self, change: Callable[..., None]) -> None:
         super().__init__()
         self._change = change
+        self._chosen = 0  # which entry of `where` is the cue's own
         grid = QGridLayout(self)
         grid.setContentsMargins(0, 4, 0, 0)
         grid.setHorizontalSpacing(8)
@@ -58,11 +59,13 @@ class SpanPart(QWidget):
             self.where.addItem(f"All but {name}", (name, True))
         self.where.insertSeparator(self.where.count())
         self.where.addItem("Mask from a picture…", "ask")
+        self._chosen = 0
         wanted = (cue.region, cue.invert_region)
         for i in range(self.where.count()):
             data = self.where.itemData(i)
             if data is not None and data != "ask" and tuple(data) == wanted:
-                self.where.setCurrentIndex(i)
+                self._chosen = i
+        self.where.setCurrentIndex(self._chosen)
 
     def _set_field(self, key: str, what: str, value: float) -> None:
         self._change(what, **{key: value})
@@ -70,7 +73,7 @@ class SpanPart(QWidget):
     def _where_chosen(self, place: int) -> None:
         chosen = self.where.itemData(place)
         if chosen == "ask":
-            self.where.setCurrentText(_WHOLE)
+            self.where.setCurrentIndex(self._chosen)  # until there is a region to choose
             self.region_asked.emit()
         elif chosen is not None:
             region, inverted = chosen

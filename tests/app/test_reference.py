@@ -104,6 +104,18 @@ class ReferenceTest(WindowTest):
         self.assertEqual(self.cue.levels, (0.0, 0.3))
         self.assertEqual(use.dark.value, 0.0)
 
+    def test_asking_for_a_mask_leaves_the_region_as_it_is_shown(self):
+        self.bench.add_region("sky", self.folder / "sky.png", 0)
+        self.settle()
+        where = self.window.card.span.where
+        shown = where.currentText()
+        self.assertEqual(shown, "Sky")
+        self.window.card.region_asked.disconnect()  # a file dialog that is closed again
+        where.setCurrentIndex(where.count() - 1)
+        where.activated.emit(where.count() - 1)
+        self.assertEqual(where.currentText(), shown)
+        self.assertEqual(self.cue.region, "sky")
+
     def test_the_span_is_on_its_own_page(self):
         self.assertFalse(self.window.card.span.isVisible())
         self.page("Span")
