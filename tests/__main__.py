@@ -21,6 +21,13 @@ def find_tests(names: list[str]) -> unittest.TestSuite:
     return loader.discover(str(ROOT), pattern="test_*.py", top_level_dir=str(ROOT.parent))
 
 
+def compile_kernels() -> None:
+    """Compile before the tests, so that none of them waits for it on a slow machine."""
+    from overlay.studio.warming import warm_kernels
+
+    warm_kernels()
+
+
 def main() -> int:
     warnings.filterwarnings("error", module=r"overlay\.")
     with tempfile.TemporaryDirectory(prefix="overlay-tests-") as home:
@@ -28,6 +35,7 @@ def main() -> int:
         for name in ("DATA", "STATE", "CACHE", "CONFIG"):
             os.environ[f"XDG_{name}_HOME"] = str(Path(home) / name.lower())
         os.environ["QT_QPA_PLATFORM"] = "offscreen"
+        compile_kernels()
         result = unittest.TextTestRunner(verbosity=1).run(find_tests(sys.argv[1:]))
     failed = len(result.failures) + len(result.errors) + len(result.unexpectedSuccesses)
     skipped = len(result.skipped)

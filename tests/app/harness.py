@@ -41,7 +41,7 @@ class WindowTest(WorkspaceTest):
     def status(self) -> str:
         return self.window.stage.status.label.text()
 
-    def wait(self, until: Callable[[], bool], seconds: float = 60.0) -> None:
+    def wait(self, until: Callable[[], bool], seconds: float = 300.0) -> None:
         end = time.monotonic() + seconds
         while not until():
             if time.monotonic() > end:
