@@ -1,5 +1,6 @@
-"""A project: the tray and the recipe, changed only by named edits that can be undone."""
+"""A project: tray, recipe and marks on proofs, changed only by named edits that can be undone."""
 
+from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
 from pathlib import Path
 
@@ -8,11 +9,25 @@ from overlay.document.recipe import Recipe
 
 
 @dataclass(frozen=True)
+class ProofMark:
+    """What the artist says of a proof."""
+
+    star: bool = False
+    note: str = ""
+    deleted: bool = False  # out of the drawer; its files go when the project is put away
+
+
+@dataclass(frozen=True)
 class State:
-    """All that undo restores. Paths in the recipe are absolute."""
+    """All that undo restores. Paths in the recipe are absolute; marks go by the proof's hash."""
 
     recipe: Recipe = field(default_factory=Recipe)
     tray: tuple[Path, ...] = ()
+    marks: Mapping[str, ProofMark] = field(default_factory=dict)
+
+    def mark(self, recipe_hash: str) -> ProofMark:
+        """What is said of a proof."""
+        return self.marks.get(recipe_hash, ProofMark())
 
 
 @dataclass(frozen=True)
@@ -61,7 +76,12 @@ class Project:
         return self._redo[-1].name if self._redo else None
 
     def edit(
-        self, name: str, recipe: Recipe | None = None, *, tray: tuple[Path, ...] | None = None
+        self,
+        name: str,
+        recipe: Recipe | None = None,
+        *,
+        tray: tuple[Path, ...] | None = None,
+        marks: Mapping[str, ProofMark] | None = None,
     ) -> None:
         """Change the state as one named step; nothing happens when nothing differs."""
         new = self._state
@@ -69,6 +89,8 @@ class Project:
             new = replace(new, recipe=recipe)
         if tray is not None:
             new = replace(new, tray=tray)
+        if marks is not None:
+            new = replace(new, marks=marks)
         if new == self._state:
             return
         self._undo.append(_Step(name, self._state))

@@ -12,14 +12,27 @@ PICTURES = "pictures/"
 Entry = Annotated[str, Field(pattern=r"^pictures/[^/\\\x00-\x1f]{1,200}$")]
 
 
+Hash = Annotated[str, Field(pattern=r"^[0-9a-f]{64}$")]
+
+
+class Mark(BaseModel):
+    """What is said of a proof."""
+
+    model_config = ConfigDict(extra="forbid", frozen=True, strict=True)
+
+    star: bool = False
+    note: Annotated[str, Field(max_length=10_000)] = ""
+
+
 class ProjectFile(BaseModel):
-    """A project: its recipe and its tray, whose paths name entries of the file."""
+    """A project: its recipe, its tray, whose paths name entries of the file, and its marks."""
 
     model_config = ConfigDict(extra="forbid", frozen=True, strict=True)
 
     overlay_project: Literal[1] = 1
     recipe: Recipe
     tray: tuple[Entry, ...] = ()
+    marks: dict[Hash, Mark] = Field(default_factory=dict)
 
     @field_validator("tray", mode="before")
     @classmethod

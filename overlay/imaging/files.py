@@ -8,7 +8,7 @@ import logging
 import os
 import tempfile
 import warnings
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from io import BytesIO
 from pathlib import Path
 from typing import BinaryIO
@@ -83,7 +83,13 @@ def read_grey(path: Path) -> FloatImage:
     return (np.asarray(_flatten(image).convert("L"), np.float32) / 255).astype(np.float32)
 
 
-def write_picture(path: Path, rgb: ByteImage, *, recipe: str | None = None) -> None:
+def write_picture(
+    path: Path,
+    rgb: ByteImage,
+    *,
+    recipe: str | None = None,
+    texts: Mapping[str, str] | None = None,
+) -> None:
     """Write 8 bit sRGB to PNG, JPEG, TIFF or WebP by the file's ending, whole or not at all.
 
     Parameters
@@ -92,6 +98,7 @@ def write_picture(path: Path, rgb: ByteImage, *, recipe: str | None = None) -> N
     rgb : (H, W, 3) uint8, sRGB.
     recipe : JSON text for a PNG's `overlay:recipe` chunk; the picture is then also marked as
         algorithmic media in XMP.
+    texts : further text chunks of a PNG, by keyword.
 
     Raises
     ------
@@ -101,7 +108,7 @@ def write_picture(path: Path, rgb: ByteImage, *, recipe: str | None = None) -> N
     kind = writable_kind(path)
     options: dict[str, object] = {"quality": 95} if kind in ("JPEG", "WEBP") else {}
     if kind == "PNG":
-        options = {"pnginfo": _png_chunks(recipe), "compress_level": 6}
+        options = {"pnginfo": _png_chunks(recipe, texts or {}), "compress_level": 6}
     elif kind == "TIFF":
         options = {"compression": "tiff_deflate"}
     image = Image.fromarray(np.ascontiguousarray(rgb))
@@ -111,6 +118,13 @@ def write_picture(path: Path, rgb: ByteImage, *, recipe: str | None = None) -> N
         write_whole(path, lambda file: file.write(buffer.getbuffer()))
     except OSError as error:
         raise PictureError(f"{path}: cannot be written: {reason(error)}") from error
+
+
+def thumbnail(rgb: ByteImage, side: int) -> ByteImage:
+    """A picture reduced until its longer side is at most `side` pixels: (h, w, 3) uint8."""
+    image = Image.fromarray(np.ascontiguousarray(rgb))
+    image.thumbnail((side, side), Image.Resampling.BOX, reducing_gap=2.0)
+    return np.asarray(image, np.uint8)
 
 
 def write_grey16(path: Path, values: FloatImage) -> None:
@@ -152,19 +166,24 @@ def write_whole(path: Path, fill: Callable[[BinaryIO], object]) -> None:
 
 def read_recipe_text(path: Path) -> str | None:
     """The recipe a PNG carries in its `overlay:recipe` chunk, or None when there is none."""
+    return read_text_chunk(path, "overlay:recipe")
+
+
+def read_text_chunk(path: Path, keyword: str) -> str | None:
+    """A PNG's text chunk of ours, or None; raises `PictureError`."""
     with _open(path) as image:
         if not isinstance(image, PngImagePlugin.PngImageFile):
             return None
         # Ours stands before the pixels, which then need not be decoded.
-        text = image.info.get("overlay:recipe")
+        text = image.info.get(keyword)
         if text is None:
             try:
                 image.load()
             except Exception as error:  # Pillow raises many kinds for damaged files
                 raise PictureError(f"{path}: the picture is damaged: {reason(error)}") from error
-            text = image.text.get("overlay:recipe")
+            text = image.text.get(keyword)
     if text is not None and len(text) > MAX_TEXT_BYTES:
-        raise PictureError(f"{path}: its recipe may have {MAX_TEXT_BYTES} bytes, got {len(text)}")
+        raise PictureError(f"{path}: {keyword} may have {MAX_TEXT_BYTES} bytes, got {len(text)}")
     return text
 
 
@@ -289,10 +308,12 @@ def _flatten(image: Image.Image) -> Image.Image:
     return image.convert("RGB")
 
 
-def _png_chunks(recipe: str | None) -> PngImagePlugin.PngInfo:
+def _png_chunks(recipe: str | None, texts: Mapping[str, str]) -> PngImagePlugin.PngInfo:
     chunks = PngImagePlugin.PngInfo()
     chunks.add(b"sRGB", b"\0")
     if recipe is not None:
         chunks.add_itxt("overlay:recipe", recipe, zip=len(recipe) > 2000)
         chunks.add_itxt("XML:com.adobe.xmp", _ALGORITHMIC)
+    for keyword, text in texts.items():
+        chunks.add_itxt(keyword, text, zip=len(text) > 2000)
     return chunks

@@ -20,11 +20,12 @@ from overlay.document.reading import RecipeError, parse_json, recipe_json
 from overlay.document.recipe import Recipe
 from overlay.imaging.files import MAX_TEXT_BYTES, PictureError, reason, write_whole
 from overlay.studio.folders import data_folder, shelf_folder
+from overlay.studio.marks import made_marks, plain_marks
 from overlay.studio.paths import change_paths, input_paths
 from overlay.studio.shelf import ProofShelf
 
 ENDING = ".overlay"
-_PROOF = re.compile(r"proofs/([0-9a-f]{64}\.(?:png|json|run))")
+_PROOF = re.compile(r"proofs/([0-9a-f]{64}\.(?:png|jpg|json|run))")
 _MOST_ENTRIES = 4096
 _MOST_PICTURE = 512 << 20  # bytes, of one entry
 _MOST_BYTES = 4 << 30  # bytes, of all entries
@@ -60,6 +61,7 @@ def write_container(path: Path, state: State, shelf: ProofShelf | None = None) -
         "overlay_project": 1,
         "recipe": json.loads(recipe_json(recipe)),
         "tray": [names[str(picture)] for picture in state.tray],
+        "marks": plain_marks(state.marks),
     }
     text = json.dumps(data, indent=2, ensure_ascii=False).encode()
 
@@ -125,7 +127,8 @@ def read_container(path: Path) -> Opened:
         raise RecipeError(f"{path}: must be a project file (ZIP), got a damaged one") from error
     recipe = change_paths(found.recipe, lambda name: str(folder / Path(name).name))
     tray = tuple(folder / Path(name).name for name in found.tray if name not in missing)
-    return Opened(State(recipe, tray), tuple(missing))
+    marks = made_marks({key: mark.model_dump() for key, mark in found.marks.items()})
+    return Opened(State(recipe, tray, marks), tuple(missing))
 
 
 def _own_folder(text: bytes, entries: dict[str, zipfile.ZipInfo]) -> Path:

@@ -12,8 +12,7 @@ from overlay.measures.repeats import repeats
 from overlay.measures.rim import rim
 from overlay.measures.softness import SOFT, softness
 from overlay.measures.structure import layout_match, structure_kept
-
-_SMALL = 128  # pixels of a reference's shorter side, below which it is said to be small
+from overlay.studio.checks import SMALL
 
 
 @dataclass(frozen=True)
@@ -103,7 +102,7 @@ def _poor_picture(style: StyleCue) -> list[Notice]:
     height, width = style.picture.shape[:2]
     if style.is_swatches or style.facets.surface <= 0:
         return []
-    if min(height, width) < _SMALL:
+    if min(height, width) < SMALL:
         text = f"The picture of {style.name} is small ({width}x{height}); its marks will be few."
         return [Notice("small_reference", style.name, text)]
     level = softness(srgb_to_work(style.picture))

@@ -30,7 +30,7 @@ class PictureStore:
         return self._get("grey", path)  # type: ignore[return-value]
 
     def _get(self, kind: str, path: str) -> ByteImage | FloatImage:
-        key = (kind, *_stamp(path))
+        key = (kind, *picture_stamp(path))
         with self._lock:
             if key in self._kept:
                 self._kept.move_to_end(key)
@@ -44,7 +44,8 @@ class PictureStore:
         return value
 
 
-def _stamp(path: str) -> tuple[str, ...]:
+def picture_stamp(path: str) -> tuple[str, ...]:
+    """A file with its time and size: another one as soon as it changes. Raises `PictureError`."""
     try:
         status = Path(path).stat()
     except OSError as error:

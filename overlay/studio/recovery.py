@@ -5,6 +5,7 @@ from pathlib import Path
 
 from overlay.document.project import Project, State
 from overlay.document.reading import RecipeError, make_recipe, parse_json, recipe_json
+from overlay.studio.marks import made_marks, plain_marks
 
 
 def recovery_bytes(project: Project) -> bytes:
@@ -13,6 +14,7 @@ def recovery_bytes(project: Project) -> bytes:
         "path": None if project.path is None else str(project.path),
         "modified": project.modified,
         "tray": [str(p) for p in project.state.tray],
+        "marks": plain_marks(project.state.marks, deleted=True),
         "recipe": json.loads(recipe_json(project.recipe)),
     }
     return json.dumps(data, indent=1, ensure_ascii=False).encode()
@@ -26,9 +28,11 @@ def load_recovery(path: Path) -> tuple[Project, bool] | None:
     try:
         data = parse_json(path.read_text("utf-8"), str(path))
         state = State(
-            make_recipe(data["recipe"], str(path)), tuple(Path(str(p)) for p in data["tray"])
+            make_recipe(data["recipe"], str(path)),
+            tuple(Path(str(p)) for p in data["tray"]),
+            made_marks(data.get("marks", {})),
         )
         where = None if data["path"] is None else Path(str(data["path"]))
         return Project(state, where), bool(data["modified"])
-    except (OSError, RecipeError, UnicodeDecodeError, KeyError, TypeError):
+    except (OSError, RecipeError, UnicodeDecodeError, KeyError, TypeError, AttributeError):
         return None

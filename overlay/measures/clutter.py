@@ -1,0 +1,67 @@
+"""Clutter: small sharp signs along a picture's sides, as captions and interface remains are."""
+
+import numpy as np
+from scipy import ndimage
+
+from overlay.imaging.colour import FloatImage
+
+_BAND = 0.14  # of the side, the deepest band that is looked at
+_STEPS = 7
+_GROUND = 0.55  # share of a band that must have one colour
+_NEAR = 0.05  # colour difference that still counts as that colour
+_INK = (0.004, 0.4)  # share of a band that stands out from it
+_SIGNS = 6  # at the least
+_ALIKE = 0.6  # share of the signs that must be about as high as the rest
+
+
+def cluttered_sides(image: FloatImage) -> dict[str, int]:
+    """How many pixels to cut from each side to be rid of a band of signs; sides without have none.
+
+    A band counts when most of it is one flat colour and the rest falls into many small marks of
+    like height, as letters do.
+
+    Parameters
+    ----------
+    image : (H, W, 3) float32, working space.
+
+    Returns
+    -------
+    Pixels, by `left`, `top`, `right` and `bottom`.
+    """
+    across = image.transpose(1, 0, 2)
+    views = {"top": image, "bottom": image[::-1], "left": across, "right": across[::-1]}
+    found = {side: _signs_depth(view) for side, view in views.items()}
+    return {side: depth for side, depth in found.items() if depth}
+
+
+def _signs_depth(lines: FloatImage) -> int:
+    """The depth of the shallowest band of signs at the beginning of the first axis, or 0."""
+    deepest = int(_BAND * len(lines))
+    for k in range(2, _STEPS + 1):
+        depth = deepest * k // _STEPS
+        if depth >= 8 and _has_signs(lines[:depth]):
+            # Marks that go on further in are the picture's own.
+            return 0 if _has_signs(lines[depth : 2 * depth], reaching=True) else depth
+    return 0
+
+
+def _has_signs(band: FloatImage, *, reaching: bool = False) -> bool:
+    ground = np.median(band.reshape(-1, 3), axis=0)
+    ink = np.abs(band - ground).sum(axis=2) > _NEAR
+    if ink[-1].mean() > 0.05 and not reaching:  # something larger reaches into the band
+        return False
+    strong = np.abs(band[..., 0] - ground[0]) > 0.18
+    if 1 - ink.mean() < _GROUND or not _INK[0] <= strong.mean() <= _INK[1]:
+        return False
+    labels, count = ndimage.label(strong, np.ones((3, 3), int))
+    if count < _SIGNS:
+        return False
+    boxes = ndimage.find_objects(labels)
+    sizes = np.array([[b.stop - b.start for b in box] for box in boxes], float)
+    sizes = sizes[(sizes > 1).any(axis=1)]
+    if len(sizes) < _SIGNS or (sizes > 0.9 * len(band)).any(axis=1).mean() > 0.2:
+        return False
+    heights = sizes.max(axis=1)
+    middle = np.median(heights)
+    alike = (heights > 0.5 * middle) & (heights < 2 * middle)
+    return bool(alike.mean() >= _ALIKE)

@@ -1,0 +1,70 @@
+"""What the artist has set for all projects, kept in a file of its own."""
+
+import json
+from contextlib import suppress
+from pathlib import Path
+from typing import Annotated, Literal
+
+import numba
+import platformdirs
+from pydantic import BaseModel, ConfigDict, Field, ValidationError
+
+from overlay.document.reading import RecipeError, parse_json
+from overlay.imaging.files import write_whole
+
+_MOST_RECENT = 8
+
+
+class Settings(BaseModel):
+    """Settings; a value that is not allowed counts as its default."""
+
+    model_config = ConfigDict(frozen=True, extra="ignore")
+
+    theme: Literal["light", "dark", "desktop"] = "light"
+    threads: Annotated[int, Field(ge=0, le=256)] = 0  # 0 takes all there are
+    cache_megabytes: Annotated[int, Field(ge=100, le=1_000_000)] = 4000
+    pictures_folder: str = ""  # where dialogs begin; empty for the desktop's own place
+    recent: tuple[str, ...] = ()
+    toured: bool = False
+
+    def with_recent(self, path: Path) -> "Settings":
+        """The same with a file as the one opened last."""
+        name = str(path.absolute())
+        recent = (name, *(r for r in self.recent if r != name))[:_MOST_RECENT]
+        return self.model_copy(update={"recent": recent})
+
+
+def settings_path() -> Path:
+    """Where the settings lie."""
+    return Path(platformdirs.user_config_dir("overlay")) / "settings.json"
+
+
+def load_settings() -> Settings:
+    """The settings as they were left; what cannot be read takes its default."""
+    try:
+        data = parse_json(settings_path().read_text("utf-8"), "settings")
+    except (OSError, RecipeError, UnicodeDecodeError):
+        return Settings()
+    if not isinstance(data, dict):
+        return Settings()
+    for _ in range(len(data) + 1):
+        try:
+            return Settings.model_validate(data)
+        except ValidationError as error:
+            data.pop(str(error.errors()[0]["loc"][0]), None)
+    return Settings()
+
+
+def save_settings(settings: Settings) -> None:
+    """Write the settings; where that is not possible they last until the end of the session."""
+    path = settings_path()
+    data = json.dumps(settings.model_dump(mode="json"), indent=1).encode()
+    with suppress(OSError):
+        path.parent.mkdir(parents=True, exist_ok=True)
+        write_whole(path, lambda file: file.write(data))
+
+
+def use_threads(threads: int) -> None:
+    """Have the calling thread's numeric work spread over so many cores; 0 for all."""
+    most = numba.config.NUMBA_NUM_THREADS  # type: ignore[attr-defined]
+    numba.set_num_threads(most if threads == 0 else min(threads, most))
