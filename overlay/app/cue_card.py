@@ -3,7 +3,7 @@
 from pathlib import Path
 
 from PySide6.QtCore import QSize, Qt, Signal
-from PySide6.QtGui import QColor, QImage, QPainter
+from PySide6.QtGui import QImage
 from PySide6.QtWidgets import (
     QFrame,
     QHBoxLayout,
@@ -19,10 +19,13 @@ from PySide6.QtWidgets import (
 from overlay.app.fields import SliderField
 from overlay.app.guide_part import GuidePart
 from overlay.app.icons import set_icon
+from overlay.app.notes_part import NotesPart
 from overlay.app.reference_part import FacetsPage, PicturePage, PlacePage
 from overlay.app.reference_view import ReferenceView
 from overlay.app.span_part import SpanPart
+from overlay.app.swatch_part import SwatchPart
 from overlay.studio.bench import Bench
+from overlay.studio.checks import Finding
 
 _TABS = {
     "Facets": "What is taken from the reference, and how much",
@@ -55,7 +58,10 @@ class CueCard(QFrame):
         self.span = SpanPart(self._change)
         self.span.region_asked.connect(self.region_asked)
         self.reference = self._reference_part()
-        self.swatches = self._swatch_part()
+        self.notes = NotesPart()
+        self.notes.fixed.connect(lambda f: self._change(f.fix, **f.changes))
+        self.findings: tuple[Finding, ...] = ()
+        self.swatches = SwatchPart(self._change)
         self.guide = GuidePart(self._change)
         self.guide.map_moved.connect(self.map_moved)
         self.blur = SliderField(
@@ -66,8 +72,8 @@ class CueCard(QFrame):
         self.empty.setProperty("role", "faint")
         self.empty.setAlignment(Qt.AlignmentFlag.AlignCenter)
         for part in (
-            self.picture, self.from_file, self.reference, self.swatches, self.guide, self.blur,
-            self.span, self.empty,
+            self.picture, self.from_file, self.notes, self.reference, self.swatches, self.guide,
+            self.blur, self.span, self.empty,
         ):  # fmt: skip
             layout.addWidget(part)
         layout.addStretch()
@@ -161,18 +167,6 @@ class CueCard(QFrame):
             tab.setChecked(self._page_of[name] is page)
         self.use.leave()
 
-    def _swatch_part(self) -> QWidget:
-        part = QWidget()
-        box = QVBoxLayout(part)
-        box.setContentsMargins(0, 0, 0, 0)
-        box.addWidget(QLabel("Hex colours, separated by spaces"))
-        self.hex = QLineEdit()
-        self.hex.setToolTip("The colours the picture should have, as #rrggbb")
-        self.hex.setAccessibleName("Hex colours")
-        self.hex.editingFinished.connect(self._swatches_typed)
-        box.addWidget(self.hex)
-        return part
-
     # Showing --------------------------------------------------------------------------------
 
     def refresh(self) -> None:
@@ -190,6 +184,7 @@ class CueCard(QFrame):
         self.swatches.setVisible(kind == "swatches")
         self.guide.setVisible(kind == "guide")
         self.blur.setVisible(kind == "avoided")
+        self.notes.show_findings(self.findings if kind == "reference" else (), cue)
         if kind != "reference":
             self.use.leave()
         if cue is None:
@@ -205,24 +200,19 @@ class CueCard(QFrame):
             self.from_file.setText(f"Avoids what resembles {Path(cue.avoided).name}")
             self.blur.set_value(cue.blur)
         elif cue.swatches is not None:
-            self._show_swatches(cue.swatches)
+            self.show_picture(self.swatches.show_cue(cue, self.bench.project.state.tray))
         else:
             self.guide.show_cue(cue, self.bench.project.state.tray)
+
+    def show_findings(self, findings: tuple[Finding, ...]) -> None:
+        """What was found about the selected reference's picture."""
+        self.findings = findings
+        cue = self.bench.selected_cue
+        self.notes.show_findings(findings if cue is not None and cue.reference else (), cue)
 
     def show_picture(self, image: QImage | None, full: QSize | None = None) -> None:
         """The reference's picture, from whoever reads files; `full` is its size if reduced."""
         self.picture.set_image(image, full)
-
-    def _show_swatches(self, colours: tuple[str, ...]) -> None:
-        if not self.hex.hasFocus():
-            self.hex.setText(" ".join(colours))
-        image = QImage(520, 208, QImage.Format.Format_RGB32)
-        painter = QPainter(image)
-        width = 520 / len(colours)
-        for i, colour in enumerate(colours):
-            painter.fillRect(round(i * width), 0, round(width) + 1, 208, QColor(colour))
-        painter.end()
-        self.show_picture(image)
 
     # Edits ----------------------------------------------------------------------------------
 
@@ -244,7 +234,4 @@ class CueCard(QFrame):
     def _remove(self) -> None:
         index = self.bench.selected_index
         if index is not None:
-            self.bench.remove_cue(index)
-
-    def _swatches_typed(self) -> None:
-        self._change("Swatches", swatches=self.hex.text().replace(",", " ").split())
+            self.bench.remove_cues([index])

@@ -1,7 +1,7 @@
 """The cue sheet: all cues against the progress of the run, under the filmstrip."""
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QAction, QMouseEvent, QPainter, QPaintEvent
+from PySide6.QtGui import QAction
 from PySide6.QtWidgets import (
     QComboBox,
     QFrame,
@@ -9,143 +9,22 @@ from PySide6.QtWidgets import (
     QLabel,
     QMenu,
     QScrollArea,
-    QSpinBox,
     QToolButton,
     QVBoxLayout,
     QWidget,
 )
 
-from overlay.app import axis
+from overlay.app.axis import BAR, HEAD, TAIL, TimeAxis
+from overlay.app.cue_row import CueRow
 from overlay.app.drops import TakesPictures
-from overlay.app.envelope import Envelope, Shape
-from overlay.app.fields import calm_wheel, show_quietly
+from overlay.app.envelope import Shape
+from overlay.app.fields import calm_wheel
 from overlay.app.filmstrip import Filmstrip, Scale
-from overlay.app.icons import glyph, set_icon
+from overlay.app.icons import set_icon
 from overlay.app.influence_chart import InfluenceChart
-from overlay.app.theme import ROW, cue_colour, tone
+from overlay.app.theme import ROW
 from overlay.document.recipe import Cue
 from overlay.studio.bench import Bench
-
-_BAR = 8  # width of the scroll bar
-
-
-class CueRow(QWidget):
-    """One cue: glyph, name, mute, region, weight, envelope, and what it came to in the proof."""
-
-    chosen = Signal(int)
-    muted = Signal(int, bool)
-    soloed = Signal(int)
-    dragged = Signal(int, int)  # while the row is dragged: its place, and a height in the sheet
-    let_go = Signal(int, int)
-    weighed = Signal(int, float)
-    shaped = Signal(int, str, object)
-
-    def __init__(self, index: int, cue: Cue, parent: QWidget | None = None) -> None:
-        super().__init__(parent)
-        self.setFixedHeight(ROW)
-        self.index = index
-        self._selected = False
-        self._from = 0.0  # where in the row a drag began
-        row = QHBoxLayout(self)
-        row.setContentsMargins(0, 0, 0, 0)
-        row.setSpacing(0)
-        row.addWidget(self._head(cue))
-        self.envelope = Envelope(cue, cue_colour(index))
-        self.envelope.changed.connect(
-            lambda handle, shape: self.shaped.emit(self.index, handle, shape)
-        )
-        self.envelope.pressed.connect(lambda: self.chosen.emit(self.index))
-        row.addWidget(self.envelope, 1)
-        self.share = QLabel()
-        self.share.setFixedWidth(axis.TAIL - _BAR)
-        self.share.setToolTip("How much of the picture's area this cue decided in the last proof")
-        row.addWidget(self.share)
-        self.set_cue(cue)
-
-    def _head(self, cue: Cue) -> QWidget:
-        head = QWidget()
-        head.setFixedWidth(axis.HEAD)
-        row = QHBoxLayout(head)
-        row.setContentsMargins(12, 0, 8, 0)
-        row.setSpacing(6)
-        self._glyph = QLabel()
-        self._glyph.setPixmap(glyph(cue.kind, cue_colour(self.index).name(), 18))
-        self._name = QLabel()
-        self._region = QLabel()
-        self._region.setProperty("role", "faint")
-        self._region.setToolTip("Where the cue acts")
-        self.mute = QToolButton()
-        self.mute.setText("M")
-        self.mute.setCheckable(True)
-        self.mute.setFixedSize(24, 22)
-        self.mute.setToolTip("Mute: leave this cue out of the next proof (M)")
-        self.mute.clicked.connect(lambda on: self.muted.emit(self.index, on))
-        self.solo = QToolButton()
-        self.solo.setText("S")
-        self.solo.setCheckable(True)
-        self.solo.setFixedSize(24, 22)
-        self.solo.setToolTip("Solo: hear this cue alone; once more, all of them (S)")
-        self.solo.clicked.connect(lambda _: self.soloed.emit(self.index))
-        self.weight = QSpinBox()
-        self.weight.setRange(0, 200)
-        self.weight.setSuffix(" %")
-        self.weight.setFixedWidth(60)
-        self.weight.setAlignment(Qt.AlignmentFlag.AlignRight)
-        self.weight.setToolTip("Weight: how much this cue counts against the others")
-        self.weight.setKeyboardTracking(False)
-        calm_wheel(self.weight)
-        self.weight.valueChanged.connect(lambda v: self.weighed.emit(self.index, v / 100))
-        row.addWidget(self._glyph)
-        row.addWidget(self._name, 1)
-        row.addWidget(self._region)
-        row.addWidget(self.mute)
-        row.addWidget(self.solo)
-        row.addWidget(self.weight)
-        self._glyph.setCursor(Qt.CursorShape.SizeVerCursor)
-        self._glyph.setToolTip("Drag up or down to put the cue elsewhere (Alt+Up, Alt+Down)")
-        return head
-
-    def set_cue(self, cue: Cue) -> None:
-        """Show the cue's present state."""
-        metrics = self._name.fontMetrics()
-        self._name.setText(metrics.elidedText(cue.name, Qt.TextElideMode.ElideRight, 78))
-        self._name.setToolTip(cue.name)
-        self.setAccessibleName(f"Cue {cue.name}")
-        self.mute.setAccessibleName(f"Mute {cue.name}")
-        self.solo.setAccessibleName(f"Solo {cue.name}")
-        self.weight.setAccessibleName(f"Weight of {cue.name}")
-        self.envelope.setAccessibleName(f"Envelope of {cue.name}")
-        where = "whole" if cue.region is None else cue.region
-        where = f"not {where}" if cue.invert_region else where
-        self._region.setText(metrics.elidedText(where, Qt.TextElideMode.ElideRight, 48))
-        self.mute.setChecked(cue.muted)
-        show_quietly(self.weight, round(cue.weight * 100))
-        self.envelope.set_cue(cue, cue_colour(self.index))
-
-    def set_selected(self, selected: bool) -> None:
-        """Mark the row as the one the cue card shows."""
-        self._selected = selected
-        self.update()
-
-    def paintEvent(self, event: QPaintEvent) -> None:
-        if self._selected:
-            painter = QPainter(self)
-            painter.fillRect(0, 0, axis.HEAD, self.height(), tone("well"))
-            painter.fillRect(0, 2, 3, self.height() - 4, tone("register"))
-
-    def mousePressEvent(self, event: QMouseEvent) -> None:
-        self.chosen.emit(self.index)
-        self._from = event.position().y()
-
-    def mouseMoveEvent(self, event: QMouseEvent) -> None:
-        if event.buttons() & Qt.MouseButton.LeftButton:
-            self.dragged.emit(self.index, self.y() + round(event.position().y()))
-
-    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
-        if abs(event.position().y() - self._from) > ROW / 2:
-            self.let_go.emit(self.index, self.y() + round(event.position().y()))
-        else:
-            self.let_go.emit(self.index, -1)
 
 
 class CueSheet(TakesPictures, QFrame):
@@ -153,6 +32,7 @@ class CueSheet(TakesPictures, QFrame):
 
     dropped = Signal(list)
     add_asked = Signal(str)  # reference, swatches, edges or avoided
+    region_asked = Signal()
     refused = Signal(str)
 
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
@@ -162,12 +42,14 @@ class CueSheet(TakesPictures, QFrame):
         self.bench = bench
         self.rows: list[CueRow] = []
         self._kinds: list[str] = []
-        self.filmstrip = Filmstrip()
-        self.chart = InfluenceChart()
+        self.axis = TimeAxis(self)
+        self.scale = Scale(self.axis)
+        self.filmstrip = Filmstrip(self.axis)
+        self.chart = InfluenceChart(self.axis)
         layout = QVBoxLayout(self)
         layout.setContentsMargins(0, 6, 0, 6)
         layout.setSpacing(2)
-        layout.addLayout(_on_axis(self._title(), Scale()))
+        layout.addLayout(_on_axis(self._title(), self.scale))
         layout.addLayout(_on_axis(_faint("filmstrip", 12), self.filmstrip))
         layout.addLayout(_on_axis(_faint("influence", 12), self.chart))
         layout.addWidget(self._row_area(), 1)
@@ -242,7 +124,7 @@ class CueSheet(TakesPictures, QFrame):
 
     def _keep_axis(self, least: int, most: int) -> None:
         """Leave room for the scroll bar while it is hidden, so that rows and filmstrip agree."""
-        self._rows_layout.setContentsMargins(0, 2, 0 if most > least else _BAR, 2)
+        self._rows_layout.setContentsMargins(0, 2, 0 if most > least else BAR, 2)
 
     def refresh(self) -> None:
         """Show the cues of the present recipe; rows stay where they can."""
@@ -269,52 +151,74 @@ class CueSheet(TakesPictures, QFrame):
             row.hide()
             row.deleteLater()
         self._kinds = [cue.kind for cue in cues]
-        self.rows = [CueRow(i, cue) for i, cue in enumerate(cues)]
+        self.rows = [CueRow(i, cue, self.axis) for i, cue in enumerate(cues)]
         for i, row in enumerate(self.rows):
             row.chosen.connect(self.bench.select)
             row.muted.connect(lambda k, on: self._change(k, "Mute", muted=on))
             row.weighed.connect(lambda k, w: self._change(k, "Weight", weight=w))
+            row.renamed.connect(lambda k, name: self._change(k, "Name", alone=True, name=name))
+            row.placed.connect(
+                lambda k, name, inverted: self._change(
+                    k, "Region", region=name, invert_region=inverted
+                )
+            )
+            row.region_asked.connect(self._ask_region)
+            row.regions = lambda: list(self.bench.project.recipe.regions)
             row.shaped.connect(self._shape)
             row.soloed.connect(self.bench.solo_cue)
             row.dragged.connect(self._show_gap)
             row.let_go.connect(self._drop_row)
             self._rows_layout.insertWidget(i, row)
 
-    def _change(self, index: int, what: str, **changes: object) -> None:
+    def _rows_with(self, index: int) -> list[int]:
+        """The rows that an edit of one of them is for: all that are selected with it."""
+        rows = self.bench.selected_rows
+        return rows if index in rows else [index]
+
+    def _ask_region(self, index: int) -> None:
+        self.bench.select(index)
+        self.region_asked.emit()
+
+    def _change(self, index: int, what: str, *, alone: bool = False, **changes: object) -> None:
+        rows = [index] if alone else self._rows_with(index)
         try:
-            self.bench.change_cue(index, what, **changes)
+            self.bench.change_cues(rows, what, **changes)
         except ValueError as error:
             self.refused.emit(str(error))
             self.refresh()
 
     def _shape(self, index: int, handle: str, shape: Shape) -> None:
+        """One gesture on an envelope; rows that are selected with it move by the same amounts."""
         what = handle.replace("_", " ").capitalize()
-        self._change(
-            index, what, enter=shape.enter, leave=shape.leave, fade_in=shape.fade_in,
-            fade_out=shape.fade_out, weight=shape.weight,
-        )  # fmt: skip
+        old = Shape.of(self.bench.project.recipe.cues[index])
+        by = {key: getattr(shape, key) - getattr(old, key) for key in vars(shape)}
+        self.bench.shift_cues(self._rows_with(index), what, by)
 
-    def _gap(self, index: int, height: int) -> tuple[int, int]:
-        """The place a row dragged to a height would take, and where its line is drawn."""
+    def _gap(self, height: int) -> tuple[int, int]:
+        """The row before which a row dragged to a height would go, and where its line is drawn."""
         before = sum(row.y() + ROW / 2 < height for row in self.rows)
         line = self.rows[before].y() - 2 if before < len(self.rows) else self.rows[-1].y() + ROW
-        return before - (before > index), line
+        return before, line
 
     def _show_gap(self, index: int, height: int) -> None:
-        place, line = self._gap(index, height)
-        self._line.setVisible(place != index)
+        before, line = self._gap(height)
+        rows = self._rows_with(index)
+        together = rows == list(range(rows[0], rows[-1] + 1))
+        self._line.setVisible(not (together and rows[0] <= before <= rows[-1] + 1))
         self._line.setGeometry(0, line, self.rows[0].width(), 2)
         self._line.raise_()
 
     def _drop_row(self, index: int, height: int) -> None:
         self._line.hide()
         if height >= 0:
-            self.bench.move_cue(index, self._gap(index, height)[0])
+            self.bench.move_cues(self._rows_with(index), self._gap(height)[0])
 
     def mark_selected(self) -> None:
         """Mark the selected cue's row."""
         for row in self.rows:
-            row.set_selected(row.index == self.bench.selected_index)
+            row.set_selected(
+                row.index in self.bench.selected_rows, first=row.index == self.bench.selected_index
+            )
 
     def show_shares(self) -> None:
         """Show who decided what: the chart, and each cue's measured share behind its row."""
@@ -342,10 +246,10 @@ def _on_axis(head: QWidget, middle: QWidget) -> QHBoxLayout:
     row = QHBoxLayout()
     row.setContentsMargins(0, 0, 0, 0)
     row.setSpacing(0)
-    head.setFixedWidth(axis.HEAD)
+    head.setFixedWidth(HEAD)
     row.addWidget(head)
     row.addWidget(middle, 1)
-    row.addSpacing(axis.TAIL)
+    row.addSpacing(TAIL)
     return row
 
 

@@ -14,11 +14,17 @@ from overlay.document.recipe import EdgeSettings
 from overlay.guides.edges import EdgeOptions, extract_edges
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.files import write_whole
+from overlay.imaging.main_colours import main_colours
+from overlay.imaging.palette_files import read_palette
 from overlay.imaging.resample import cover
-from overlay.studio.folders import state_folder
+from overlay.studio.advice import Advice, find_advice
+from overlay.studio.cards import card_picture, card_swatches, is_card, keep_card
+from overlay.studio.checks import Finding
+from overlay.studio.folders import proofs_folder, state_folder
 from overlay.studio.proofs import Proof
 from overlay.studio.recovery import recovery_bytes
 from overlay.studio.requests import edge_options, frame_picture, guide_picture, proof_size
+from overlay.studio.shelf import trim_proofs
 
 if TYPE_CHECKING:
     from overlay.app.window import MainWindow
@@ -65,6 +71,11 @@ class Desk(QObject):
         w.tray.avoid_asked.connect(self.add_avoided)
         w.tray.thumb_asked.connect(self._ask_thumb)
         w.card.map_moved.connect(self.show_map)
+        w.tray.card_asked.connect(self.add_card_of)
+        w.card.swatches.keep_asked.connect(self.keep_card)
+        w.card.swatches.colours_asked.connect(self.take_colours)
+        w.stage.advice.followed.connect(self.follow)
+        w.stage.advice.put_aside.connect(self.put_aside)
 
     # Changes of the model -------------------------------------------------------------------
 
@@ -80,6 +91,9 @@ class Desk(QObject):
         self._show_source()
         self._show_reference()
         self.show_map(None)
+        self._advise()
+        if w.room == "drawer":
+            w.drawer.refresh()
         self._recovery.start()
 
     def _opened(self) -> None:
@@ -123,6 +137,8 @@ class Desk(QObject):
         self.scrub(1.0)
         self.window.inspector.refresh()
         self.show_facts()
+        self._advise()
+        self._trim()
 
     def show_facts(self) -> None:
         """Number, time and measures of the proof that hangs."""
@@ -197,18 +213,21 @@ class Desk(QObject):
             return
         store = self.bench.store
 
-        def read() -> tuple[QImage, QImage]:
+        checks = self.bench.checks
+
+        def read() -> tuple[QImage, QImage, tuple[Finding, ...]]:
             image = to_image(store.picture(path))
             keep, smooth = Qt.AspectRatioMode.KeepAspectRatio, _SMOOTH
-            return image, image.scaled(_PREVIEW, keep, smooth)
+            return image, image.scaled(_PREVIEW, keep, smooth), checks.of(path)
 
         self.loader.ask("reference", read, self._got_reference)
 
-    def _got_reference(self, read: tuple[QImage, QImage]) -> None:
-        image, preview = read
+    def _got_reference(self, read: tuple[QImage, QImage, tuple[Finding, ...]]) -> None:
+        image, preview, findings = read
         cue = self.bench.selected_cue
         if cue is not None and cue.kind in ("reference", "avoided"):
             self.window.card.show_picture(preview, image.size())
+            self.window.card.show_findings(findings)
         self.window.stage.set_image("reference", image)
 
     def show_map(self, settings: EdgeSettings | None) -> None:
@@ -245,16 +264,86 @@ class Desk(QObject):
         )
 
     def _ask_thumb(self, path: Path) -> None:
-        store = self.bench.store
+        store, checks, tray = self.bench.store, self.bench.checks, self.window.tray
 
-        def read() -> QImage:
+        def read() -> tuple[QImage, tuple[Finding, ...]]:
+            if is_card(path):
+                return to_image(card_picture(path)), ()
             picture = store.picture(str(path))
             step = max(1, max(picture.shape[:2]) // 640)
-            return to_image(picture[::step, ::step])
+            return to_image(picture[::step, ::step]), checks.of(str(path))
 
-        self.loader.ask(
-            f"thumb {path}", read, lambda image: self.window.tray.show_thumb(path, image)
-        )
+        self.loader.ask(f"thumb {path}", read, lambda found: tray.show_thumb(path, *found))
+
+    # Advice ---------------------------------------------------------------------------------
+
+    def _advise(self) -> None:
+        """Look for troubles in what is there now."""
+        recipe, proof, checks = self.bench.project.recipe, self.bench.proof, self.bench.checks
+        used = {c.reference for c in recipe.cues if c.reference} | {recipe.source} - {None}
+
+        def look() -> list[Advice]:
+            findings = {path: checks.of(path) for path in used if path is not None}
+            return find_advice(recipe, findings, proof)
+
+        self.loader.ask("advice", look, self._show_advice)
+
+    def _show_advice(self, advice: list[Advice]) -> None:
+        put_aside = self.bench.dismissed
+        self.window.stage.advice.show_advice([a for a in advice if a.key not in put_aside])
+
+    def follow(self, advice: Advice) -> None:
+        """Do what an advice says."""
+        source = self.bench.project.recipe.source
+        if advice.deed == "hold":
+            self.window.guarded(self.bench.hold_structure)
+        elif advice.deed == "trace":
+            self.window.stage.set_mode("trace")
+        elif advice.deed == "prepare" and source is not None:
+            self.window.prepare_desk.open(Path(source))
+        else:
+            self.window.guarded(lambda: self.bench.follow(advice))
+
+    def put_aside(self, advice: Advice) -> None:
+        """Do not say it again while this project is open."""
+        self.bench.dismissed.add(advice.key)
+        self._advise()
+
+    # Swatch cards ---------------------------------------------------------------------------
+
+    def add_card_of(self, path: Path) -> None:
+        """Make a swatch card of a picture's main colours."""
+        store = self.bench.store
+
+        def make() -> Path:
+            return keep_card(main_colours(store.picture(str(path))), path.stem)
+
+        self.loader.ask("card", make, lambda card: self.add_to_tray([card]))
+
+    def keep_card(self) -> None:
+        """Put the selected swatches into the tray as a card."""
+        cue = self.bench.selected_cue
+        if cue is not None and cue.swatches is not None:
+            colours, name = cue.swatches, cue.name
+            self.loader.ask(
+                "card", lambda: keep_card(colours, name), lambda card: self.add_to_tray([card])
+            )
+
+    def take_colours(self, path: Path) -> None:
+        """Give the selected swatches the colours of a card, or the main ones of a picture."""
+        store, index = self.bench.store, self.bench.selected_index
+
+        def find() -> list[str]:
+            if is_card(path):
+                return card_swatches(path)
+            return list(main_colours(store.picture(str(path))))
+
+        def take(colours: list[str]) -> None:
+            if index is not None and index == self.bench.selected_index:
+                what = f"Colours of {path.stem}"
+                self.window.guarded(lambda: self.bench.change_cue(index, what, swatches=colours))
+
+        self.loader.ask("colours", find, take)
 
     # Pictures that come in ------------------------------------------------------------------
 
@@ -262,23 +351,32 @@ class Desk(QObject):
         self, paths: list[Path], then: Callable[[], object], *, grey: bool = False
     ) -> None:
         """Read pictures off this thread and edit afterwards; one that is bad edits nothing."""
-        read = self.bench.store.grey if grey else self.bench.store.picture
-        self.loader.ask(
-            f"read {paths}",
-            lambda: [read(str(path)).shape for path in paths],
-            lambda _: self.window.guarded(then),
-        )
+        store = self.bench.store
+
+        def read() -> None:
+            for path in paths:
+                if is_card(path) and not grey:
+                    read_palette(path)
+                elif grey:
+                    store.grey(str(path))
+                else:
+                    store.picture(str(path))
+
+        self.loader.ask(f"read {paths}", read, lambda _: self.window.guarded(then))
 
     def add_to_tray(self, paths: list[Path]) -> None:
         """Put pictures in the tray."""
         self.with_pictures(paths, lambda: self.bench.add_pictures(paths))
 
     def add_styles(self, paths: list[Path]) -> None:
-        """Make a style cue of each picture."""
+        """Make a style cue of each picture, and a cue of swatches of each card."""
 
         def add() -> None:
             for path in paths:
-                self.bench.add_cue(path.stem.replace("-", " "), reference=str(path))
+                if is_card(path):
+                    self.bench.add_card_cue(path)
+                else:
+                    self.bench.add_cue(path.stem.replace("-", " "), reference=str(path))
 
         self.with_pictures(paths, add)
 
@@ -294,7 +392,9 @@ class Desk(QObject):
             self.bench.add_pictures(paths[:1])
             self.bench.set_source(paths[0])
 
-        if paths:
+        if paths and is_card(paths[0]):
+            self.window.refuse(f"{paths[0].name}: the source must be a picture, got a swatch card")
+        elif paths:
             self.with_pictures(paths[:1], use)
 
     # Keeping --------------------------------------------------------------------------------
@@ -306,13 +406,28 @@ class Desk(QObject):
             "recovery", lambda: write_whole(path, lambda file: file.write(data)), lambda _: None
         )
 
+        marks, shelf = dict(self.bench.project.state.marks), self.bench.shelf
+        if self._shown.get("marks") != (shelf.folder, marks):
+            self._shown["marks"] = (shelf.folder, marks)
+            self.loader.ask("marks", lambda: shelf.write_marks(marks), lambda _: None)
+
+    def _trim(self) -> None:
+        """Keep the proofs within the room that the settings give them."""
+        most = self.window.settings.cache_megabytes << 20
+        spare = frozenset(
+            p.recipe_hash for p in (self.bench.proof, self.bench.last_proof) if p is not None
+        )
+        self.loader.ask("trim", lambda: trim_proofs(proofs_folder(), most, spare), lambda _: None)
+
     def _could_not(self, name: str, error: Exception) -> None:
         what = name.split()[0]
         self._shown.pop(what, None)
         if what == "recovery":
-            self.window.stage.status.refuse(f"The recovery copy could not be written: {error}")
+            self.window.refuse(f"The recovery copy could not be written: {error}")
+        elif what in ("trim", "marks", "advice"):
+            return  # said elsewhere, or tried again after the next change
         else:
-            self.window.stage.status.refuse(str(error))
+            self.window.refuse(str(error))
 
     def repaint_all(self) -> None:
         """Paint everything anew after the theme changed."""

@@ -10,10 +10,15 @@ from PySide6.QtWidgets import QDialog, QFileDialog, QGridLayout, QLabel, QMessag
 
 from overlay import __version__
 from overlay.app.drops import dropped_pictures
+from overlay.app.handbook import Handbook, handbook_folder
 from overlay.app.images import from_image
+from overlay.app.settings_dialog import SettingsDialog
+from overlay.app.shortcuts import SHORTCUTS
+from overlay.app.tour import Tour
 from overlay.document.project import Project
 from overlay.document.reading import recipe_json
 from overlay.imaging.files import PictureError, writable_kind, write_picture
+from overlay.imaging.palette_files import write_palette
 from overlay.studio.bench import empty_project
 from overlay.studio.container import (
     ENDING,
@@ -30,29 +35,7 @@ if TYPE_CHECKING:
     from overlay.app.window import MainWindow
 
 _PICTURES = "Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff)"
-
-SHORTCUTS = (
-    ("Ctrl+Return", "Pull a proof"),
-    ("Esc", "Stop the run"),
-    ("hold V", "Flip to the comparison"),
-    ("W", "Wipe on and off"),
-    ("X", "Swap the wipe's sides"),
-    ("P, O, G", "View proof, source, map"),
-    ("I, T", "View influence, trace"),
-    ("F", "Fit the picture"),
-    ("1", "Actual pixels"),
-    ("Wheel, Space-drag", "Zoom, pan"),
-    ("M, S", "Mute, solo the cue"),
-    ("Ctrl+J", "Duplicate the cue"),
-    ("Alt+Up, Alt+Down", "Move the cue"),
-    ("Ctrl+Shift+Return", "What does the cue do?"),
-    ("Del", "Remove the cue, or the tray's picture"),
-    ("Tab, arrows", "Choose and move an envelope's handles"),
-    ("Ctrl+Z, Ctrl+Shift+Z", "Undo, redo"),
-    ("Ctrl+O, Ctrl+S", "Open, save"),
-    ("Ctrl+E", "Export the proof"),
-    ("Ctrl+V", "Paste a picture into the tray"),
-)
+_TRAY = "Pictures and palettes (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.gpl)"
 
 
 class Dialogs(QObject):
@@ -66,6 +49,8 @@ class Dialogs(QObject):
         window.tray.demo_asked.connect(lambda: window.guarded(self.open_demo))
         window.tray.add_asked.connect(lambda: window.guarded(self.add_pictures))
         window.card.region_asked.connect(lambda: window.guarded(self.add_region))
+        window.sheet.region_asked.connect(lambda: window.guarded(self.add_region))
+        window.card.swatches.write_asked.connect(lambda: window.guarded(self.write_palette))
 
     # Project --------------------------------------------------------------------------------
 
@@ -87,8 +72,10 @@ class Dialogs(QObject):
         ----------
         beside : pictures that lie in the tray as well, for recipes.
         """
+        self.window.show_room("bench")
         if path.suffix.lower() != ENDING:
             self.bench.open(path, beside)
+            self._note_recent(path)
             return
         status = self.window.stage.status
         status.say(f"Opening {path.name}…")
@@ -98,6 +85,7 @@ class Dialogs(QObject):
 
     def _opened(self, path: Path, opened: Opened) -> None:
         self.bench.take_opened(path, opened)
+        self._note_recent(path)
         if opened.missing:
             names = ", ".join(opened.missing)
             self.window.stage.status.refuse(f"{path.name}: could not be read: {names}")
@@ -165,7 +153,16 @@ class Dialogs(QObject):
             lambda _: self.window.stage.status.say(f"Packed {path.name} with its proofs"),
         )
 
+    def open_recent(self, path: Path) -> None:
+        """Open a file opened or saved before."""
+        if self._may_leave():
+            self.open_path(path)
+
+    def _note_recent(self, path: Path) -> None:
+        self.window.change_settings(self.window.settings.with_recent(path))
+
     def _saved(self, path: Path) -> None:
+        self._note_recent(path)
         self.window.top.refresh()
         self.window.stage.status.say(f"Saved {path.name}")
 
@@ -197,7 +194,7 @@ class Dialogs(QObject):
 
     def add_pictures(self) -> None:
         """Add picture files to the tray."""
-        names, _ = QFileDialog.getOpenFileNames(self.window, "Add pictures", "", _PICTURES)
+        names, _ = QFileDialog.getOpenFileNames(self.window, "Add pictures", self._begin(), _TRAY)
         if names:
             self.window.desk.add_to_tray([Path(name) for name in names])
 
@@ -221,7 +218,7 @@ class Dialogs(QObject):
                 "colours", swatches=["#1d3b5c", "#e6b34a", "#f4efe2"], facets={"palette": 1.0}
             )
         elif kind == "edges":
-            self.bench.add_cue("contours", guide="edges", weight=0.5, leave=0.9, fade_out=0.15)
+            self.bench.hold_structure()
         else:
             avoided = kind == "avoided"
             path = self._ask_open("Avoided picture" if avoided else "Reference picture", _PICTURES)
@@ -246,12 +243,28 @@ class Dialogs(QObject):
         if self.bench.proof is None:
             self.window.stage.status.refuse("There is no proof to export yet; pull one first.")
             return
-        number = self.bench.proof.number
+        path = self.ask_export(f"proof-{self.bench.proof.number}.png")
+        if path is not None:
+            self.export_to(path)
+
+    def ask_export(self, name: str) -> Path | None:
+        """Where a proof is to be written."""
+        place = str(Path(self._begin(), name)) if self._begin() else name
+        chosen, _ = QFileDialog.getSaveFileName(self.window, "Export proof", place, _PICTURES)
+        return Path(chosen) if chosen else None
+
+    def write_palette(self) -> None:
+        """Write the selected swatches to a palette file."""
+        cue = self.bench.selected_cue
+        if cue is None or cue.swatches is None:
+            return
         name, _ = QFileDialog.getSaveFileName(
-            self.window, "Export proof", f"proof-{number}.png", _PICTURES
+            self.window, "Write palette", f"{cue.name}.gpl", "GIMP palette (*.gpl)"
         )
         if name:
-            self.export_to(Path(name))
+            path = Path(name).with_suffix(".gpl")
+            write_palette(path, cue.swatches, cue.name)
+            self.window.say(f"Wrote {len(cue.swatches)} colours to {path}")
 
     def export_to(self, path: Path) -> None:
         """Write the proof that hangs to a file."""
@@ -266,8 +279,16 @@ class Dialogs(QObject):
         )
 
     def _ask_open(self, title: str, kinds: str) -> Path | None:
-        name, _ = QFileDialog.getOpenFileName(self.window, title, "", kinds)
+        name, _ = QFileDialog.getOpenFileName(self.window, title, self._begin(), kinds)
         return Path(name) if name else None
+
+    def _begin(self) -> str:
+        """The folder in which dialogs for pictures begin."""
+        return self.window.settings.pictures_folder
+
+    def settings(self) -> None:
+        """Show the settings."""
+        SettingsDialog(self.window.settings, self.window.change_settings, self.window).open()
 
     # Help -----------------------------------------------------------------------------------
 
@@ -284,6 +305,20 @@ class Dialogs(QObject):
             grid.addWidget(QLabel(does), row, 1)
         dialog.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         dialog.open()
+
+    def handbook(self) -> None:
+        """Open the handbook."""
+        folder = handbook_folder()
+        if folder is None:
+            self.window.refuse("The handbook must lie in docs/handbook, got none; see the README.")
+        else:
+            Handbook(folder, self.window).show()
+
+    def tour(self) -> None:
+        """Show the window round."""
+        self.window.show_room("bench")
+        Tour(self.window)
+        self.window.change_settings(self.window.settings.model_copy(update={"toured": True}))
 
     def about(self) -> None:
         """Name and version."""

@@ -14,7 +14,7 @@ from PySide6.QtGui import (
 )
 from PySide6.QtWidgets import QWidget
 
-from overlay.app import axis
+from overlay.app.axis import TimeAxis
 from overlay.app.theme import ROW, tone
 from overlay.document.recipe import Cue
 
@@ -79,10 +79,14 @@ class Envelope(QWidget):
     """Shows a cue's envelope and lets its handles be dragged; one gesture is one `changed`."""
 
     changed = Signal(str, object)  # what was moved, the new shape
-    pressed = Signal()
+    pressed = Signal(str)  # only, toggle or extend
 
-    def __init__(self, cue: Cue, colour: QColor, parent: QWidget | None = None) -> None:
+    def __init__(
+        self, cue: Cue, colour: QColor, axis: TimeAxis, parent: QWidget | None = None
+    ) -> None:
         super().__init__(parent)
+        self.axis = axis
+        axis.changed.connect(self.update)
         self.setFixedHeight(ROW)
         self.setMinimumWidth(200)
         self.setMouseTracking(True)
@@ -121,11 +125,11 @@ class Envelope(QWidget):
         top = self._top(s.weight)
         if handle == "weight":
             middle = (s.enter + s.fade_in + s.leave - s.fade_out) / 2
-            return QPointF(axis.to_x(middle, width), top)
+            return QPointF(self.axis.to_x(middle, width), top)
         if handle in ("enter", "leave"):
-            return QPointF(axis.to_x(getattr(s, handle), width), (top + self.height() - 2) / 2)
+            return QPointF(self.axis.to_x(getattr(s, handle), width), (top + self.height() - 2) / 2)
         at = s.enter + s.fade_in if handle == "fade_in" else s.leave - s.fade_out
-        return QPointF(axis.to_x(at, width), top)
+        return QPointF(self.axis.to_x(at, width), top)
 
     def _top(self, weight: float) -> float:
         return 3 + (1 - weight_height(weight)) * (self.height() - 6)
@@ -139,9 +143,9 @@ class Envelope(QWidget):
             if abs(place.x() - at.x()) <= _GRAB and abs(place.y() - top) <= _GRAB:
                 return handle
         for handle in ("enter", "leave"):
-            if abs(place.x() - axis.to_x(getattr(s, handle), width)) <= _GRAB:
+            if abs(place.x() - self.axis.to_x(getattr(s, handle), width)) <= _GRAB:
                 return handle
-        inside = axis.to_x(s.enter, width) < place.x() < axis.to_x(s.leave, width)
+        inside = self.axis.to_x(s.enter, width) < place.x() < self.axis.to_x(s.leave, width)
         if inside and abs(place.y() - top) <= _GRAB + 2:
             return "weight"
         return None
@@ -150,10 +154,11 @@ class Envelope(QWidget):
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
-        axis.paint_background(painter, self, self._start)
+        self.axis.paint_background(painter, self, self._start)
+        self.axis.clip(painter, self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         self._paint_shape(painter)
-        axis.paint_playhead(painter, self, self._playhead)
+        self.axis.paint_playhead(painter, self, self._playhead)
         self._paint_handles(painter)
         if self._dragging is not None:
             self._paint_value(painter, self._dragging)
@@ -162,10 +167,10 @@ class Envelope(QWidget):
         s, width, floor = self._shape, self.width(), self.height() - 2.0
         top = self._top(s.weight)
         points = [
-            QPointF(axis.to_x(s.enter, width), floor),
-            QPointF(axis.to_x(s.enter + s.fade_in, width), top),
-            QPointF(axis.to_x(s.leave - s.fade_out, width), top),
-            QPointF(axis.to_x(s.leave, width), floor),
+            QPointF(self.axis.to_x(s.enter, width), floor),
+            QPointF(self.axis.to_x(s.enter + s.fade_in, width), top),
+            QPointF(self.axis.to_x(s.leave - s.fade_out, width), top),
+            QPointF(self.axis.to_x(s.leave, width), floor),
         ]
         fill = QColor(self._colour)
         fill.setAlpha(40 if self._muted else 150)
@@ -200,8 +205,11 @@ class Envelope(QWidget):
     # Hand and keys --------------------------------------------------------------------------
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
-        self.pressed.emit()
-        if event.button() == Qt.MouseButton.LeftButton:
+        keys = event.modifiers()
+        choosing = keys & (Qt.KeyboardModifier.ShiftModifier | Qt.KeyboardModifier.ControlModifier)
+        extend = bool(keys & Qt.KeyboardModifier.ShiftModifier)
+        self.pressed.emit(("extend" if extend else "toggle") if choosing else "only")
+        if event.button() == Qt.MouseButton.LeftButton and not choosing:
             self._dragging = self._handle = self._handle_at(event.position())
             self._before = self._shape
             self.update()
@@ -249,7 +257,7 @@ class Envelope(QWidget):
         return True
 
     def _move_to(self, place: QPointF, *, free: bool) -> None:
-        progress = axis.to_progress(place.x(), self.width())
+        progress = self.axis.to_progress(place.x(), self.width())
         weight = height_weight(1 - (place.y() - 3) / (self.height() - 6))
         if not free:
             progress = round(progress / _SNAP) * _SNAP

@@ -1,10 +1,10 @@
-"""The scale of the run and the filmstrip of the last proof, on the cue sheet's axis."""
+"""The scale of the run and the filmstrip of the last proof, on the cue sheet's self.axis."""
 
 from PySide6.QtCore import QRectF, Qt, Signal
-from PySide6.QtGui import QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent
+from PySide6.QtGui import QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QWheelEvent
 from PySide6.QtWidgets import QWidget
 
-from overlay.app import axis
+from overlay.app.axis import MARGIN, TimeAxis
 from overlay.app.images import to_image
 from overlay.app.theme import tone
 from overlay.engine.request import Frame
@@ -14,28 +14,64 @@ from overlay.engine.schedule import STAGES
 class Scale(QWidget):
     """Names what is decided when: masses, forms, marks, grain."""
 
-    def __init__(self, parent: QWidget | None = None) -> None:
+    def __init__(self, axis: TimeAxis, parent: QWidget | None = None) -> None:
         super().__init__(parent)
+        self.axis = axis
+        axis.changed.connect(self.update)
         self.setFixedHeight(20)
-        self.setToolTip("What is decided when, from the large to the small")
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setToolTip(
+            "What is decided when, from the large to the small. The wheel zooms into the run, "
+            "Shift and wheel move along, double click shows all. Keys: + - arrows Home"
+        )
         self.setAccessibleName("Stages of the run: masses, forms, marks, grain")
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
-        left, right = axis.to_x(0, self.width()), axis.to_x(1, self.width())
-        quarter = (right - left) / 4
+        width = self.width()
+        left, right = MARGIN, width - MARGIN
+        painter.setPen(tone("hairline"))
+        painter.drawLine(left, 17, right, 17)
+        for i in range(5):
+            x = round(self.axis.to_x(i / 4, width))
+            if left - 1 <= x <= right + 1:
+                painter.drawLine(x, 13, x, 19)
         painter.setPen(tone("faint"))
         for i, stage in enumerate(STAGES):
-            box = QRectF(left + i * quarter, 0, quarter, 16)
-            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, stage)
-        painter.drawText(QRectF(left, 0, 60, 16), Qt.AlignmentFlag.AlignVCenter, "0 %")
-        end = QRectF(right - 60, 0, 60, 16)
-        painter.drawText(end, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, "100 %")
-        painter.setPen(tone("hairline"))
-        painter.drawLine(int(left), 17, int(right), 17)
-        for i in range(5):
-            x = int(left + i * quarter)
-            painter.drawLine(x, 13, x, 19)
+            begin = max(self.axis.to_x(i / 4, width), left)
+            end = min(self.axis.to_x((i + 1) / 4, width), right)
+            if end - begin > 40:
+                box = QRectF(begin, 0, end - begin, 16)
+                painter.drawText(box, Qt.AlignmentFlag.AlignCenter, stage)
+        ends = Qt.AlignmentFlag.AlignVCenter
+        painter.drawText(QRectF(left, 0, 60, 16), ends, f"{self.axis.begin:.0%}")
+        last = QRectF(right - 60, 0, 60, 16)
+        painter.drawText(last, ends | Qt.AlignmentFlag.AlignRight, f"{self.axis.end:.0%}")
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        turn = event.angleDelta().y() or event.angleDelta().x()
+        if event.modifiers() & Qt.KeyboardModifier.ShiftModifier:
+            self.axis.scroll(-turn / 1200)
+        else:
+            at = self.axis.to_progress(event.position().x(), self.width())
+            self.axis.zoom_about(at, 1.0015**turn)
+        event.accept()
+
+    def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
+        self.axis.show_span(0.0, 1.0)
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        zooms = {Qt.Key.Key_Plus: 1.25, Qt.Key.Key_Minus: 0.8}
+        scrolls = {Qt.Key.Key_Left: -0.1, Qt.Key.Key_Right: 0.1}
+        if event.key() in zooms:
+            middle = (self.axis.begin + self.axis.end) / 2
+            self.axis.zoom_about(middle, zooms[Qt.Key(event.key())])
+        elif event.key() in scrolls:
+            self.axis.scroll(scrolls[Qt.Key(event.key())])
+        elif event.key() == Qt.Key.Key_Home:
+            self.axis.show_span(0.0, 1.0)
+        else:
+            super().keyPressEvent(event)
 
 
 class Filmstrip(QWidget):
@@ -43,8 +79,10 @@ class Filmstrip(QWidget):
 
     scrubbed = Signal(float)  # progress; 1 is the finished proof
 
-    def __init__(self, parent: QWidget | None = None) -> None:
+    def __init__(self, axis: TimeAxis, parent: QWidget | None = None) -> None:
         super().__init__(parent)
+        self.axis = axis
+        axis.changed.connect(self.update)
         self.setFixedHeight(44)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setToolTip(
@@ -96,19 +134,20 @@ class Filmstrip(QWidget):
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-        axis.paint_background(painter, self, self._start)
+        self.axis.paint_background(painter, self, self._start)
+        self.axis.clip(painter, self)
         if not self._frames:
             painter.setPen(tone("faint"))
             painter.drawText(
                 self.rect(), Qt.AlignmentFlag.AlignCenter, "The steps of a proof appear here"
             )
         for progress, image in self._frames:
-            right = axis.to_x(progress, self.width())
-            left = axis.to_x(max(progress - 1 / self._steps, self._start), self.width())
+            right = self.axis.to_x(progress, self.width())
+            left = self.axis.to_x(max(progress - 1 / self._steps, self._start), self.width())
             self._paint_frame(
                 painter, image, QRectF(left + 0.5, 1, right - left - 1, self.height() - 2)
             )
-        axis.paint_playhead(painter, self, self._playhead)
+        self.axis.paint_playhead(painter, self, self._playhead)
 
     def _paint_frame(self, painter: QPainter, image: QImage, box: QRectF) -> None:
         """The middle of a state, filling its box."""
@@ -122,11 +161,11 @@ class Filmstrip(QWidget):
         painter.drawImage(box, image, part)
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
-        self.scrubbed.emit(axis.to_progress(event.position().x(), self.width()))
+        self.scrubbed.emit(self.axis.to_progress(event.position().x(), self.width()))
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if event.buttons() & Qt.MouseButton.LeftButton:
-            self.scrubbed.emit(axis.to_progress(event.position().x(), self.width()))
+            self.scrubbed.emit(self.axis.to_progress(event.position().x(), self.width()))
 
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
         self.scrubbed.emit(1.0)

@@ -3,7 +3,10 @@
 import numpy as np
 from PySide6.QtGui import QImage
 
+from overlay.app.mips import prepare
 from overlay.imaging.colour import ByteImage, FloatImage
+
+_LARGE = 1_000_000  # pixels; smaller sizes are made at once, mostly on a worker's thread
 
 
 def to_image(rgb: ByteImage) -> QImage:
@@ -11,7 +14,8 @@ def to_image(rgb: ByteImage) -> QImage:
     rgb = np.ascontiguousarray(rgb)
     height, width = rgb.shape[:2]
     view = QImage(rgb.data, width, height, 3 * width, QImage.Format.Format_RGB888)
-    return view.convertToFormat(QImage.Format.Format_RGB32)
+    image = view.convertToFormat(QImage.Format.Format_RGB32)
+    return prepare(image) if height * width > _LARGE else image
 
 
 def grey_to_image(values: FloatImage) -> QImage:

@@ -5,9 +5,9 @@ from PySide6.QtCore import QEvent, QRectF
 from PySide6.QtGui import QColor, QHelpEvent, QPainter, QPaintEvent
 from PySide6.QtWidgets import QToolTip, QWidget
 
-from overlay.app import axis
+from overlay.app.axis import TimeAxis
 from overlay.app.theme import cue_colour, tone
-from overlay.engine.record import Influence
+from overlay.engine.record import ASPECTS, Influence
 
 
 def decider_colours(names: tuple[str, ...], cues: list[str]) -> list[QColor]:
@@ -23,8 +23,10 @@ def decider_colours(names: tuple[str, ...], cues: list[str]) -> list[QColor]:
 class InfluenceChart(QWidget):
     """A thin band under the filmstrip, one stacked bar a step."""
 
-    def __init__(self, parent: QWidget | None = None) -> None:
+    def __init__(self, axis: TimeAxis, parent: QWidget | None = None) -> None:
         super().__init__(parent)
+        self.axis = axis
+        axis.changed.connect(self.update)
         self.setFixedHeight(16)
         self.setAccessibleName("Influence chart")
         self.setToolTip("Who decided how much at each moment of the last proof")
@@ -49,17 +51,18 @@ class InfluenceChart(QWidget):
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
-        axis.paint_background(painter, self, self._start)
+        self.axis.paint_background(painter, self, self._start)
+        self.axis.clip(painter, self)
         if self._influence is not None:
             for step in range(len(self._influence.progress)):
                 self._paint_step(painter, step)
-        axis.paint_playhead(painter, self, self._playhead)
+        self.axis.paint_playhead(painter, self, self._playhead)
 
     def _paint_step(self, painter: QPainter, step: int) -> None:
         assert self._influence is not None
         end = self._influence.progress[step]
-        left = axis.to_x(max(end - 1 / self._steps, self._start), self.width())
-        right = axis.to_x(end, self.width())
+        left = self.axis.to_x(max(end - 1 / self._steps, self._start), self.width())
+        right = self.axis.to_x(end, self.width())
         bottom = float(self.height() - 1)
         for share, colour in zip(self._shares[step], self._colours, strict=True):
             height = float(share) * (self.height() - 2)
@@ -69,7 +72,7 @@ class InfluenceChart(QWidget):
     def event(self, event: QEvent) -> bool:
         """Resting on a step names the shares there."""
         if event.type() == QEvent.Type.ToolTip and isinstance(event, QHelpEvent):
-            text = self.text_at(axis.to_progress(event.x(), self.width()))
+            text = self.text_at(self.axis.to_progress(event.x(), self.width()))
             QToolTip.showText(event.globalPos(), text or self.toolTip(), self)
             return True
         return super().event(event)
@@ -90,9 +93,17 @@ def step_at(influence: Influence, progress: float) -> int:
     return min(step, len(influence.progress) - 1)
 
 
-def tint_map(influence: Influence, progress: float, cues: list[str]) -> np.ndarray:
-    """The cells of the frame in the colours of who decides there: (rows, columns, 3) uint8."""
-    maps = influence.maps[step_at(influence, progress)].mean(axis=1) / 255
+def tint_map(
+    influence: Influence, progress: float, cues: list[str], aspect: str = ""
+) -> np.ndarray:
+    """The cells of the frame in the colours of who decides there: (rows, columns, 3) uint8.
+
+    Parameters
+    ----------
+    aspect : one of `ASPECTS`, or nothing for their mean.
+    """
+    maps = influence.maps[step_at(influence, progress)] / 255
+    maps = maps[:, ASPECTS.index(aspect)] if aspect else maps.mean(axis=1)
     colours = decider_colours(influence.names, cues)
     rgb = np.array([[c.red(), c.green(), c.blue()] for c in colours], np.float32)
     return np.asarray(np.tensordot(maps, rgb, axes=(0, 0)).clip(0, 255), np.uint8)

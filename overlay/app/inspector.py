@@ -61,7 +61,9 @@ class Inspector(QObject):
             return
         influence = proof.influence
         playhead = self.window.sheet.filmstrip.playhead
-        stage.images["influence"] = to_image(tint_map(influence, playhead, self._cues()))
+        stage.images["influence"] = to_image(
+            tint_map(influence, playhead, self._cues(), stage.aspect.currentData())
+        )
         shares = influence.chart()[step_at(influence, playhead)]
         colours = decider_colours(influence.names, self._cues())
         stage.view.show_legend([
@@ -137,6 +139,10 @@ class Inspector(QObject):
         x = patch[1] * trace.stride + trace.left
         return QRectF(x / width, y / height, trace.size / width, trace.size / height)
 
+    def _show_veil(self, veil: QImage) -> None:
+        if self.window.stage.mode == "trace" and self._pinned == (-1, -1):
+            self.window.stage.set_image("trace", veil)
+
     def _followed(self, place: QPointF) -> None:
         """Show where a place of the selected reference went in the proof."""
         trace, cue = self._trace(), self.bench.selected_cue
@@ -152,7 +158,11 @@ class Inspector(QObject):
         self._pinned = (-1, -1)  # until the next click
         self.window.card.picture.show_box(QRectF(x - reach, y - reach, 2 * reach, 2 * reach))
         stage.view.show_boxes([])
-        stage.images["trace"] = _lit(trace.pixels(patches, height, width))
+        self.window.desk.loader.ask(
+            "veil",
+            lambda: _lit(trace.pixels(patches, height, width)),
+            lambda veil: self._show_veil(veil),
+        )
         stage.status.say(
             f"{int(patches.sum())} patches of the proof came from there "
             f"({patches.mean():.1%} of its area)."

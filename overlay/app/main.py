@@ -6,16 +6,18 @@ from contextlib import suppress
 from pathlib import Path
 
 from PySide6.QtCore import QTimer
+from PySide6.QtGui import QIcon
 from PySide6.QtWidgets import QApplication
 
 from overlay import __version__
-from overlay.app.theme import apply_theme
+from overlay.app.theme import apply_theme, wants_dark
 from overlay.app.window import MainWindow
 from overlay.document.project import Project
 from overlay.imaging.files import write_whole
 from overlay.studio.bench import Bench
 from overlay.studio.folders import state_folder
 from overlay.studio.recovery import load_recovery, recovery_bytes
+from overlay.studio.settings import load_settings
 
 
 def make_application() -> QApplication:
@@ -25,7 +27,8 @@ def make_application() -> QApplication:
     application.setApplicationName("Overlay")
     application.setApplicationVersion(__version__)
     application.setDesktopFileName("overlay")
-    apply_theme(application)
+    application.setWindowIcon(QIcon(str(Path(__file__).parent / "icons" / "overlay.svg")))
+    apply_theme(application, dark=wants_dark(load_settings().theme))
     return application
 
 

@@ -1,5 +1,7 @@
 """The picture: zoom about the pointer, pan, fit, and a wipe between two states."""
 
+from typing import Literal
+
 from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import (
     QColor,
@@ -10,13 +12,17 @@ from PySide6.QtGui import (
     QPainter,
     QPaintEvent,
     QPen,
-    QResizeEvent,
     QWheelEvent,
 )
 from PySide6.QtWidgets import QWidget
 
+from overlay.app import mips
 from overlay.app.drops import TakesPictures
+from overlay.app.picture_marks import paint_box, paint_caption, paint_legend
+from overlay.app.picture_tools import PictureTool
 from overlay.app.theme import tone
+
+Compare = Literal["wipe", "beside", "difference"]
 
 _MOST_ZOOM = 32.0
 _GRAB = 8  # pixels around the wipe's line that take hold of it
@@ -58,7 +64,8 @@ class PictureView(TakesPictures, QWidget):
         self._pressed: QPointF | None = None
         self._drag: tuple[str, QPointF] | None = None
         self._space = False
-        self._scaled: dict[tuple[int, int, int], QImage] = {}
+        self._compare: Compare = "wipe"
+        self._tool: PictureTool | None = None
 
     # What is shown --------------------------------------------------------------------------
 
@@ -69,19 +76,21 @@ class PictureView(TakesPictures, QWidget):
             self._frame = frame
         elif image is not None:
             self._frame = image.size()
-        self._scaled.clear()
         self.update()
 
-    def show_other(self, image: QImage | None, captions: tuple[str, str] = ("", "")) -> None:
-        """Show another picture right of the wipe's line, or none."""
-        self._other, self._captions = image, captions
-        self._scaled.clear()
+    def show_other(
+        self,
+        image: QImage | None,
+        captions: tuple[str, str] = ("", ""),
+        how: Compare = "wipe",
+    ) -> None:
+        """Compare with another picture: right of the wipe's line, beside, or as a difference."""
+        self._other, self._captions, self._compare = image, captions, how
         self.update()
 
     def show_over(self, image: QImage | None, strength: float = 1.0) -> None:
         """Lay a map over the picture."""
         self._over, self._over_strength = image, strength
-        self._scaled.clear()
         self.update()
 
     def show_boxes(self, boxes: list[QRectF]) -> None:
@@ -93,6 +102,21 @@ class PictureView(TakesPictures, QWidget):
         """Say in the corner what colours mean."""
         self._legend = entries
         self.update()
+
+    def set_tool(self, tool: PictureTool | None) -> None:
+        """Give the hand a tool, or take it away."""
+        if self._tool is not None:
+            self._tool.changed.disconnect(self.update)
+        self._tool = tool
+        if tool is not None:
+            tool.changed.connect(self.update)
+        self.setCursor(Qt.CursorShape.ArrowCursor if tool is None else tool.cursor)
+        self.update()
+
+    @property
+    def tool(self) -> PictureTool | None:
+        """The hand's tool, None when it pans."""
+        return self._tool
 
     def show_hint(self, text: str) -> None:
         """What to do when there is nothing to show."""
@@ -119,7 +143,6 @@ class PictureView(TakesPictures, QWidget):
         if self._other is not None:
             self._image, self._other = self._other, self._image
             self._captions = (self._captions[1], self._captions[0])
-            self._scaled.clear()
             self.update()
 
     # Zoom -----------------------------------------------------------------------------------
@@ -129,10 +152,10 @@ class PictureView(TakesPictures, QWidget):
         """Screen pixels per pixel of the frame."""
         if self._zoom is not None:
             return self._zoom
-        room = self.size() - QSize(32, 32)
-        return max(
-            min(room.width() / self._frame.width(), room.height() / self._frame.height()), 0.01
-        )
+        pane = self._panes()[0]
+        across = (pane.width() - 32) / self._frame.width()
+        down = (pane.height() - 32) / self._frame.height()
+        return max(min(across, down), 0.01)
 
     def fit(self) -> None:
         """Show the whole frame."""
@@ -152,15 +175,25 @@ class PictureView(TakesPictures, QWidget):
         self._centre += before - after
         self.update()
 
-    def frame_rect(self) -> QRectF:
-        """Where the frame lies in the widget."""
+    def _panes(self) -> list[QRectF]:
+        """The parts of the widget that show a picture each."""
+        whole = QRectF(self.rect())
+        if self._other is None or self._compare != "beside":
+            return [whole]
+        half = QRectF(0, 0, whole.width() / 2 - 1, whole.height())
+        return [half, half.translated(whole.width() / 2 + 1, 0)]
+
+    def frame_rect(self, pane: int = 0) -> QRectF:
+        """Where the frame lies in the widget; side by side there are two panes."""
+        middle = self._panes()[pane].center()
         width, height = self._frame.width() * self.zoom, self._frame.height() * self.zoom
-        left = self.width() / 2 - self._centre.x() * width
-        top = self.height() / 2 - self._centre.y() * height
+        left = middle.x() - self._centre.x() * width
+        top = middle.y() - self._centre.y() * height
         return QRectF(left, top, width, height)
 
     def _to_frame(self, place: QPointF) -> QPointF:
-        rect = self.frame_rect()
+        panes = self._panes()
+        rect = self.frame_rect(int(len(panes) > 1 and place.x() > panes[1].left()))
         return QPointF(
             (place.x() - rect.left()) / rect.width(), (place.y() - rect.top()) / rect.height()
         )
@@ -174,6 +207,21 @@ class PictureView(TakesPictures, QWidget):
             self._paint_hint(painter)
             return
         rect = self.frame_rect()
+        if self._other is not None and self._compare == "beside":
+            self._paint_beside(painter)
+        elif self._other is not None and self._compare == "difference":
+            self._paint_difference(painter, rect)
+        else:
+            self._paint_layers(painter, rect)
+        for box in self._boxes:
+            paint_box(painter, rect, box)
+        paint_legend(painter, rect, self._legend)
+        if self._tool is not None:
+            self._tool.paint(painter, rect)
+
+    def _paint_layers(self, painter: QPainter, rect: QRectF) -> None:
+        """The picture, what lies over it, and the other one right of the line."""
+        assert self._image is not None
         self._paint_image(painter, self._image, rect)
         if self._over is not None:
             painter.setOpacity(self._over_strength)
@@ -181,50 +229,50 @@ class PictureView(TakesPictures, QWidget):
             painter.setOpacity(1.0)
         if self._other is not None:
             self._paint_wipe(painter, rect)
-        for box in self._boxes:
-            self._paint_box(painter, rect, box)
-        self._paint_legend(painter, rect)
 
-    def _paint_box(self, painter: QPainter, rect: QRectF, box: QRectF) -> None:
-        """An outline that stands out from any picture: light within dark."""
-        shown = QRectF(
-            rect.left() + box.left() * rect.width(), rect.top() + box.top() * rect.height(),
-            box.width() * rect.width(), box.height() * rect.height(),
-        )  # fmt: skip
-        painter.setBrush(Qt.BrushStyle.NoBrush)
-        for colour, width in ((QColor(0, 0, 0, 200), 4), (QColor("white"), 2)):
-            painter.setPen(QPen(colour, width))
-            painter.drawRect(shown.adjusted(-2, -2, 2, 2))
+    def _paint_beside(self, painter: QPainter) -> None:
+        """Both pictures with one zoom."""
+        for i, (image, pane) in enumerate(
+            zip((self._image, self._other), self._panes(), strict=True)
+        ):
+            assert image is not None
+            painter.save()
+            painter.setClipRect(pane)
+            rect = self.frame_rect(i)
+            self._paint_image(painter, image, rect)
+            painter.restore()
+            low = min(rect.bottom(), pane.bottom()) - 8
+            at = QPointF(max(rect.left(), pane.left()) + 8, low)
+            paint_caption(painter, at, self._captions[i], 1)
 
-    def _paint_legend(self, painter: QPainter, rect: QRectF) -> None:
-        if not self._legend:
-            return
-        metrics = painter.fontMetrics()
-        width = max(metrics.horizontalAdvance(text) for _, text in self._legend) + 36
-        left, top = max(rect.left(), 0) + 8, max(rect.top(), 0) + 8
-        painter.fillRect(QRectF(left, top, width, 20 * len(self._legend) + 8), tone("panel"))
-        for i, (colour, text) in enumerate(self._legend):
-            y = top + 4 + 20 * i
-            painter.fillRect(QRectF(left + 8, y + 4, 12, 12), colour)
-            painter.setPen(tone("ink"))
-            box = QRectF(left + 28, y, width - 30, 20)
-            painter.drawText(box, Qt.AlignmentFlag.AlignVCenter, text)
+    def _paint_difference(self, painter: QPainter, rect: QRectF) -> None:
+        """Where both differ, four times as strong; black where they agree."""
+        assert self._image is not None and self._other is not None
+        ratio = self.devicePixelRatioF()
+        shown = QImage(self.size() * ratio, QImage.Format.Format_RGB32)
+        shown.setDevicePixelRatio(ratio)
+        shown.fill(Qt.GlobalColor.black)
+        inner = QPainter(shown)
+        self._paint_image(inner, self._image, rect)
+        inner.setCompositionMode(QPainter.CompositionMode.CompositionMode_Difference)
+        self._paint_image(inner, self._other, rect)
+        inner.setCompositionMode(QPainter.CompositionMode.CompositionMode_Plus)
+        for _ in range(2):
+            inner.drawImage(QPointF(), shown.copy())
+        inner.end()
+        painter.save()
+        painter.setClipRect(rect)
+        painter.drawImage(QPointF(), shown)
+        painter.restore()
+        text = f"{self._captions[0]} against {self._captions[1]}, four times as strong"
+        paint_caption(painter, QPointF(rect.left() + 8, rect.bottom() - 8), text, 1)
 
     def _paint_image(self, painter: QPainter, image: QImage, rect: QRectF) -> None:
-        ratio = self.devicePixelRatioF()
-        wide, high = round(rect.width() * ratio), round(rect.height() * ratio)
-        if wide < image.width() and wide * high < 12_000_000:
-            # Reducing needs real averaging; the result is kept until zoom or picture change.
-            key = (image.cacheKey(), wide, high)
-            if key not in self._scaled:
-                if len(self._scaled) > 6:
-                    self._scaled.clear()
-                self._scaled[key] = image.scaled(
-                    max(wide, 1), max(high, 1),
-                    Qt.AspectRatioMode.IgnoreAspectRatio,
-                    Qt.TransformationMode.SmoothTransformation,
-                )  # fmt: skip
-            painter.drawImage(rect, self._scaled[key])
+        wide = rect.width() * self.devicePixelRatioF()
+        if wide < image.width():
+            # Reducing needs real averaging, which was done when the picture came.
+            painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+            painter.drawImage(rect, mips.level(image, wide))
             return
         coarse = rect.width() / image.width()
         smooth = image.size() != self._frame or coarse < 3
@@ -243,18 +291,8 @@ class PictureView(TakesPictures, QWidget):
         painter.setBrush(tone("register"))
         painter.setPen(Qt.PenStyle.NoPen)
         painter.drawRect(QRectF(line - 3, rect.center().y() - 14, 6, 28))
-        self._paint_caption(painter, QPointF(line - 8, rect.bottom() - 8), self._captions[0], -1)
-        self._paint_caption(painter, QPointF(line + 8, rect.bottom() - 8), self._captions[1], 1)
-
-    def _paint_caption(self, painter: QPainter, at: QPointF, text: str, side: int) -> None:
-        if not text:
-            return
-        width = painter.fontMetrics().horizontalAdvance(text) + 12
-        left = at.x() if side > 0 else at.x() - width
-        box = QRectF(left, at.y() - 20, width, 20)
-        painter.fillRect(box, QColor(0, 0, 0, 190))
-        painter.setPen(QColor("white"))
-        painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
+        paint_caption(painter, QPointF(line - 8, rect.bottom() - 8), self._captions[0], -1)
+        paint_caption(painter, QPointF(line + 8, rect.bottom() - 8), self._captions[1], 1)
 
     def _paint_hint(self, painter: QPainter) -> None:
         painter.setPen(QColor("#161615"))
@@ -267,10 +305,18 @@ class PictureView(TakesPictures, QWidget):
         event.accept()
 
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
-        self.fit()
+        if self._tool is not None:
+            self.mousePressEvent(event)
+        else:
+            self.fit()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self._pressed = event.position()
+        if self._uses_tool(event):
+            assert self._tool is not None
+            self._drag = ("tool", event.position())
+            self._tool.press(self._to_frame(event.position()))
+            return
         pans = event.button() == Qt.MouseButton.MiddleButton or self._space
         if self._near_wipe(event.position()) and not pans:
             self._drag = ("wipe", event.position())
@@ -279,16 +325,18 @@ class PictureView(TakesPictures, QWidget):
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if self._drag is None:
-            near = self._near_wipe(event.position())
-            shape = Qt.CursorShape.SplitHCursor if near else Qt.CursorShape.ArrowCursor
-            self.setCursor(shape)
             place = self._to_frame(event.position())
+            self._show_cursor(event.position())
+            if self._tool is not None:
+                self._tool.hover(place)
             if 0 <= place.x() < 1 and 0 <= place.y() < 1:
                 self.hovered.emit(place)
             return
         kind, last = self._drag
         rect = self.frame_rect()
-        if kind == "wipe":
+        if kind == "tool" and self._tool is not None:
+            self._tool.move(self._to_frame(event.position()))
+        elif kind == "wipe":
             self._wipe = min(max((event.position().x() - rect.left()) / rect.width(), 0.0), 1.0)
             self.wiped.emit(self._wipe)
         else:
@@ -299,7 +347,11 @@ class PictureView(TakesPictures, QWidget):
         self.update()
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
-        self._drag = None
+        drag, self._drag = self._drag, None
+        if drag is not None and drag[0] == "tool":
+            if self._tool is not None:
+                self._tool.release(self._to_frame(event.position()))
+            return
         moved = event.position() - (self._pressed or event.position())
         place = self._to_frame(event.position())
         if moved.manhattanLength() < 4 and 0 <= place.x() < 1 and 0 <= place.y() < 1:
@@ -324,11 +376,16 @@ class PictureView(TakesPictures, QWidget):
         self.setMouseTracking(True)
         super().enterEvent(event)
 
-    def resizeEvent(self, event: QResizeEvent) -> None:
-        self._scaled.clear()
+    def _uses_tool(self, event: QMouseEvent) -> bool:
+        left = event.button() == Qt.MouseButton.LeftButton
+        return self._tool is not None and left and not self._space
+
+    def _show_cursor(self, place: QPointF) -> None:
+        shape = Qt.CursorShape.ArrowCursor if self._tool is None else self._tool.cursor
+        self.setCursor(Qt.CursorShape.SplitHCursor if self._near_wipe(place) else shape)
 
     def _near_wipe(self, place: QPointF | QPoint) -> bool:
-        if self._other is None:
+        if self._other is None or self._compare != "wipe" or self._tool is not None:
             return False
         rect = self.frame_rect()
         line = rect.left() + self._wipe * rect.width()

@@ -13,6 +13,7 @@ from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage
 from overlay.studio.effect import Effect, find_effect
 from overlay.studio.proofs import Proof
+from overlay.studio.settings import use_threads
 from overlay.studio.shelf import pull_proof
 from overlay.studio.warming import warm_kernels
 
@@ -48,11 +49,15 @@ class Puller(QObject):
         """Render the present recipe; while it runs the window stays usable."""
         if self.runner.busy:
             return
+        self.window.show_room("bench")
         self.window.top.next_seed()
         bench, recipe = self.window.bench, self.window.bench.project.recipe
         shelf, store = bench.shelf, bench.store
 
+        threads = self.window.settings.threads
+
         def work(control: Control) -> tuple[Proof, QImage]:
+            use_threads(threads)
             proof = pull_proof(recipe, shelf, store, control)
             return proof, to_image(proof.picture)
 
@@ -65,7 +70,10 @@ class Puller(QObject):
             return
         recipe, shelf, store = bench.project.recipe, bench.shelf, bench.store
 
+        threads = self.window.settings.threads
+
         def work(control: Control) -> tuple[Effect, QImage, QImage]:
+            use_threads(threads)
             effect = find_effect(recipe, index, shelf, store, control)
             return effect, to_image(effect.with_cue.picture), to_image(effect.without.picture)
 
@@ -141,9 +149,7 @@ class Puller(QObject):
         if not self.window.desk.hang(proof, image):
             status.say(f"Same as proof {proof.number}: nothing has changed since.")
             return
-        if proof.warnings:
-            status.say(proof.warnings[0].text)
-        elif fresh:
+        if fresh:
             status.say(f"Proof {proof.number} is there.")
         else:
             status.say(f"Same as proof {proof.number}, pulled before.")

@@ -2,7 +2,8 @@
 
 from dataclasses import dataclass
 
-from PySide6.QtGui import QColor, QFont, QPalette
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QColor, QFont, QGuiApplication, QPalette
 from PySide6.QtWidgets import QApplication
 
 
@@ -84,6 +85,13 @@ def apply_theme(application: QApplication, *, dark: bool = False) -> None:
     application.setStyleSheet(_style_sheet(_current))
 
 
+def wants_dark(theme: str) -> bool:
+    """Whether a theme of the settings is dark: its own word, or the desktop's."""
+    if theme == "desktop":
+        return QGuiApplication.styleHints().colorScheme() == Qt.ColorScheme.Dark
+    return theme == "dark"
+
+
 def _palette(t: Tones) -> QPalette:
     palette = QPalette()
     roles = {
@@ -140,6 +148,11 @@ def _style_sheet(t: Tones) -> str:
         padding: 4px 18px;
     }}
     QPushButton[primary="true"]:focus {{ border: 1px solid {t.ink}; }}
+    QToolButton[chip="true"] {{
+        background: {t.well}; color: {t.faint}; border: 1px solid {t.hairline};
+        border-radius: 9px; padding: 1px 5px; min-height: 16px;
+    }}
+    QToolButton[chip="true"]:focus {{ border: 1px solid {t.ink}; color: {t.ink}; }}
     QSpinBox, QDoubleSpinBox, QLineEdit, QComboBox {{
         background: {t.well}; color: {t.ink}; border: 1px solid {t.hairline}; border-radius: 3px;
         padding: 1px 4px; min-height: 20px; selection-background-color: {t.register};
@@ -149,6 +162,11 @@ def _style_sheet(t: Tones) -> str:
     }}
     QSpinBox::up-button, QSpinBox::down-button,
     QDoubleSpinBox::up-button, QDoubleSpinBox::down-button {{ width: 0; border: none; }}
+    QPlainTextEdit, QTextBrowser {{
+        background: {t.well}; color: {t.ink}; border: 1px solid {t.hairline}; border-radius: 3px;
+        selection-background-color: {t.register};
+    }}
+    QPlainTextEdit:focus {{ border: 1px solid {t.ink}; }}
     QListView {{ background: {t.panel}; border: none; outline: none; }}
     QListView::item {{ padding: 3px; border-radius: 3px; }}
     QListView::item:selected {{

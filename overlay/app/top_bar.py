@@ -11,6 +11,7 @@ from PySide6.QtWidgets import (
     QLabel,
     QLineEdit,
     QPushButton,
+    QSizePolicy,
     QSlider,
     QToolButton,
     QWidget,
@@ -23,11 +24,18 @@ from overlay.studio.bench import Bench
 _AREAS = (98_304, 221_184, 393_216, 786_432, 1_572_864)
 
 
+ROOMS = (
+    ("bench", "Bench", "Compose and see the picture (Ctrl+1)"),
+    ("drawer", "Drawer", "All proofs of this project (Ctrl+4)"),
+)
+
+
 class TopBar(QFrame):
     """Edits the run as a whole; `pull_asked` and `stop_asked` come from its button."""
 
     pull_asked = Signal()
     stop_asked = Signal()
+    room_asked = Signal(str)
     refused = Signal(str)
 
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
@@ -40,10 +48,12 @@ class TopBar(QFrame):
         row = QHBoxLayout(self)
         row.setContentsMargins(14, 0, 10, 0)
         row.setSpacing(8)
+        self._add_rooms(row)
         self.title = QLabel()
         self.title.setProperty("role", "title")
-        row.addWidget(self.title)
-        row.addStretch()
+        self.title.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
+        self.title.setMinimumWidth(60)
+        row.addWidget(self.title, 1)
         self._add_departure(row)
         self._add_size(row)
         self._add_seed(row)
@@ -55,6 +65,24 @@ class TopBar(QFrame):
         )
         row.addWidget(self.button)
         self.set_running(running=False)
+
+    def _add_rooms(self, row: QHBoxLayout) -> None:
+        self.rooms: dict[str, QToolButton] = {}
+        for name, text, tip in ROOMS:
+            tab = QToolButton()
+            tab.setText(text)
+            tab.setToolTip(tip)
+            tab.setCheckable(True)
+            tab.setProperty("tab", "true")
+            tab.clicked.connect(lambda _=False, n=name: self.room_asked.emit(n))
+            self.rooms[name] = tab
+            row.addWidget(tab)
+        row.addSpacing(10)
+
+    def show_room(self, room: str) -> None:
+        """Mark the room that is shown."""
+        for name, tab in self.rooms.items():
+            tab.setChecked(name == room)
 
     def _add_departure(self, row: QHBoxLayout) -> None:
         tip = (

@@ -1,14 +1,17 @@
 """The tray: the pictures gathered for this project."""
 
+from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import QMimeData, QPoint, QSize, Qt, QUrl, Signal
+from PySide6.QtCore import QMimeData, QPoint, QPointF, QSize, Qt, QUrl, Signal
 from PySide6.QtGui import (
     QAction,
+    QColor,
     QDragMoveEvent,
     QIcon,
     QImage,
     QKeyEvent,
+    QPainter,
     QPixmap,
 )
 from PySide6.QtWidgets import (
@@ -27,6 +30,8 @@ from PySide6.QtWidgets import (
 from overlay.app.drops import TakesPictures
 from overlay.app.icons import set_icon
 from overlay.studio.bench import Bench
+from overlay.studio.cards import is_card
+from overlay.studio.checks import Finding
 
 _PATH = Qt.ItemDataRole.UserRole
 _THUMB = QSize(104, 70)
@@ -81,6 +86,8 @@ class Tray(TakesPictures, QFrame):
     source_asked = Signal(object)
     style_asked = Signal(object)
     avoid_asked = Signal(object)
+    prepare_asked = Signal(object)
+    card_asked = Signal(object)  # a picture whose main colours are wanted as a card
     thumb_asked = Signal(object)  # a path whose thumbnail is wanted
 
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
@@ -89,6 +96,7 @@ class Tray(TakesPictures, QFrame):
         self.setFixedWidth(132)
         self.bench = bench
         self._thumbs: dict[Path, QIcon] = {}
+        self.findings: dict[Path, tuple[Finding, ...]] = {}
         layout = QVBoxLayout(self)
         layout.setContentsMargins(6, 10, 6, 6)
         self.setAcceptDrops(True)
@@ -109,6 +117,7 @@ class Tray(TakesPictures, QFrame):
         self.pictures.dropped.connect(self.dropped)
         self.pictures.remove_asked.connect(self.remove_selected)
         self.pictures.customContextMenuRequested.connect(self._menu)
+        self.pictures.itemActivated.connect(lambda _: self._prepare())
         layout.addWidget(self.pictures, 1)
         self.empty = self._empty_part()
         layout.addWidget(self.empty, 1)
@@ -143,20 +152,37 @@ class Tray(TakesPictures, QFrame):
         for path in paths:
             item = QListWidgetItem(path.stem)
             item.setData(_PATH, str(path))
-            item.setToolTip(str(path))
+            item.setToolTip(self._tip(path))
             item.setSizeHint(QSize(114, 94))
             item.setIcon(self._thumbs.get(path, _blank()))
             self.pictures.addItem(item)
             if path not in self._thumbs:
                 self.thumb_asked.emit(path)
 
-    def show_thumb(self, path: Path, image: QImage) -> None:
-        """Put a thumbnail in its place."""
+    def show_thumb(self, path: Path, image: QImage, findings: tuple[Finding, ...] = ()) -> None:
+        """Put a thumbnail in its place, with a dot where something was found about the picture."""
         size = Qt.AspectRatioMode.KeepAspectRatio, Qt.TransformationMode.SmoothTransformation
-        self._thumbs[path] = QIcon(QPixmap.fromImage(image.scaled(_THUMB * 2, *size)))
+        self.findings[path] = findings
+        pixmap = QPixmap.fromImage(image.scaled(_THUMB * 2, *size))
+        if findings:
+            _add_dot(pixmap)
+        self._thumbs[path] = QIcon(pixmap)
         for i in range(self.pictures.count()):
             if self.pictures.item(i).data(_PATH) == str(path):
                 self.pictures.item(i).setIcon(self._thumbs[path])
+                self.pictures.item(i).setToolTip(self._tip(path))
+
+    def _tip(self, path: Path) -> str:
+        found = "".join(f"\n● {finding.text}" for finding in self.findings.get(path, ()))
+        return f"{path}{found}"
+
+    def set_narrow(self, *, narrow: bool) -> None:
+        """Lie in a grid where a narrow window gives more width than height."""
+        self.setFixedWidth(288 if narrow else 132)
+        self.pictures.setFlow(
+            QListWidget.Flow.LeftToRight if narrow else QListWidget.Flow.TopToBottom
+        )
+        self.pictures.setWrapping(narrow)
 
     def selected(self) -> Path | None:
         """The picture that is selected."""
@@ -169,21 +195,46 @@ class Tray(TakesPictures, QFrame):
         if path is not None:
             self.bench.remove_picture(path)
 
+    def _prepare(self) -> None:
+        path = self.selected()
+        if path is not None and not is_card(path):
+            self.prepare_asked.emit(path)
+
     def _menu(self, place: QPoint) -> None:
         path = self.selected()
-        if path is None:
-            return
+        if path is not None:
+            self.menu_of(path).exec(self.pictures.mapToGlobal(place))
+
+    def menu_of(self, path: Path) -> QMenu:
+        """What can be done with a picture, or with a swatch card."""
         menu = QMenu(self)
-        for text, act in (
-            ("Use as source", lambda: self.source_asked.emit(path)),
-            ("Take its manner", lambda: self.style_asked.emit(path)),
-            ("Avoid what resembles it", lambda: self.avoid_asked.emit(path)),
-            ("Remove from the tray", self.remove_selected),
-        ):
+        deeds: list[tuple[str, Callable[[], object]]]
+        if is_card(path):
+            deeds = [("Use its colours", lambda: self.style_asked.emit(path))]
+        else:
+            deeds = [
+                ("Prepare…", lambda: self.prepare_asked.emit(path)),
+                ("Use as source", lambda: self.source_asked.emit(path)),
+                ("Take its manner", lambda: self.style_asked.emit(path)),
+                ("Avoid what resembles it", lambda: self.avoid_asked.emit(path)),
+                ("Swatch card of its colours", lambda: self.card_asked.emit(path)),
+            ]
+        for text, act in (*deeds, ("Remove from the tray", self.remove_selected)):
             action = QAction(text, menu)
             action.triggered.connect(lambda _=False, a=act: a())
             menu.addAction(action)
-        menu.exec(self.pictures.mapToGlobal(place))
+        return menu
+
+
+def _add_dot(pixmap: QPixmap) -> None:
+    """A dot in the corner, light within dark within light, so that it is seen on any picture."""
+    painter = QPainter(pixmap)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    painter.setPen(Qt.PenStyle.NoPen)
+    for colour, radius in ((QColor("white"), 13), (QColor("#c23f2d"), 10)):
+        painter.setBrush(colour)
+        painter.drawEllipse(QPointF(pixmap.width() - 18, 18), radius, radius)
+    painter.end()
 
 
 def _blank() -> QIcon:

@@ -1,26 +1,43 @@
-"""The main window: the bench, its menus and shortcuts."""
+"""The main window: its rooms, what is said, undo, and the end."""
 
 from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import Qt
-from PySide6.QtGui import QAction, QCloseEvent, QKeyEvent, QKeySequence
-from PySide6.QtWidgets import QApplication, QHBoxLayout, QMainWindow, QMenu, QVBoxLayout, QWidget
+from PySide6.QtGui import QCloseEvent, QKeyEvent, QResizeEvent
+from PySide6.QtWidgets import (
+    QApplication,
+    QHBoxLayout,
+    QMainWindow,
+    QStackedWidget,
+    QVBoxLayout,
+    QWidget,
+)
 
 from overlay.app.cue_card import CueCard
 from overlay.app.cue_sheet import CueSheet
 from overlay.app.desk import Desk
 from overlay.app.dialogs import Dialogs
+from overlay.app.drawer_desk import DrawerDesk
+from overlay.app.drawer_room import DrawerRoom
 from overlay.app.inspector import Inspector
+from overlay.app.menus import make_menus
 from overlay.app.picture_stage import PictureStage
+from overlay.app.prepare_desk import PrepareDesk
+from overlay.app.prepare_room import PrepareRoom
+from overlay.app.probe import Probe
 from overlay.app.puller import Puller
-from overlay.app.theme import apply_theme
+from overlay.app.side_tabs import SideTabs
+from overlay.app.status import StatusLine
+from overlay.app.theme import apply_theme, wants_dark
 from overlay.app.top_bar import TopBar
 from overlay.app.tray import Tray
 from overlay.studio.bench import Bench
 from overlay.studio.demo import demo_tray
-from overlay.studio.engines import engine_names
 from overlay.studio.folders import data_folder
+from overlay.studio.settings import Settings, load_settings, save_settings
+
+_NARROW = 1180  # pixels of width, below which tray and card share one place
 
 
 class MainWindow(QMainWindow):
@@ -32,170 +49,160 @@ class MainWindow(QMainWindow):
         self.setWindowTitle("Overlay")
         self.resize(1280, 800)
         self.setMinimumSize(1024, 700)
-        self.top = TopBar(bench)
-        self.tray = Tray(bench)
-        self.stage = PictureStage()
+        self.settings = load_settings()
+        self.top: TopBar = TopBar(bench)
+        self.tray: Tray = Tray(bench)
+        self.stage: PictureStage = PictureStage()
         self.card = CueCard(bench)
-        self.sheet = CueSheet(bench)
+        self.sheet: CueSheet = CueSheet(bench)
+        self.drawer = DrawerRoom(bench)
+        self.prepare = PrepareRoom()
+        self.side = SideTabs()
+        self.line = StatusLine()
         self._lay_out()
         self.desk = Desk(self)
         self.puller = Puller(self)
         self.dialogs = Dialogs(self)
         self.inspector = Inspector(self)
-        self._menus()
+        self.probe = Probe(self)
+        self.drawer_desk = DrawerDesk(self)
+        self.prepare_desk = PrepareDesk(self)
+        self.tray.prepare_asked.connect(self.prepare_desk.open)
+        self.top.room_asked.connect(self.show_room)
+        self.actions_by_name = make_menus(self)
+        self.show_room("bench")
         self.desk.refresh()
 
+    # Rooms ----------------------------------------------------------------------------------
+
     def _lay_out(self) -> None:
-        centre = QWidget()
+        centre, bench = QWidget(), QWidget()
         column = QVBoxLayout(centre)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(1)
-        middle = QHBoxLayout()
-        middle.setSpacing(1)
-        middle.addWidget(self.tray)
-        middle.addWidget(self.stage, 1)
-        middle.addWidget(self.card)
+        inside = QVBoxLayout(bench)
+        inside.setContentsMargins(0, 0, 0, 0)
+        inside.setSpacing(1)
+        self._middle = QHBoxLayout()
+        self._middle.setSpacing(1)
+        for panel in (self.tray, self.stage, self.card, self.side):
+            self._middle.addWidget(panel, 1 if panel is self.stage else 0)
         self.sheet.setFixedHeight(236)
+        inside.addLayout(self._middle, 1)
+        inside.addWidget(self.sheet)
+        self.stack = QStackedWidget()
+        self._rooms = {"bench": bench, "drawer": self.drawer, "prepare": self.prepare}
+        for room in self._rooms.values():
+            self.stack.addWidget(room)
         column.addWidget(self.top)
-        column.addLayout(middle, 1)
-        column.addWidget(self.sheet)
+        column.addWidget(self.stack, 1)
+        column.addWidget(self.line)
         self.setCentralWidget(centre)
 
-    # Menus ----------------------------------------------------------------------------------
+    @property
+    def room(self) -> str:
+        """Which room is shown."""
+        shown = self.stack.currentWidget()
+        return next(name for name, widget in self._rooms.items() if widget is shown)
 
-    def _menus(self) -> None:
-        d, p = self.dialogs, self.puller
-        file = self._menu("File", (
-            ("New", "Ctrl+N", d.new),
-            ("Open…", "Ctrl+O", d.open),
-            ("Save", "Ctrl+S", d.save),
-            ("Save as…", "Ctrl+Shift+S", d.save_as),
-            ("Pack with proofs…", "", d.pack_with_proofs),
-            None,
-            ("Add pictures…", "Ctrl+Shift+A", d.add_pictures),
-            ("Export proof…", "Ctrl+E", d.export),
-            None,
-            ("Quit", "Ctrl+Q", self.close),
-        ))  # fmt: skip
-        self.export_action = file["Export proof…"]
-        edit = self._menu("Edit", (
-            ("Undo", "Ctrl+Z", lambda: self.bench.project.undo()),
-            ("Redo", "Ctrl+Shift+Z", lambda: self.bench.project.redo()),
-            None,
-            ("Paste picture", "Ctrl+V", d.paste),
-            ("Remove source", "", lambda: self.bench.set_source(None)),
-            None,
-            ("Mute cue", "M", self._mute),
-            ("Solo cue", "S", lambda: self._with_cue(self.bench.solo_cue)),
-            ("Duplicate cue", "Ctrl+J", lambda: self._with_cue(self.bench.duplicate_cue)),
-            ("Move cue up", "Alt+Up", lambda: self._move_cue(-1)),
-            ("Move cue down", "Alt+Down", lambda: self._move_cue(1)),
-            ("Remove cue", "Del", self._remove_cue),
-        ))  # fmt: skip
-        self.undo_action, self.redo_action = edit["Undo"], edit["Redo"]
-        self._menu("Proof", (
-            ("Pull", "Ctrl+Return", p.pull),
-            ("Stop", "Esc", p.stop),
-            ("What does this cue do?", "Ctrl+Shift+Return", p.ask_effect),
-            *self._engines(),
-        ))  # fmt: skip
-        stage = self.stage
-        self._menu("View", (
-            ("Proof", "P", lambda: stage.set_mode("proof")),
-            ("Source", "O", lambda: stage.set_mode("source")),
-            ("Map", "G", lambda: stage.set_mode("map")),
-            ("Influence", "I", lambda: stage.set_mode("influence")),
-            ("Trace", "T", lambda: stage.set_mode("trace")),
-            None,
-            ("Wipe", "W", stage.wipe.toggle),
-            ("Swap wipe sides", "X", stage.view.swap_sides),
-            None,
-            ("Fit", "F", stage.view.fit),
-            ("Actual pixels", "1", stage.view.actual_pixels),
-            None,
-            ("Dark room", "Ctrl+D", self._toggle_dark),
-        ))  # fmt: skip
-        self._menu("Help", (
-            ("Open the demo", "", d.open_demo),
-            ("Shortcuts", "F1", d.shortcuts),
-            ("About Overlay", "", d.about),
-        ))  # fmt: skip
-        self._dark = False
+    def show_room(self, room: str) -> None:
+        """Go to a room: bench, drawer or prepare."""
+        self.stack.setCurrentWidget(self._rooms[room])
+        self.top.show_room(room)
+        self.line.setVisible(room != "bench")
+        self.line.say("")
+        self.show_history()
+        if room == "drawer":
+            self.drawer_desk.refresh()
 
-    def _menu(
-        self, title: str, entries: tuple[tuple[str, str, Callable[[], object]] | None, ...]
-    ) -> dict[str, QAction]:
-        menu = QMenu(title, self)
-        actions = {}
-        for entry in entries:
-            if entry is None:
-                menu.addSeparator()
-                continue
-            text, keys, do = entry
-            action = QAction(text, self)
-            if keys:
-                action.setShortcut(QKeySequence(keys))
-            action.triggered.connect(lambda _=False, f=do: self.guarded(f))
-            menu.addAction(action)
-            actions[text] = action
-        self.menuBar().addMenu(menu)
-        return actions
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        """A narrow window has tray and card under tabs."""
+        super().resizeEvent(event)
+        narrow = self.width() < _NARROW
+        if narrow == (self.side.stack.count() > 0):
+            return
+        self.tray.set_narrow(narrow=narrow)
+        if narrow:
+            self.side.take((self.tray, self.card))
+        else:
+            self.side.give_back()
+            self._middle.insertWidget(0, self.tray)
+            self._middle.insertWidget(2, self.card)
 
-    def _engines(self) -> tuple[tuple[str, str, Callable[[], object]] | None, ...]:
-        """Entries to choose an engine by, where other packages bring more than our own."""
-        names = engine_names()
-        if len(names) < 2:
-            return ()
+    # What is said ---------------------------------------------------------------------------
 
-        def choose(name: str) -> Callable[[], object]:
-            return lambda: self.bench.change_recipe("Engine", engine=name)
+    def say(self, text: str) -> None:
+        """Say something in the line of the room that is shown."""
+        (self.stage.status if self.room == "bench" else self.line).say(text)
 
-        return None, *((f"Render with {name}", "", choose(name)) for name in names)
+    def refuse(self, text: str) -> None:
+        """Say what went wrong, in the line of the room that is shown."""
+        (self.stage.status if self.room == "bench" else self.line).refuse(text)
 
     def guarded(self, do: Callable[[], object]) -> None:
-        """Run a menu entry; what is refused is said under the picture."""
+        """Run a menu entry; what is refused is said in the line below."""
         try:
             do()
         except (ValueError, OSError) as error:
-            self.stage.status.refuse(str(error))
+            self.refuse(str(error))
+
+    # History --------------------------------------------------------------------------------
 
     def show_history(self) -> None:
         """Name what undo and redo would do."""
-        project = self.bench.project
-        for action, verb, name in (
-            (self.undo_action, "Undo", project.undo_name),
-            (self.redo_action, "Redo", project.redo_name),
+        model = self.prepare.model if self.room == "prepare" else self.bench.project
+        for text, name in (
+            ("Undo", model.undo_name if model else None),
+            ("Redo", model.redo_name if model else None),
         ):
-            action.setText(verb if name is None else f"{verb}: {name}")
+            action = self.actions_by_name[text]
+            action.setText(text if name is None else f"{text}: {name}")
             action.setEnabled(name is not None)
 
-    def _mute(self) -> None:
-        index, cue = self.bench.selected_index, self.bench.selected_cue
-        if index is not None and cue is not None:
-            self.bench.change_cue(index, "Mute", muted=not cue.muted)
+    def undo(self) -> None:
+        """Take the last step of the room back."""
+        if self.room == "prepare":
+            self.prepare.undo()
+        else:
+            self.drawer.keep_note()
+            self.bench.project.undo()
 
-    def _with_cue(self, do: Callable[[int], object]) -> None:
-        index = self.bench.selected_index
-        if index is not None:
-            do(index)
+    def redo(self) -> None:
+        """Make the last undone step of the room again."""
+        if self.room == "prepare":
+            self.prepare.redo()
+        else:
+            self.bench.project.redo()
 
-    def _move_cue(self, by: int) -> None:
-        self._with_cue(lambda index: self.bench.move_cue(index, index + by))
+    # Settings -------------------------------------------------------------------------------
 
-    def _remove_cue(self) -> None:
-        if self.tray.pictures.hasFocus():
-            self.tray.remove_selected()
-        elif self.bench.selected_index is not None:
-            self.bench.remove_cue(self.bench.selected_index)
+    def change_settings(self, settings: Settings) -> None:
+        """Take other settings and keep them."""
+        themed = settings.theme != self.settings.theme
+        self.settings = settings
+        save_settings(settings)
+        if themed:
+            self.dress()
 
-    def _toggle_dark(self) -> None:
-        self._dark = not self._dark
+    def dress(self) -> None:
+        """Put the theme of the settings on."""
         application = QApplication.instance()
         assert isinstance(application, QApplication)
-        apply_theme(application, dark=self._dark)
+        apply_theme(application, dark=wants_dark(self.settings.theme))
         self.desk.repaint_all()
 
     # Keys that are held, and the end --------------------------------------------------------
+
+    def escape(self) -> None:
+        """Put the tool down, or leave the room, or stop the run."""
+        if self.room == "prepare":
+            self.show_room("bench")
+        elif self.probe.tool:
+            self.stage.use_tool("")
+        elif self.stage.flipping:
+            self.stage.stop_flipping()
+        else:
+            self.puller.stop()
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_V and not event.isAutoRepeat():
@@ -216,6 +223,8 @@ class MainWindow(QMainWindow):
     def closeEvent(self, event: QCloseEvent) -> None:
         # Out of sight at once, even if a kernel is still being compiled.
         self.hide()
+        self.drawer.keep_note()
         self.puller.close()
         self.desk.close()
+        self.bench.put_away()
         super().closeEvent(event)

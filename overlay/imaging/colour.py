@@ -131,3 +131,12 @@ def hex_to_srgb(colour: str) -> tuple[int, int, int]:
             f"a colour must be # and six hexadecimal digits, got {colour!r}"
         ) from error
     return r, g, b
+
+
+def hex_to_oklch(colour: str) -> tuple[float, float, float]:
+    """Lightness 0..1, chroma 0 to about 0.4 and hue in degrees of `#rrggbb` (OKLCH)."""
+    pixel = srgb_to_work(np.array([[hex_to_srgb(colour)]], np.uint8))[0, 0]
+    light, a, b = float(pixel[0]) + 0.5, float(pixel[1]) / 2, float(pixel[2]) / 2
+    chroma = float(np.hypot(a, b))
+    hue = float(np.degrees(np.arctan2(b, a))) % 360 if chroma > 1e-4 else 0.0
+    return light, chroma, hue

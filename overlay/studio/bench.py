@@ -1,22 +1,28 @@
 """The state of the bench beside the document: what is selected, pulled and looked at."""
 
+from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
 from overlay.document.observer import Signal
 from overlay.document.project import Project, State
 from overlay.document.reading import make_recipe, read_recipe, recipe_json
-from overlay.document.recipe import Cue, Recipe
+from overlay.document.recipe import Recipe
 from overlay.imaging.files import write_whole
+from overlay.studio.advice import Advice
+from overlay.studio.cards import card_swatches, is_card
+from overlay.studio.checks import PictureChecks
 from overlay.studio.container import Opened
+from overlay.studio.cue_edits import CueEdits, plain_recipe, plain_value
+from overlay.studio.drawer import mark_proofs
 from overlay.studio.folders import shelf_folder
 from overlay.studio.paths import absolute_recipe, input_paths, relative_recipe
 from overlay.studio.pictures import PictureStore
 from overlay.studio.proofs import Proof, hash_recipe
-from overlay.studio.shelf import ProofShelf
+from overlay.studio.shelf import Kept, ProofShelf
 
 
-class Bench:
+class Bench(CueEdits):
     """One open project with its proofs.
 
     Signals
@@ -25,10 +31,11 @@ class Bench:
     """
 
     def __init__(self, project: Project | None = None) -> None:
+        super().__init__()
         self.opened: Signal[[]] = Signal()
-        self.selected: Signal[[]] = Signal()
         self.pulled: Signal[[]] = Signal()
         self.store = PictureStore()
+        self.checks = PictureChecks(self.store)
         self._take(project or empty_project())
 
     def _take(self, project: Project) -> None:
@@ -36,7 +43,8 @@ class Bench:
         self.shelf = ProofShelf(shelf_folder(project.path))
         self.proof: Proof | None = None
         self.last_proof: Proof | None = None
-        self._selected = 0
+        self.dismissed: set[tuple[str, str | None]] = set()
+        self._select_quietly(0)
 
     # Project -------------------------------------------------------------------------------
 
@@ -47,20 +55,30 @@ class Bench:
         """
         recipe = absolute_recipe(read_recipe(path), path.parent)
         tray = tuple(dict.fromkeys([*(Path(p) for p in _tray_paths(recipe)), *beside]))
-        self.take_project(Project(State(recipe, tray), path if path.suffix == ".json" else None))
+        place = path if path.suffix == ".json" else None
+        marks = ProofShelf(shelf_folder(place)).read_marks()
+        self.take_project(Project(State(recipe, tray, marks), place))
 
     def take_opened(self, path: Path, opened: Opened) -> None:
         """Put the project of a project file in place."""
-        self.take_project(Project(opened.state, path))
+        marks = ProofShelf(shelf_folder(path)).read_marks() | dict(opened.state.marks)
+        self.take_project(Project(replace(opened.state, marks=marks), path))
 
     def moved_to(self, path: Path) -> None:
         """Keep proofs on the shelf of the project's new place from now on."""
         self.shelf = ProofShelf(shelf_folder(path))
 
     def take_project(self, project: Project) -> None:
-        """Put another project in place, showing its newest kept proof of the same recipe."""
+        """Put another project in place, and what was deleted in the one before away for good."""
+        self.put_away()
         self._take(project)
         self.opened.emit()
+
+    def put_away(self) -> None:
+        """Delete the files of proofs that were deleted; undo ends with the project."""
+        for recipe_hash, mark in self.project.state.marks.items():
+            if mark.deleted:
+                self.shelf.remove(recipe_hash)
 
     def save(self, path: Path) -> None:
         """Write the recipe, with paths relative to its new place."""
@@ -69,111 +87,25 @@ class Bench:
         write_whole(path, lambda file: file.write(text))
         self.project.mark_saved(path)
 
-    # Selection -----------------------------------------------------------------------------
-
-    @property
-    def selected_index(self) -> int | None:
-        """Which cue is selected, or None when there is none."""
-        count = len(self.project.recipe.cues)
-        return None if count == 0 else min(self._selected, count - 1)
-
-    @property
-    def selected_cue(self) -> Cue | None:
-        """The selected cue."""
-        index = self.selected_index
-        return None if index is None else self.project.recipe.cues[index]
-
-    def select(self, index: int) -> None:
-        """Select a cue by its place."""
-        if index != self._selected:
-            self._selected = index
-            self.selected.emit()
-
     # Edits ---------------------------------------------------------------------------------
-
-    def change_cue(self, index: int, what: str, **changes: Any) -> None:
-        """Change a cue as one step; a change that is not allowed raises `RecipeError`."""
-        recipe = self.project.recipe
-        data = _plain(recipe)
-        data["cues"][index] |= {k: _plain_value(v) for k, v in changes.items()}
-        self.project.edit(f"{what} of {recipe.cues[index].name}", make_recipe(data, "cue"))
 
     def change_recipe(self, what: str, **changes: Any) -> None:
         """Change keys of the recipe as one step."""
-        data = _plain(self.project.recipe) | {k: _plain_value(v) for k, v in changes.items()}
+        data = plain_recipe(self.project.recipe) | {k: plain_value(v) for k, v in changes.items()}
         self.project.edit(what, make_recipe(data, "recipe"))
-
-    def add_cue(self, name: str, **keys: Any) -> None:
-        """Add a cue at the end under a name that is free, and select it."""
-        recipe = self.project.recipe
-        data = _plain(recipe)
-        data["cues"].append({"name": free_name(recipe, name), **keys})
-        new = make_recipe(data, "cue")
-        self._selected = len(new.cues) - 1
-        tray = self.project.state.tray
-        reference = keys.get("reference") or keys.get("avoided")
-        if reference is not None and Path(reference) not in tray:
-            tray = (*tray, Path(reference))
-        self.project.edit(f"Add {new.cues[-1].name}", new, tray=tray)
-        self.selected.emit()
 
     def add_region(self, name: str, mask: Path, index: int) -> None:
         """Make a region from a mask picture and tie a cue to it, as one step."""
-        data = _plain(self.project.recipe)
+        data = plain_recipe(self.project.recipe)
         data.setdefault("regions", {})[name] = {"mask": str(mask)}
         data["cues"][index] |= {"region": name, "invert_region": False}
         self.project.edit(f"Region {name}", make_recipe(data, "cue"))
 
-    def duplicate_cue(self, index: int) -> None:
-        """Put a copy of a cue behind it, under a name of its own, and select it."""
-        recipe = self.project.recipe
-        data = _plain(recipe)
-        copy = data["cues"][index] | {"name": free_name(recipe, recipe.cues[index].name)}
-        data["cues"].insert(index + 1, copy)
-        self._selected = index + 1
-        self.project.edit(f"Duplicate {recipe.cues[index].name}", make_recipe(data, "cue"))
-        self.selected.emit()
-
-    def move_cue(self, index: int, place: int) -> None:
-        """Move a cue to another place among the others; it stays selected."""
-        recipe = self.project.recipe
-        place = min(max(place, 0), len(recipe.cues) - 1)
-        if place == index:
-            return
-        data = _plain(recipe)
-        data["cues"].insert(place, data["cues"].pop(index))
-        self._selected = place
-        self.project.edit(f"Move {recipe.cues[index].name}", make_recipe(data, "cue"))
-        self.selected.emit()
-
-    def is_solo(self, index: int) -> bool:
-        """Whether a cue is the only one that is heard, among several."""
-        cues = self.project.recipe.cues
-        return len(cues) > 1 and [not cue.muted for cue in cues] == [
-            i == index for i in range(len(cues))
-        ]
-
-    def solo_cue(self, index: int) -> None:
-        """Mute all cues but one; once more, and all are heard again."""
-        name, alone = self.project.recipe.cues[index].name, self.is_solo(index)
-        data = _plain(self.project.recipe)
-        for i, cue in enumerate(data["cues"]):
-            cue["muted"] = not alone and i != index
-        what = f"Hear all beside {name}" if alone else f"Solo {name}"
-        self.project.edit(what, make_recipe(data, "cue"))
-
-    def remove_cue(self, index: int) -> None:
-        """Remove a cue."""
-        recipe = self.project.recipe
-        data = _plain(recipe)
-        del data["cues"][index]
-        self.project.edit(f"Remove {recipe.cues[index].name}", make_recipe(data, "cue"))
-        self.selected.emit()
-
     def add_pictures(self, paths: list[Path]) -> None:
         """Put pictures in the tray; one that cannot be read raises and none is added."""
         for path in paths:
-            self.store.picture(str(path))
+            if not is_card(path):
+                self.store.picture(str(path))
         new = [p for p in dict.fromkeys(paths) if p not in self.project.state.tray]
         self.project.edit("Add pictures", tray=(*self.project.state.tray, *new))
 
@@ -195,6 +127,24 @@ class Bench:
             changes["size"] = None
         self.change_recipe("Source", **changes)
 
+    def follow(self, advice: Advice) -> None:
+        """Change what an advice's button says, as one step."""
+        names = [cue.name for cue in self.project.recipe.cues]
+        what = advice.action.rstrip("?")
+        if advice.cue is None:
+            self.change_recipe(what, **advice.changes)
+        elif advice.cue in names:
+            self.change_cue(names.index(advice.cue), what, **advice.changes)
+
+    def add_card_cue(self, path: Path) -> None:
+        """Add a cue of a swatch card's colours."""
+        name = path.stem.rsplit(" ", 1)[0] or path.stem
+        self.add_cue(name, swatches=card_swatches(path), facets={"palette": 1.0})
+
+    def hold_structure(self) -> None:
+        """Add a guide that holds the source's edges."""
+        self.add_cue("contours", guide="edges", weight=0.5, leave=0.9, fade_out=0.15)
+
     # Proofs --------------------------------------------------------------------------------
 
     def take_proof(self, proof: Proof) -> bool:
@@ -202,6 +152,13 @@ class Bench:
         if self.proof is not None and self.proof.recipe_hash == proof.recipe_hash:
             return False
         self.last_proof, self.proof = self.proof, proof
+        if self.project.state.mark(proof.recipe_hash).deleted:
+            mark_proofs(
+                self.project,
+                f"Bring back proof {proof.number}",
+                [proof.recipe_hash],
+                lambda mark: replace(mark, deleted=False),
+            )
         self.pulled.emit()
         return True
 
@@ -211,31 +168,28 @@ class Bench:
         Reads files; for a worker thread.
         """
         found = self.shelf.find(hash_recipe(self.project.recipe))
-        return self.shelf.newest() if found is None else found
+        gone = frozenset(k for k, mark in self.project.state.marks.items() if mark.deleted)
+        return self.shelf.newest(gone) if found is None else found
+
+    def restore(self, kept: Kept | Proof) -> None:
+        """Go back to the recipe of a proof."""
+        self.project.edit(f"Restore proof {kept.number}", kept.recipe)
+
+    def use_proof_as_source(self, kept: Kept, path: Path) -> None:
+        """Start from a proof whose picture `started_from` has copied to `path`."""
+        changes: dict[str, Any] = {"source": str(path)}
+        if self.project.recipe.source is None:
+            changes["departure"] = Recipe().departure
+        data = plain_recipe(self.project.recipe) | changes
+        tray = self.project.state.tray
+        tray = tray if path in tray else (*tray, path)
+        what = f"Start from proof {kept.number}"
+        self.project.edit(what, make_recipe(data, "recipe"), tray=tray)
 
 
 def empty_project() -> Project:
     """A project with nothing in it; without a source its run starts from noise."""
     return Project(State(Recipe(departure=1.0)))
-
-
-def free_name(recipe: Recipe, name: str) -> str:
-    """`name`, or with a number behind it when a cue has it already."""
-    taken = {cue.name for cue in recipe.cues}
-    number, candidate = 2, name
-    while candidate in taken:
-        candidate = f"{name} {number}"
-        number += 1
-    return candidate
-
-
-def _plain(recipe: Recipe) -> dict[str, Any]:
-    data: dict[str, Any] = recipe.model_dump(mode="json", exclude_defaults=True)
-    return {"overlay": 1, "cues": []} | data
-
-
-def _plain_value(value: Any) -> Any:
-    return list(value) if isinstance(value, tuple) else value
 
 
 def _tray_paths(recipe: Recipe) -> list[str]:

@@ -21,4 +21,9 @@ def shelf_folder(path: Path | None) -> Path:
     name = "unnamed"
     if path is not None:
         name = hashlib.sha256(str(path.absolute()).encode()).hexdigest()[:16]
-    return Path(platformdirs.user_cache_dir("overlay", ensure_exists=True)) / "proofs" / name
+    return proofs_folder() / name
+
+
+def proofs_folder() -> Path:
+    """The kept proofs of all projects, a folder for each."""
+    return Path(platformdirs.user_cache_dir("overlay", ensure_exists=True)) / "proofs"

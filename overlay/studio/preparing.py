@@ -2,25 +2,52 @@
 
 import hashlib
 import json
+import math
 from pathlib import Path
+from typing import Any
 
 import numpy as np
+from pydantic import ValidationError
 
-from overlay.document.preparation import Preparation, read_preparation
-from overlay.document.reading import RecipeError
-from overlay.document.recipe import DEFAULT_PIXELS
+from overlay.document.preparation import Paint, Preparation, read_preparation
+from overlay.document.reading import RecipeError, first_fault
+from overlay.document.recipe import DEFAULT_PIXELS, Stroke
 from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage, hex_to_srgb, srgb_to_work, work_to_srgb
 from overlay.imaging.files import PictureError, read_text_chunk, thumbnail, write_picture
 from overlay.imaging.fill import fill_hole
 from overlay.imaging.prepare import prepare
 from overlay.imaging.resample import resize
-from overlay.imaging.turn import straighten, turn_quarters
+from overlay.imaging.turn import inscribed, straighten, turn_quarters
 from overlay.regions.strokes import draw_strokes
 from overlay.studio.folders import data_folder
 
 _CHUNK = "overlay:prepared"
-_PREVIEW = 1280  # pixels of the longer side
+_PREVIEW = 1536  # pixels of the longer side
+
+
+class Cleaner:
+    """Turns, straightens, retouches and paints over; what was done already is not done again."""
+
+    def __init__(self, picture: ByteImage) -> None:
+        self._picture = picture
+        self._ground: tuple[int, float] | None = None
+        self._done: tuple[Stroke, ...] = ()
+        self._clean = picture
+
+    def clean(self, steps: Preparation, control: Control | None = None) -> ByteImage:
+        """The ground that crops are drawn on: (H, W, 3) uint8 sRGB."""
+        control = Control() if control is None else control
+        ground = (steps.turns, steps.straighten)
+        if ground != self._ground or steps.retouch[: len(self._done)] != self._done:
+            turned = turn_quarters(self._picture, steps.turns)
+            self._clean = straighten(turned, steps.straighten)
+            self._ground, self._done = ground, ()
+        for stroke in steps.retouch[len(self._done) :]:
+            control.check()
+            self._clean = _retouched(self._clean, stroke)
+            self._done = (*self._done, stroke)
+        return _painted(self._clean, steps.paint)
 
 
 def prepare_picture(
@@ -32,26 +59,23 @@ def prepare_picture(
     ----------
     picture : (H, W, 3) uint8 sRGB.
     """
-    control = Control() if control is None else control
-    clean = clean_picture(picture, steps, control)
-    return finish_picture(clean, steps)
+    return finish_picture(Cleaner(picture).clean(steps, control), steps)
 
 
-def clean_picture(picture: ByteImage, steps: Preparation, control: Control) -> ByteImage:
-    """Turned, straightened, retouched and painted over; the ground that crops are drawn on."""
-    turned = straighten(turn_quarters(picture, steps.turns), steps.straighten)
-    height, width = turned.shape[:2]
-    control.check()
-    if steps.retouch:
-        hole = draw_strokes([(s.points, s.size) for s in steps.retouch], height, width) > 0.2
-        filled = work_to_srgb(fill_hole(srgb_to_work(turned), hole))
-        turned = np.where(hole[..., None], filled, turned)
-    control.check()
-    for stroke in steps.paint:
+def _retouched(picture: ByteImage, stroke: Stroke) -> ByteImage:
+    height, width = picture.shape[:2]
+    hole = draw_strokes([(stroke.points, stroke.size)], height, width) > 0.2
+    filled = work_to_srgb(fill_hole(srgb_to_work(picture), hole))
+    return np.where(hole[..., None], filled, picture)
+
+
+def _painted(picture: ByteImage, strokes: tuple[Paint, ...]) -> ByteImage:
+    height, width = picture.shape[:2]
+    for stroke in strokes:
         cover = draw_strokes([(stroke.points, stroke.size)], height, width)[..., None]
         colour = np.array(hex_to_srgb(stroke.colour), np.float32)
-        turned = (turned * (1 - cover) + colour * cover + 0.5).astype(np.uint8)
-    return turned
+        picture = (picture * (1 - cover) + colour * cover + 0.5).astype(np.uint8)
+    return picture
 
 
 def finish_picture(clean: ByteImage, steps: Preparation) -> ByteImage:
@@ -71,6 +95,19 @@ def working_size(height: int, width: int) -> tuple[int, int]:
     """Height and width of about 0.8 megapixels with the same proportions."""
     scale = (DEFAULT_PIXELS / (height * width)) ** 0.5
     return max(round(height * scale), 1), max(round(width * scale), 1)
+
+
+def finished_size(width: int, height: int, steps: Preparation) -> tuple[int, int]:
+    """Width and height that the steps give a picture of this size."""
+    if steps.turns % 2:
+        width, height = height, width
+    if steps.straighten:
+        wide, high = inscribed(width, height, math.radians(steps.straighten))
+        width, height = max(int(wide), 1), max(int(high), 1)
+    left, top, right, bottom = steps.crop
+    width = max(round(right * width), int(left * width) + 1) - int(left * width)
+    height = max(round(bottom * height), int(top * height) + 1) - int(top * height)
+    return working_size(height, width)[::-1] if steps.working_size else (width, height)
 
 
 def preview_picture(picture: ByteImage) -> ByteImage:
@@ -110,3 +147,51 @@ def begun_preparation(path: Path) -> tuple[Path, Preparation]:
     except (RecipeError, PictureError):
         return path, Preparation()
     return (Path(of), steps) if Path(of).is_file() else (path, Preparation())
+
+
+class Preparing:
+    """The steps of a picture that is being made ready, with their own undo."""
+
+    def __init__(self, path: Path, steps: Preparation | None = None) -> None:
+        self.path = path
+        self.steps = Preparation() if steps is None else steps
+        self._undo: list[tuple[str, Preparation]] = []
+        self._redo: list[tuple[str, Preparation]] = []
+
+    @property
+    def undo_name(self) -> str | None:
+        """Name of the step that undo would take back."""
+        return self._undo[-1][0] if self._undo else None
+
+    @property
+    def redo_name(self) -> str | None:
+        """Name of the step that redo would make again."""
+        return self._redo[-1][0] if self._redo else None
+
+    def change(self, what: str, **changes: Any) -> None:
+        """Set steps as one that can be undone; raises `ValueError` for what is not allowed."""
+        data = self.steps.model_dump() | changes
+        try:
+            new = Preparation.model_validate(data)
+        except ValidationError as error:
+            raise RecipeError(f"{what}: {first_fault(error)}") from error
+        if new != self.steps:
+            self._undo.append((what, self.steps))
+            self._redo.clear()
+            self.steps = new
+
+    def undo(self) -> None:
+        """Take the last step back."""
+        self._move(self._undo, self._redo)
+
+    def redo(self) -> None:
+        """Make it again."""
+        self._move(self._redo, self._undo)
+
+    def _move(
+        self, source: list[tuple[str, Preparation]], target: list[tuple[str, Preparation]]
+    ) -> None:
+        if source:
+            what, steps = source.pop()
+            target.append((what, self.steps))
+            self.steps = steps

@@ -1,5 +1,6 @@
 """A real window on a small project, driven by mouse and keys."""
 
+import os
 import time
 from collections.abc import Callable
 from pathlib import Path
@@ -13,6 +14,10 @@ from overlay.app.main import make_application
 from overlay.app.window import MainWindow
 from overlay.studio.bench import Bench
 from tests.workspace import WorkspaceTest
+
+
+# Seconds to wait for what must come; a slow machine may still be compiling.
+WAIT = float(os.environ.get("OVERLAY_TEST_WAIT", "300"))
 
 
 class WindowTest(WorkspaceTest):
@@ -41,7 +46,7 @@ class WindowTest(WorkspaceTest):
     def status(self) -> str:
         return self.window.stage.status.label.text()
 
-    def wait(self, until: Callable[[], bool], seconds: float = 300.0) -> None:
+    def wait(self, until: Callable[[], bool], seconds: float = WAIT) -> None:
         end = time.monotonic() + seconds
         while not until():
             if time.monotonic() > end:

@@ -30,7 +30,7 @@ class RowsTest(WindowTest):
         QTest.mouseClick(self.row("stripes").solo, LEFT)
         self.assertEqual([cue.muted for cue in self.cues], [True, True, False])
         self.assertTrue(self.row("stripes").solo.isChecked())
-        self.assertEqual(self.window.undo_action.text(), "Undo: Solo stripes")
+        self.assertEqual(self.window.actions_by_name["Undo"].text(), "Undo: Solo stripes")
         QTest.mouseClick(self.row("stripes").solo, LEFT)
         self.assertFalse(any(cue.muted for cue in self.cues))
         self.choose("Undo")
@@ -54,7 +54,7 @@ class RowsTest(WindowTest):
         QTest.keyClick(self.window, Qt.Key.Key_Down, ALT)
         self.assertEqual(self.names, ["contours", "stripes", "paint"])
         self.assertEqual(self.bench.selected_cue.name, "paint")
-        self.assertEqual(self.window.undo_action.text(), "Undo: Move paint")
+        self.assertEqual(self.window.actions_by_name["Undo"].text(), "Undo: Move paint")
 
     def test_a_row_is_dragged_to_another_place(self):
         row = self.row("stripes")

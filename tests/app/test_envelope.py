@@ -3,7 +3,7 @@ import unittest
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtTest import QTest
 
-from overlay.app import axis
+from overlay.app.axis import TimeAxis
 from overlay.app.envelope import Shape, height_weight, weight_height
 from tests.app.harness import WindowTest
 
@@ -36,7 +36,7 @@ class EnvelopeTest(WindowTest):
             ("fade_out", 0.69, "fade_out", 0.1),
         ):
             start = envelope.handle_place(handle)
-            self.drag(envelope, start, QPointF(axis.to_x(moment, width), start.y()))
+            self.drag(envelope, start, QPointF(TimeAxis().to_x(moment, width), start.y()))
             with self.subTest(handle):
                 self.assertAlmostEqual(getattr(self.bench.project.recipe.cues[0], field), value)
         top = envelope.handle_place("weight")
@@ -46,14 +46,14 @@ class EnvelopeTest(WindowTest):
     def test_alt_moves_freely(self):
         envelope = self.window.sheet.rows[0].envelope
         start = envelope.handle_place("enter")
-        end = QPointF(axis.to_x(0.333, envelope.width()), start.y())
+        end = QPointF(TimeAxis().to_x(0.333, envelope.width()), start.y())
         self.drag(envelope, start, end, free=True)
         self.assertAlmostEqual(self.bench.project.recipe.cues[0].enter, 0.333, delta=0.004)
 
     def test_a_drag_is_one_step_of_undo(self):
         envelope = self.window.sheet.rows[0].envelope
         start = envelope.handle_place("leave")
-        self.drag(envelope, start, QPointF(axis.to_x(0.5, envelope.width()), start.y()))
+        self.drag(envelope, start, QPointF(TimeAxis().to_x(0.5, envelope.width()), start.y()))
         self.assertEqual(self.bench.project.undo_name, "Leave of paint")
         self.bench.project.undo()
         self.assertEqual(self.bench.project.recipe.cues[0].leave, 1.0)

@@ -75,6 +75,7 @@ class InspectorTest(WindowTest):
             rect.top() + (top + bottom) / 2 / 180 * rect.height(),
         )
         QTest.mouseClick(picture, LEFT, pos=place.toPoint())
+        self.settle()
         self.assertRegex(self.status, r"[1-9]\d* patches of the proof came from there")
         self.assertIsNotNone(self.stage.images["trace"])
 

@@ -55,7 +55,7 @@ class ReferenceTest(WindowTest):
         self.assertGreater(trace.origins[0][0], 40)
         self.click(card.use.clear)
         self.assertEqual(self.cue.take, (0, 0, 1, 1))
-        self.assertEqual(self.window.undo_action.text(), "Undo: Use all of it of paint")
+        self.assertEqual(self.window.actions_by_name["Undo"].text(), "Undo: Use all of it of paint")
 
     def test_a_painted_keep_out_is_kept_out_of_the_proof(self):
         self.page("Picture")

@@ -12,7 +12,7 @@ from PySide6.QtGui import QDragEnterEvent, QDropEvent, QGuiApplication, QImage, 
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QAbstractButton, QAbstractSpinBox, QComboBox, QFileDialog, QMessageBox
 
-from overlay.app import axis
+from overlay.app.axis import TimeAxis
 from overlay.document.reading import read_recipe
 from overlay.imaging.files import read_picture
 from overlay.studio.folders import state_folder
@@ -26,7 +26,7 @@ class DayTest(WindowTest):
     def test_load_drag_pull_wipe_export_and_read_back(self):
         envelope = self.window.sheet.rows[0].envelope
         start = envelope.handle_place("enter")
-        self.drag(envelope, start, QPointF(axis.to_x(0.5, envelope.width()), start.y()))
+        self.drag(envelope, start, QPointF(TimeAxis().to_x(0.5, envelope.width()), start.y()))
         self.assertEqual(self.bench.project.recipe.cues[0].enter, 0.5)
         self.pull()
         self.assertIn("Proof 1 is there", self.status)
@@ -82,7 +82,7 @@ class DayTest(WindowTest):
     def test_scrubbing_shows_a_moment_and_the_end_the_proof(self):
         self.pull()
         film = self.window.sheet.filmstrip
-        QTest.mouseClick(film, LEFT, pos=QPointF(axis.to_x(0.6, film.width()), 20).toPoint())
+        QTest.mouseClick(film, LEFT, pos=QPointF(TimeAxis().to_x(0.6, film.width()), 20).toPoint())
         self.assertAlmostEqual(film.playhead, 0.6, delta=0.02)
         self.assertIsNotNone(self.window.stage._moment)
         QTest.keyClick(film, Qt.Key.Key_End)
@@ -99,7 +99,7 @@ class EditTest(WindowTest):
         QTest.keyClicks(row.weight, "35")
         QTest.keyClick(row.weight, Qt.Key.Key_Return)
         self.assertEqual(self.bench.project.recipe.cues[0].weight, 0.35)
-        self.assertEqual(self.window.undo_action.text(), "Undo: Weight of paint")
+        self.assertEqual(self.window.actions_by_name["Undo"].text(), "Undo: Weight of paint")
         self.choose("Undo")
         self.choose("Undo")
         self.assertEqual(self.bench.project.recipe.cues[0].weight, 1.0)
@@ -118,7 +118,7 @@ class EditTest(WindowTest):
             fader, well.center(), QPointF(well.center().x(), well.bottom() - well.height() / 4)
         )
         self.assertEqual(self.bench.project.recipe.cues[0].active_facets.surface, 0.5)
-        self.assertEqual(self.window.undo_action.text(), "Undo: Surface of paint")
+        self.assertEqual(self.window.actions_by_name["Undo"].text(), "Undo: Surface of paint")
         QTest.keyClick(fader, Qt.Key.Key_Up)
         self.assertEqual(self.bench.project.recipe.cues[0].active_facets.surface, 0.55)
 
@@ -185,8 +185,8 @@ class EditTest(WindowTest):
         self.window.sheet.add_asked.emit("swatches")
         self.settle()
         self.assertEqual(len(self.window.sheet.rows), 3)
-        self.window.card.hex.setText("#102030, #ffeedd")
-        self.window.card.hex.editingFinished.emit()
+        self.window.card.swatches.hex.setText("#102030, #ffeedd")
+        self.window.card.swatches.hex.editingFinished.emit()
         self.assertEqual(self.bench.selected_cue.swatches, ("#102030", "#ffeedd"))
         self.window.card.name.setText("inks")
         self.window.card.name.editingFinished.emit()

@@ -41,7 +41,7 @@ class BenchTest(WorkspaceTest):
         self.bench.add_cue("paint", reference=path)
         self.assertEqual(self.bench.selected_cue.name, "paint 2")
         self.assertIn(Path(path), self.bench.project.state.tray)
-        self.bench.remove_cue(2)
+        self.bench.remove_cues([2])
         self.assertEqual(len(self.bench.project.recipe.cues), 2)
         self.bench.project.undo()
         self.assertEqual(len(self.bench.project.recipe.cues), 3)
