@@ -249,7 +249,7 @@ class PictureView(TakesPictures, QWidget):
         """Where both differ, four times as strong; black where they agree."""
         assert self._image is not None and self._other is not None
         ratio = self.devicePixelRatioF()
-        shown = QImage(self.size() * ratio, QImage.Format.Format_RGB32)
+        shown = QImage(self.size() * ratio, QImage.Format.Format_ARGB32_Premultiplied)
         shown.setDevicePixelRatio(ratio)
         shown.fill(Qt.GlobalColor.black)
         inner = QPainter(shown)

@@ -181,6 +181,8 @@ class PrepareRoom(QWidget):
         self.leave.clicked.connect(self.left)
         for button in (self.save_source, self.leave):
             button.setProperty("wide", "true")
+            policy = button.sizePolicy().Policy
+            button.setSizePolicy(policy.Expanding, policy.Fixed)
             row.addWidget(button, 1)
         column.addWidget(self.save)
         column.addLayout(row)
@@ -233,6 +235,7 @@ class PrepareRoom(QWidget):
         self.strokes.clear()
         self.strokes.addItems([f"Retouch {i + 1}" for i in range(len(steps.retouch))])
         self.strokes.addItems([f"Paint {i + 1}, {s.colour}" for i, s in enumerate(steps.paint)])
+        self.strokes.setVisible(self.strokes.count() > 0)
         self.view.update()
 
     def show_picture(self, image: QImage, finished: QSize) -> None:

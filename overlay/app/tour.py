@@ -98,6 +98,7 @@ class Tour(QWidget):
     def leave(self) -> None:
         """End the tour."""
         self._window.removeEventFilter(self)
+        self._window.stage.view.setFocus()
         self.hide()
         self.deleteLater()
 

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import (
     QApplication,
     QHBoxLayout,
     QMainWindow,
+    QSplitter,
     QStackedWidget,
     QVBoxLayout,
     QWidget,
@@ -37,6 +38,7 @@ from overlay.studio.demo import demo_tray
 from overlay.studio.folders import data_folder
 from overlay.studio.settings import Settings, load_settings, save_settings
 
+_SHEET = 236  # pixels of height to begin with
 _NARROW = 1180  # pixels of width, below which tray and card share one place
 
 
@@ -87,9 +89,19 @@ class MainWindow(QMainWindow):
         self._middle.setSpacing(1)
         for panel in (self.tray, self.stage, self.card, self.side):
             self._middle.addWidget(panel, 1 if panel is self.stage else 0)
-        self.sheet.setFixedHeight(236)
-        inside.addLayout(self._middle, 1)
-        inside.addWidget(self.sheet)
+        upper = QWidget()
+        upper.setLayout(self._middle)
+        self._middle.setContentsMargins(0, 0, 0, 0)
+        self.sheet.setMinimumHeight(160)
+        # The sheet is made higher by its upper edge where there are many cues.
+        self.split = QSplitter(Qt.Orientation.Vertical)
+        self.split.setChildrenCollapsible(False)
+        self.split.setHandleWidth(3)
+        self.split.addWidget(upper)
+        self.split.addWidget(self.sheet)
+        self.split.setStretchFactor(0, 1)
+        self.split.setSizes([500, _SHEET])
+        inside.addWidget(self.split)
         self.stack = QStackedWidget()
         self._rooms = {"bench": bench, "drawer": self.drawer, "prepare": self.prepare}
         for room in self._rooms.values():
@@ -111,6 +123,8 @@ class MainWindow(QMainWindow):
         self.top.show_room(room)
         self.line.setVisible(room != "bench")
         self.line.say("")
+        focus = {"bench": self.stage.view, "drawer": self.drawer.list, "prepare": self.prepare.view}
+        focus[room].setFocus()
         self.show_history()
         if room == "drawer":
             self.drawer_desk.refresh()

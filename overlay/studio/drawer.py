@@ -54,7 +54,8 @@ def lineage(kept: Kept, among: list[Kept]) -> list[tuple[Kept, Kept]]:
     while waiting and len(pairs) < 2 * len(among):
         above = waiting.pop()
         for child in among:
-            if parents[child.recipe_hash] is above:
+            from_it = parents[child.recipe_hash]
+            if from_it is not None and from_it.recipe_hash == above.recipe_hash:
                 pairs.append((above, child))
                 waiting.append(child)
     return pairs

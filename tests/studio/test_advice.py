@@ -1,0 +1,92 @@
+import unittest
+
+import numpy as np
+
+from overlay.document.reading import make_recipe
+from overlay.studio.advice import find_advice
+from overlay.studio.bench import Bench
+from overlay.studio.checks import Finding
+from overlay.studio.proofs import Proof
+
+BARS = Finding("bars", "Framed by flat bars.", "Leave them out", take=(0.1, 0.0, 0.9, 1.0))
+
+
+def recipe(*cues, **keys):
+    cues = cues or ({"name": "felt", "reference": "felt.png"},)
+    return make_recipe({"overlay": 1, "source": "mill.png", "cues": list(cues)} | keys, "test")
+
+
+def felt(**keys):
+    return {"name": "felt", "reference": "felt.png"} | keys
+
+
+def edges(**keys):
+    return {"name": "contours", "guide": "edges"} | keys
+
+
+def codes(advice):
+    return [a.code for a in advice]
+
+
+class BeforeTest(unittest.TestCase):
+    def test_a_sound_recipe_hears_nothing(self):
+        self.assertEqual(find_advice(recipe(felt(), edges(weight=0.5)), {}, None), [])
+
+    def test_what_cannot_show_is_said_with_what_helps(self):
+        for cue, code, changes in (
+            (felt(enter=0.95), "enters_late", {"enter": 0.6, "fade_in": 0.0}),
+            (felt(leave=0.2), "left_before_start", {"leave": 1.0, "fade_out": 0.0}),
+            (felt(weight=0), "weightless", {"weight": 0.5}),
+        ):
+            advice = find_advice(recipe(cue), {}, None)[0]
+            self.assertEqual((advice.code, advice.cue, advice.changes), (code, "felt", changes))
+
+    def test_following_it_settles_it(self):
+        for cue in (felt(enter=0.95), felt(leave=0.2), felt(weight=0), edges(weight=1.0)):
+            bench = Bench()
+            bench.project.edit("x", recipe(felt(name="other"), cue))
+            advice = find_advice(bench.project.recipe, {}, None)[0]
+            bench.follow(advice)
+            self.assertNotIn(advice.key, [a.key for a in find_advice(bench.project.recipe, {}, None)])
+            self.assertEqual(bench.project.undo_name.split(" of ")[0], advice.action)
+
+    def test_faults_of_pictures_come_first_to_be_fixed(self):
+        both = {"felt.png": (BARS,), "mill.png": (BARS,)}
+        advice = find_advice(recipe(felt(), size=[2048, 1024]), both, None)
+        self.assertEqual(codes(advice), ["bars", "bars", "large"])
+        self.assertEqual([a.cue for a in advice[:2]], ["felt", None])
+        self.assertEqual(advice[1].deed, "prepare")
+        taken = recipe(felt(take=[0.1, 0, 0.9, 1]))
+        self.assertEqual(find_advice(taken, {"felt.png": (BARS,)}, None), [])
+
+    def test_much_departure_without_a_guide_and_nothing_heard(self):
+        self.assertEqual(codes(find_advice(recipe(departure=0.95), {}, None)), ["unheld"])
+        self.assertEqual(codes(find_advice(recipe(edges(weight=0.5)), {}, None)), ["nothing_speaks"])
+
+
+class AfterTest(unittest.TestCase):
+    def advice(self, made, **measures):
+        proof = Proof(made, "0" * 64, np.zeros((8, 8, 3), np.uint8), measures=measures)
+        return find_advice(made, {}, proof)
+
+    def test_which_cause_keeps_a_style_from_showing(self):
+        weak = {"style_match": {"felt": 5.0}}
+        for made, action in (
+            (recipe(felt(enter=0.7)), "Enter at the start"),
+            (recipe(felt(weight=0.2), felt(name="other")), "Weigh it 100%"),
+            (recipe(departure=0.3), "Depart 70 %"),
+            (recipe(felt(), edges(weight=0.9, leave=0.7)), "Weigh it 50 %"),
+        ):
+            self.assertEqual(self.advice(made, **weak)[0].action, action)
+
+    def test_lost_structure_repeats_and_rims(self):
+        made = recipe(felt(region="sky"), regions={"sky": {"mask": "sky.png", "feather": 4}})
+        found = self.advice(made, structure_kept=12, repeats=31, rim={"sky": 1.6})
+        self.assertEqual(codes(found), ["rim", "lost_structure", "repeats"])
+        self.assertEqual(found[0].changes["regions"]["sky"]["feather"], 12)
+        self.assertEqual((found[1].deed, found[2].deed), ("hold", "trace"))
+
+    def test_an_old_proof_says_nothing_of_a_new_recipe(self):
+        made = recipe()
+        proof = Proof(recipe(seed=9), "0" * 64, np.zeros((8, 8, 3), np.uint8), measures={"repeats": 90})
+        self.assertEqual(find_advice(made, {}, proof), [])
