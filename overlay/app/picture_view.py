@@ -248,14 +248,10 @@ class PictureView(TakesPictures, QWidget):
     def _paint_difference(self, painter: QPainter, rect: QRectF) -> None:
         """Where both differ, four times as strong; black where they agree."""
         assert self._image is not None and self._other is not None
-        ratio = self.devicePixelRatioF()
-        shown = QImage(self.size() * ratio, QImage.Format.Format_ARGB32_Premultiplied)
-        shown.setDevicePixelRatio(ratio)
-        shown.fill(Qt.GlobalColor.black)
+        shown, other = self._drawn(self._image, rect), self._drawn(self._other, rect)
         inner = QPainter(shown)
-        self._paint_image(inner, self._image, rect)
         inner.setCompositionMode(QPainter.CompositionMode.CompositionMode_Difference)
-        self._paint_image(inner, self._other, rect)
+        inner.drawImage(QPointF(), other)
         inner.setCompositionMode(QPainter.CompositionMode.CompositionMode_Plus)
         for _ in range(2):
             inner.drawImage(QPointF(), shown.copy())
@@ -266,6 +262,17 @@ class PictureView(TakesPictures, QWidget):
         painter.restore()
         text = f"{self._captions[0]} against {self._captions[1]}, four times as strong"
         paint_caption(painter, QPointF(rect.left() + 8, rect.bottom() - 8), text, 1)
+
+    def _drawn(self, image: QImage, rect: QRectF) -> QImage:
+        """A picture as it lies in the widget, on black; all are sampled alike."""
+        ratio = self.devicePixelRatioF()
+        shown = QImage(self.size() * ratio, QImage.Format.Format_ARGB32_Premultiplied)
+        shown.setDevicePixelRatio(ratio)
+        shown.fill(Qt.GlobalColor.black)
+        painter = QPainter(shown)
+        self._paint_image(painter, image, rect)
+        painter.end()
+        return shown
 
     def _paint_image(self, painter: QPainter, image: QImage, rect: QRectF) -> None:
         wide = rect.width() * self.devicePixelRatioF()

@@ -67,7 +67,9 @@ class DrawerTest(WindowTest):
         QTest.keyClicks(self.room.search, "1")
         self.assertEqual(self.room.list.item(0).text(), "Proof 1")
         self.room.search.setText("nothing like it")
-        self.assertEqual((self.room.list.count(), self.room.empty.text()), (0, "No proof is like that."))
+        self.assertEqual(
+            (self.room.list.count(), self.room.empty.text()), (0, "No proof is like that.")
+        )
         self.room.search.clear()
         self.room.cue.setCurrentIndex(self.room.cue.findData("paint"))
         self.room.cue.activated.emit(0)

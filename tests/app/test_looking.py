@@ -44,7 +44,10 @@ class CompareTest(WindowTest):
         self.assertEqual(image.pixelColor(rect.center().toPoint()).lightness(), 0)
         self.stage.compare_with("source")
         image, _ = self.grabbed()
-        lit = [image.pixelColor(int(rect.left()) + i, int(rect.center().y())).lightness() for i in range(0, 200, 5)]
+        lit = [
+            image.pixelColor(int(rect.left()) + i, int(rect.center().y())).lightness()
+            for i in range(0, 200, 5)
+        ]
         self.assertGreater(max(lit), 20)
 
     def test_only_one_way_at_a_time_and_what_is_not_there_is_said(self):
@@ -69,7 +72,9 @@ class ToolTest(WindowTest):
         colour = QGuiApplication.clipboard().text()
         self.assertRegex(colour, r"^#[0-9a-f]{6}$")
         r, g, b = scene()[int(0.1 * 128), 96]
-        self.assertLess(max(abs(int(colour[i : i + 2], 16) - int(v)) for i, v in ((1, r), (3, g), (5, b))), 40)
+        self.assertLess(
+            max(abs(int(colour[i : i + 2], 16) - int(v)) for i, v in ((1, r), (3, g), (5, b))), 40
+        )
         legend = self.window.stage.view._legend[0][1]
         self.assertRegex(legend, r"^#[0-9a-f]{6}   L \d+%  C 0\.\d{3}  h \d+°$")
         QTest.mouseClick(self.window.stage.status.action, LEFT)
@@ -81,7 +86,9 @@ class ToolTest(WindowTest):
         QTest.keyClick(self.window, Qt.Key.Key_C, SHIFT)
         self.drag(self.window.stage.view, self.at(0.05, 0.05), self.at(0.3, 0.25))
         self.settle()
-        self.assertTrue(re.search(r"for text: busy \d+, the rest \d+; (black|white) reads best", self.status))
+        self.assertTrue(
+            re.search(r"for text: busy \d+, the rest \d+; (black|white) reads best", self.status)
+        )
 
 
 class AdviceTest(WindowTest):
@@ -108,7 +115,10 @@ class AdviceTest(WindowTest):
         self.window.desk.add_styles([self.folder / "framed.png"])
         self.settle()
         self.assertTrue(self.window.tray.findings[self.folder / "framed.png"])
-        self.assertIn("flat bars", self.window.tray.pictures.item(self.window.tray.pictures.count() - 1).toolTip())
+        self.assertIn(
+            "flat bars",
+            self.window.tray.pictures.item(self.window.tray.pictures.count() - 1).toolTip(),
+        )
         QTest.mouseClick(self.window.card.notes.buttons[0], LEFT)
         self.assertGreater(self.bench.selected_cue.take[1], 0.15)
         self.assertEqual(self.window.card.notes.buttons, [])
@@ -117,7 +127,9 @@ class AdviceTest(WindowTest):
 class RowsTogetherTest(WindowTest):
     def setUp(self):
         super().setUp()
-        self.bench.add_cue("felt", reference=str(self.folder / "stripes.png"), enter=0.2, weight=0.5)
+        self.bench.add_cue(
+            "felt", reference=str(self.folder / "stripes.png"), enter=0.2, weight=0.5
+        )
         self.rows = self.window.sheet.rows
 
     def test_selected_envelopes_move_together_in_one_step(self):
@@ -142,13 +154,17 @@ class RowsTogetherTest(WindowTest):
         self.assertEqual(names, ["paint", "paint 2", "contours", "contours 2", "felt"])
         self.assertEqual(self.bench.selected_rows, [1, 3])
         self.choose("Remove cue")
-        self.assertEqual([c.name for c in self.bench.project.recipe.cues], ["paint", "contours", "felt"])
+        self.assertEqual(
+            [c.name for c in self.bench.project.recipe.cues], ["paint", "contours", "felt"]
+        )
 
     def test_rows_are_dragged_together(self):
         self.bench.select(0)
         self.bench.select(1, "extend")
         self.bench.move_cues([0, 1], 3)
-        self.assertEqual([c.name for c in self.bench.project.recipe.cues], ["felt", "paint", "contours"])
+        self.assertEqual(
+            [c.name for c in self.bench.project.recipe.cues], ["felt", "paint", "contours"]
+        )
         self.bench.move_cues([1, 2], 3)
         self.assertEqual(self.bench.project.undo_name, "Move 2 cues")
 
@@ -171,7 +187,9 @@ class RowsTogetherTest(WindowTest):
         self.assertEqual(texts[:3], ["Whole picture", "sky", "All but sky"])
         next(a for a in self.rows[2].region_menu().actions() if a.text() == "All but sky").trigger()
         cue = self.bench.project.recipe.cues[2]
-        self.assertEqual((cue.region, cue.invert_region, self.rows[2].region.text()), ("sky", True, "not sky"))
+        self.assertEqual(
+            (cue.region, cue.invert_region, self.rows[2].region.text()), ("sky", True, "not sky")
+        )
 
     def test_the_axis_is_zoomed_scrolled_and_shown_whole(self):
         axis, scale = self.window.sheet.axis, self.window.sheet.scale

@@ -85,7 +85,9 @@ class CardTest(WindowTest):
         self.settle()
         card = self.bench.project.state.tray[-1]
         self.assertTrue(is_card(card))
-        self.assertFalse(self.window.tray.pictures.item(self.window.tray.pictures.count() - 1).icon().isNull())
+        self.assertFalse(
+            self.window.tray.pictures.item(self.window.tray.pictures.count() - 1).icon().isNull()
+        )
         self.window.desk.add_styles([card])
         self.settle()
         self.assertEqual(self.bench.selected_cue.kind, "swatches")

@@ -56,7 +56,10 @@ class TurnTest(unittest.TestCase):
         angle = math.radians(degrees)
         wide, high = inscribed(width, height, angle)
         for x, y in ((wide / 2, high / 2), (wide / 2, -high / 2)):
-            back = (x * math.cos(angle) + y * math.sin(angle), y * math.cos(angle) - x * math.sin(angle))
+            back = (
+                x * math.cos(angle) + y * math.sin(angle),
+                y * math.cos(angle) - x * math.sin(angle),
+            )
             self.assertLessEqual(abs(back[0]), width / 2 + 1e-6 * width)
             self.assertLessEqual(abs(back[1]), height / 2 + 1e-6 * height)
 
@@ -100,7 +103,9 @@ class PaletteFileTest(unittest.TestCase):
         self.assertTrue(self.path.read_text().startswith("GIMP Palette\nName: Canal at dusk\n"))
 
     def test_files_of_others_are_read(self):
-        self.path.write_text("GIMP Palette\nName: x\nColumns: 2\n# note\n\n255 0 0 Red\n  0   0 255\n")
+        self.path.write_text(
+            "GIMP Palette\nName: x\nColumns: 2\n# note\n\n255 0 0 Red\n  0   0 255\n"
+        )
         self.assertEqual(read_palette(self.path), ("#ff0000", "#0000ff"))
 
     def test_what_is_wrong_is_said_in_a_line(self):

@@ -52,7 +52,9 @@ class FramingTest(unittest.TestCase):
 
 class ClutterTest(unittest.TestCase):
     def test_a_caption_is_found_on_its_side(self):
-        picture = captioned(scene("windmill", 480, 320), "Fig. 12  A windmill on the canal, drawn in 1887")
+        picture = captioned(
+            scene("windmill", 480, 320), "Fig. 12  A windmill on the canal, drawn in 1887"
+        )
         sides = cluttered_sides(srgb_to_work(picture))
         self.assertEqual(list(sides), ["bottom"])
         self.assertGreaterEqual(sides["bottom"], 18)

@@ -47,7 +47,9 @@ class BeforeTest(unittest.TestCase):
             bench.project.edit("x", recipe(felt(name="other"), cue))
             advice = find_advice(bench.project.recipe, {}, None)[0]
             bench.follow(advice)
-            self.assertNotIn(advice.key, [a.key for a in find_advice(bench.project.recipe, {}, None)])
+            self.assertNotIn(
+                advice.key, [a.key for a in find_advice(bench.project.recipe, {}, None)]
+            )
             self.assertEqual(bench.project.undo_name.split(" of ")[0], advice.action)
 
     def test_faults_of_pictures_come_first_to_be_fixed(self):
@@ -61,7 +63,9 @@ class BeforeTest(unittest.TestCase):
 
     def test_much_departure_without_a_guide_and_nothing_heard(self):
         self.assertEqual(codes(find_advice(recipe(departure=0.95), {}, None)), ["unheld"])
-        self.assertEqual(codes(find_advice(recipe(edges(weight=0.5)), {}, None)), ["nothing_speaks"])
+        self.assertEqual(
+            codes(find_advice(recipe(edges(weight=0.5)), {}, None)), ["nothing_speaks"]
+        )
 
 
 class AfterTest(unittest.TestCase):
@@ -88,5 +92,7 @@ class AfterTest(unittest.TestCase):
 
     def test_an_old_proof_says_nothing_of_a_new_recipe(self):
         made = recipe()
-        proof = Proof(recipe(seed=9), "0" * 64, np.zeros((8, 8, 3), np.uint8), measures={"repeats": 90})
+        proof = Proof(
+            recipe(seed=9), "0" * 64, np.zeros((8, 8, 3), np.uint8), measures={"repeats": 90}
+        )
         self.assertEqual(find_advice(made, {}, proof), [])

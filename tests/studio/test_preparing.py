@@ -58,7 +58,11 @@ class PreparingTest(WorkspaceTest):
 
     def test_what_is_not_allowed_is_refused_and_changes_nothing(self):
         model = Preparing(self.folder / "x.png")
-        for changes in ({"crop": (0.5, 0.0, 0.5, 1.0)}, {"levels": (0.8, 0.2)}, {"straighten": 90.0}):
+        for changes in (
+            {"crop": (0.5, 0.0, 0.5, 1.0)},
+            {"levels": (0.8, 0.2)},
+            {"straighten": 90.0},
+        ):
             with self.assertRaises(RecipeError):
                 model.change("x", **changes)
         self.assertEqual(model.steps, Preparation())
@@ -67,7 +71,9 @@ class PreparingTest(WorkspaceTest):
         steps = Preparation(crop=(0.0, 0.0, 0.5, 1.0), sharpen=0.5)
         source = self.folder / "mill.png"
         saved = save_prepared(source, prepare_picture(read_picture(source), steps), steps)
-        self.assertEqual(save_prepared(source, prepare_picture(read_picture(source), steps), steps), saved)
+        self.assertEqual(
+            save_prepared(source, prepare_picture(read_picture(source), steps), steps), saved
+        )
         self.assertEqual(begun_preparation(saved), (source, steps))
         source.unlink()
         self.assertEqual(begun_preparation(saved), (saved, Preparation()))
