@@ -2,7 +2,7 @@
 PY := .venv/bin/python
 export PYTHONDONTWRITEBYTECODE :=
 
-.PHONY: setup demo test lint bench figures screenshots clean
+.PHONY: setup demo test lint bench figures screenshots desktop clean
 
 setup:
 	@bash tools/setup.sh
@@ -27,6 +27,9 @@ figures: setup
 
 screenshots: setup
 	@bash tools/with_display.sh $(PY) tools/screenshots.py docs/screenshots
+
+desktop: setup
+	@bash tools/install_desktop.sh
 
 clean:
 	rm -rf .venv build *.egg-info .mypy_cache .ruff_cache

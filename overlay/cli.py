@@ -1,4 +1,4 @@
-"""The command line (see `docs/recipe.md`): render, schema, demo, map, and the window."""
+"""The command line (see `docs/recipe.md`): render, map, schema, demo, open, and the window."""
 
 import argparse
 import json
@@ -41,6 +41,9 @@ def _parser() -> argparse.ArgumentParser:
     _add_render(commands)
     _add_demo(commands)
     _add_map(commands)
+    open_ = commands.add_parser("open", help="open the window on a project, recipe or proof")
+    open_.add_argument("file", type=Path, nargs="?", metavar="FILE")
+    open_.set_defaults(run=_window)
     schema = commands.add_parser("schema", help="print the JSON Schema of recipes or projects")
     schema.add_argument("of", nargs="?", choices=("recipe", "project"), default="recipe")
     schema.set_defaults(run=_schema)
@@ -193,6 +196,11 @@ def _demo(options: argparse.Namespace) -> int:
 
 
 def _window(options: argparse.Namespace) -> int:
+    from overlay.imaging.files import PictureError
+
+    file: Path | None = getattr(options, "file", None)
+    if file is not None and not file.is_file():
+        raise PictureError(f"{file}: must be a project, recipe or proof, got no such file")
     if not _has_display():
         print(
             "overlay: DISPLAY or WAYLAND_DISPLAY must name a display for the window, got none; "
@@ -200,7 +208,7 @@ def _window(options: argparse.Namespace) -> int:
             file=sys.stderr,
         )
         return WRONG
-    return _open_window(None)
+    return _open_window(file)
 
 
 def _open_window(recipe: Path | None) -> int:

@@ -125,3 +125,10 @@ class CliTest(WorkspaceTest):
         _, err = run.communicate(timeout=60)
         self.assertEqual((run.returncode, err.strip()), (3, "stopped"))
         self.assertFalse(out.exists())
+
+    def test_a_file_to_open_must_be_there(self):
+        self.refused(
+            "none.overlay: must be a project, recipe or proof, got no such file",
+            "open",
+            self.folder / "none.overlay",
+        )

@@ -65,6 +65,16 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     window.stage.wipe.setChecked(True)
     shoot("wipe")
     window.stage.wipe.setChecked(False)
+    window.bench.change_recipe("Departure", departure=0.8)
+    window.puller.pull()
+    settle()
+    window.stage.compare.ways["beside"].setChecked(True)
+    window.stage.compare_with("last")
+    shoot("compare")
+    window.stage.compare.ways["beside"].setChecked(False)
+    window.bench.project.undo()
+    window.puller.pull()
+    settle()
     window.bench.select(2)
     window.stage.set_mode("map")
     shoot("map")
@@ -85,11 +95,34 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     settle()
     window.bench.change_cue(0, "Enter", enter=0.5, fade_in=0.2)
     window.card.span.fields["leave"].setValue(30)
-    window._toggle_dark()
+    dark, light = (window.settings.model_copy(update={"theme": t}) for t in ("dark", "light"))
+    window.change_settings(dark)
     window.resize(1024, 700)
     shoot("dark-small")
-    window._toggle_dark()
+    window.change_settings(light)
+    window.resize(1280, 800)
+    shoot_rooms(window, settle, shoot)
     window.close()
+
+
+def shoot_rooms(
+    window: MainWindow, settle: Callable[[], None], shoot: Callable[[str], None]
+) -> None:
+    """The drawer with a star and a child, and a picture that is being made ready."""
+    kept = window.bench.shelf.all_kept()
+    window.drawer_desk.start_from(kept[:1])
+    settle()
+    window.puller.pull()
+    settle()
+    window.show_room("drawer")
+    settle()
+    window.drawer.star()
+    shoot("drawer")
+    window.prepare_desk.open(window.bench.project.state.tray[0])
+    settle()
+    window.prepare._change("Crop", crop=(0.08, 0.1, 0.72, 0.86), straighten=1.5)
+    shoot("prepare")
+    window.show_room("bench")
 
 
 def make_plates(demo: Path, folder: Path) -> None:

@@ -1,6 +1,5 @@
 """Keeps panels and model in step: what changed in the one is shown in the other."""
 
-from collections.abc import Callable
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -14,11 +13,9 @@ from overlay.document.recipe import EdgeSettings
 from overlay.guides.edges import EdgeOptions, extract_edges
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.files import write_whole
-from overlay.imaging.main_colours import main_colours
-from overlay.imaging.palette_files import read_palette
 from overlay.imaging.resample import cover
 from overlay.studio.advice import Advice, find_advice
-from overlay.studio.cards import card_picture, card_swatches, is_card, keep_card
+from overlay.studio.cards import card_picture, is_card
 from overlay.studio.checks import Finding
 from overlay.studio.folders import proofs_folder, state_folder
 from overlay.studio.proofs import Proof
@@ -63,17 +60,8 @@ class Desk(QObject):
         for panel in (w.top, w.sheet, w.card):
             panel.refused.connect(status.refuse)
         w.sheet.filmstrip.scrubbed.connect(self.scrub)
-        w.sheet.dropped.connect(self.add_styles)
-        w.tray.dropped.connect(self.add_to_tray)
-        w.stage.view.dropped.connect(self.use_as_source)
-        w.tray.source_asked.connect(lambda path: self.use_as_source([path]))
-        w.tray.style_asked.connect(lambda path: self.add_styles([path]))
-        w.tray.avoid_asked.connect(self.add_avoided)
         w.tray.thumb_asked.connect(self._ask_thumb)
         w.card.map_moved.connect(self.show_map)
-        w.tray.card_asked.connect(self.add_card_of)
-        w.card.swatches.keep_asked.connect(self.keep_card)
-        w.card.swatches.colours_asked.connect(self.take_colours)
         w.stage.advice.followed.connect(self.follow)
         w.stage.advice.put_aside.connect(self.put_aside)
 
@@ -308,94 +296,6 @@ class Desk(QObject):
         """Do not say it again while this project is open."""
         self.bench.dismissed.add(advice.key)
         self._advise()
-
-    # Swatch cards ---------------------------------------------------------------------------
-
-    def add_card_of(self, path: Path) -> None:
-        """Make a swatch card of a picture's main colours."""
-        store = self.bench.store
-
-        def make() -> Path:
-            return keep_card(main_colours(store.picture(str(path))), path.stem)
-
-        self.loader.ask("card", make, lambda card: self.add_to_tray([card]))
-
-    def keep_card(self) -> None:
-        """Put the selected swatches into the tray as a card."""
-        cue = self.bench.selected_cue
-        if cue is not None and cue.swatches is not None:
-            colours, name = cue.swatches, cue.name
-            self.loader.ask(
-                "card", lambda: keep_card(colours, name), lambda card: self.add_to_tray([card])
-            )
-
-    def take_colours(self, path: Path) -> None:
-        """Give the selected swatches the colours of a card, or the main ones of a picture."""
-        store, index = self.bench.store, self.bench.selected_index
-
-        def find() -> list[str]:
-            if is_card(path):
-                return card_swatches(path)
-            return list(main_colours(store.picture(str(path))))
-
-        def take(colours: list[str]) -> None:
-            if index is not None and index == self.bench.selected_index:
-                what = f"Colours of {path.stem}"
-                self.window.guarded(lambda: self.bench.change_cue(index, what, swatches=colours))
-
-        self.loader.ask("colours", find, take)
-
-    # Pictures that come in ------------------------------------------------------------------
-
-    def with_pictures(
-        self, paths: list[Path], then: Callable[[], object], *, grey: bool = False
-    ) -> None:
-        """Read pictures off this thread and edit afterwards; one that is bad edits nothing."""
-        store = self.bench.store
-
-        def read() -> None:
-            for path in paths:
-                if is_card(path) and not grey:
-                    read_palette(path)
-                elif grey:
-                    store.grey(str(path))
-                else:
-                    store.picture(str(path))
-
-        self.loader.ask(f"read {paths}", read, lambda _: self.window.guarded(then))
-
-    def add_to_tray(self, paths: list[Path]) -> None:
-        """Put pictures in the tray."""
-        self.with_pictures(paths, lambda: self.bench.add_pictures(paths))
-
-    def add_styles(self, paths: list[Path]) -> None:
-        """Make a style cue of each picture, and a cue of swatches of each card."""
-
-        def add() -> None:
-            for path in paths:
-                if is_card(path):
-                    self.bench.add_card_cue(path)
-                else:
-                    self.bench.add_cue(path.stem.replace("-", " "), reference=str(path))
-
-        self.with_pictures(paths, add)
-
-    def add_avoided(self, path: Path) -> None:
-        """Make an avoided picture's cue."""
-        name = f"not {path.stem.replace('-', ' ')}"
-        self.with_pictures([path], lambda: self.bench.add_cue(name, avoided=str(path)))
-
-    def use_as_source(self, paths: list[Path]) -> None:
-        """Make the first picture the source."""
-
-        def use() -> None:
-            self.bench.add_pictures(paths[:1])
-            self.bench.set_source(paths[0])
-
-        if paths and is_card(paths[0]):
-            self.window.refuse(f"{paths[0].name}: the source must be a picture, got a swatch card")
-        elif paths:
-            self.with_pictures(paths[:1], use)
 
     # Keeping --------------------------------------------------------------------------------
 

@@ -196,7 +196,7 @@ class Dialogs(QObject):
         """Add picture files to the tray."""
         names, _ = QFileDialog.getOpenFileNames(self.window, "Add pictures", self._begin(), _TRAY)
         if names:
-            self.window.desk.add_to_tray([Path(name) for name in names])
+            self.window.gather.add_to_tray([Path(name) for name in names])
 
     def paste(self) -> None:
         """Put the clipboard's picture, or picture files, into the tray."""
@@ -204,10 +204,10 @@ class Dialogs(QObject):
         paths = dropped_pictures(data)
         if not paths and data is not None and data.hasImage():
             image = QGuiApplication.clipboard().image()
-            desk = self.window.desk
-            desk.loader.ask("paste", lambda: _keep_pasted(image), lambda p: desk.add_to_tray([p]))
+            desk, gather = self.window.desk, self.window.gather
+            desk.loader.ask("paste", lambda: _keep_pasted(image), lambda p: gather.add_to_tray([p]))
         elif paths:
-            self.window.desk.add_to_tray(paths)
+            self.window.gather.add_to_tray(paths)
         else:
             self.window.stage.status.refuse("The clipboard must hold a picture, got none.")
 
@@ -223,9 +223,9 @@ class Dialogs(QObject):
             avoided = kind == "avoided"
             path = self._ask_open("Avoided picture" if avoided else "Reference picture", _PICTURES)
             if path is not None and avoided:
-                self.window.desk.add_avoided(path)
+                self.window.gather.add_avoided(path)
             elif path is not None:
-                self.window.desk.add_styles([path])
+                self.window.gather.add_styles([path])
 
     def add_region(self) -> None:
         """Tie the selected cue to a region whose mask is a picture."""
@@ -234,7 +234,7 @@ class Dialogs(QObject):
         if path is None or index is None:
             return
         name = path.stem.replace("-", " ")
-        self.window.desk.with_pictures(
+        self.window.gather.with_pictures(
             [path], lambda: self.bench.add_region(name, path, index), grey=True
         )
 

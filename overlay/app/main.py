@@ -15,7 +15,7 @@ from overlay.app.window import MainWindow
 from overlay.document.project import Project
 from overlay.imaging.files import write_whole
 from overlay.studio.bench import Bench
-from overlay.studio.folders import state_folder
+from overlay.studio.folders import data_folder, state_folder
 from overlay.studio.recovery import load_recovery, recovery_bytes
 from overlay.studio.settings import load_settings
 
@@ -53,6 +53,8 @@ def _begin(window: MainWindow, recipe: Path | None) -> None:
     status = window.stage.status
     if recipe is not None:
         window.open_path(recipe)
+        if recipe.parent == data_folder() / "demo" and not window.settings.toured:
+            window.dialogs.tour()
         if last is not None and last[1] and last[0].state != window.bench.project.state:
             project = last[0]
             _keep_earlier(project)

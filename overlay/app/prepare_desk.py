@@ -85,7 +85,8 @@ class PrepareDesk(QObject):
         model, store = self.room.model, self.window.bench.store
         if model is None:
             return
-        path, steps, desk = model.path, model.steps, self.window.desk
+        path, steps = model.path, model.steps
+        desk, gather = self.window.desk, self.window.gather
         self.room.save.setEnabled(False)
 
         def work() -> Path:
@@ -95,9 +96,9 @@ class PrepareDesk(QObject):
             self.room.save.setEnabled(True)
             self.window.show_room("bench")
             if as_source:
-                desk.use_as_source([saved])
+                gather.use_as_source([saved])
             else:
-                desk.add_to_tray([saved])
+                gather.add_to_tray([saved])
             self.window.stage.status.say(f"Saved as {saved.name}; the tray has it.")
 
         desk.loader.ask("prepared-save", work, done)

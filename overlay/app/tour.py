@@ -121,7 +121,7 @@ class Tour(QWidget):
         lit, room = self._lit(), self.rect().adjusted(12, 12, -12, -12)
         self._card.setFixedHeight(self._card.layout().heightForWidth(_WIDTH))  # type: ignore[union-attr]
         high = self._card.height()
-        below = QPoint(lit.right() - _WIDTH, lit.bottom() + 14)
+        below = QPoint(min(lit.right() - _WIDTH, room.right() - _WIDTH - 2), lit.bottom() + 14)
         for at in (
             QPoint(lit.right() + 14, lit.top() + 40),
             QPoint(lit.left() + 40, lit.top() - high - 14),

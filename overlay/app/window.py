@@ -21,6 +21,7 @@ from overlay.app.desk import Desk
 from overlay.app.dialogs import Dialogs
 from overlay.app.drawer_desk import DrawerDesk
 from overlay.app.drawer_room import DrawerRoom
+from overlay.app.gathering import Gathering
 from overlay.app.inspector import Inspector
 from overlay.app.menus import make_menus
 from overlay.app.picture_stage import PictureStage
@@ -63,6 +64,7 @@ class MainWindow(QMainWindow):
         self.line = StatusLine()
         self._lay_out()
         self.desk = Desk(self)
+        self.gather = Gathering(self)
         self.puller = Puller(self)
         self.dialogs = Dialogs(self)
         self.inspector = Inspector(self)

@@ -15,7 +15,6 @@ from overlay.app.window import MainWindow
 from overlay.studio.bench import Bench
 from tests.workspace import WorkspaceTest
 
-
 # Seconds to wait for what must come; a slow machine may still be compiling.
 WAIT = float(os.environ.get("OVERLAY_TEST_WAIT", "300"))
 

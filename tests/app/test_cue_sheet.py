@@ -12,7 +12,7 @@ LEFT, ALT = Qt.MouseButton.LeftButton, Qt.KeyboardModifier.AltModifier
 class RowsTest(WindowTest):
     def setUp(self):
         super().setUp()
-        self.window.desk.add_styles([self.folder / "stripes.png"])
+        self.window.gather.add_styles([self.folder / "stripes.png"])
         self.settle()
 
     @property

@@ -15,7 +15,7 @@ LEFT = Qt.MouseButton.LeftButton
 class InspectorTest(WindowTest):
     def setUp(self):
         super().setUp()
-        self.window.desk.add_styles([self.folder / "stripes.png"])
+        self.window.gather.add_styles([self.folder / "stripes.png"])
         self.settle()
         self.pull()
         self.view, self.stage = self.window.stage.view, self.window.stage

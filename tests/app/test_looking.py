@@ -112,7 +112,7 @@ class AdviceTest(WindowTest):
         sheet = np.full((200, 240, 3), 255, np.uint8)
         sheet[36:164, 24:216] = scene()
         write_picture(self.folder / "framed.png", sheet)
-        self.window.desk.add_styles([self.folder / "framed.png"])
+        self.window.gather.add_styles([self.folder / "framed.png"])
         self.settle()
         self.assertTrue(self.window.tray.findings[self.folder / "framed.png"])
         self.assertIn(

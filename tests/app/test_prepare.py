@@ -88,10 +88,10 @@ class CardTest(WindowTest):
         self.assertFalse(
             self.window.tray.pictures.item(self.window.tray.pictures.count() - 1).icon().isNull()
         )
-        self.window.desk.add_styles([card])
+        self.window.gather.add_styles([card])
         self.settle()
         self.assertEqual(self.bench.selected_cue.kind, "swatches")
-        self.window.desk.use_as_source([card])
+        self.window.gather.use_as_source([card])
         self.assertIn("must be a picture, got a swatch card", self.status)
 
     def test_swatches_take_a_pictures_colours_and_are_kept(self):

@@ -127,7 +127,7 @@ class ReferenceTest(WindowTest):
 
 class CombiningTest(WindowTest):
     def test_an_avoided_picture_is_a_cue_with_a_blur(self):
-        self.window.desk.add_avoided(self.folder / "stripes.png")
+        self.window.gather.add_avoided(self.folder / "stripes.png")
         self.settle()
         cue = self.bench.project.recipe.cues[2]
         self.assertEqual((cue.kind, cue.name), ("avoided", "not stripes"))
@@ -141,7 +141,7 @@ class CombiningTest(WindowTest):
     def test_mixing_needs_two_references_and_is_one_step(self):
         blend = self.window.sheet.blend
         self.assertFalse(blend.isEnabled())
-        self.window.desk.add_styles([self.folder / "stripes.png"])
+        self.window.gather.add_styles([self.folder / "stripes.png"])
         self.settle()
         self.assertTrue(blend.isEnabled())
         blend.setCurrentText("Mix")

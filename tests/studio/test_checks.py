@@ -18,7 +18,7 @@ class CheckTest(WorkspaceTest):
         sheet[40:360] = picture
         (bars,) = check_picture(sheet)
         self.assertEqual(bars.code, "bars")
-        left, top, right, bottom = bars.take
+        _, top, _, bottom = bars.take
         self.assertEqual(check_picture(sheet[int(top * 400) : int(bottom * 400)]), ())
         (clutter,) = check_picture(captioned(picture, "Fig. 12  A windmill on the canal, in 1887"))
         self.assertEqual((clutter.code, clutter.fix), ("clutter", "Leave them out"))

@@ -1,0 +1,110 @@
+import configparser
+import os
+import subprocess
+import xml.etree.ElementTree as ET
+from pathlib import Path
+from unittest import mock
+
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QAction
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QMenu
+
+from overlay.app.handbook import Handbook, handbook_folder
+from overlay.app.settings_dialog import SettingsDialog
+from overlay.app.shortcuts import SHORTCUTS
+from overlay.app.theme import tones
+from overlay.app.tour import STOPS, Tour
+from overlay.studio.settings import load_settings
+from tests.app.harness import WindowTest
+
+ROOT = Path(__file__).parents[2]
+
+
+class HelpTest(WindowTest):
+    def test_the_tour_points_at_four_places_and_ends(self):
+        self.choose("Tour")
+        tour = self.window.findChild(Tour)
+        self.assertEqual(len(STOPS), 4)
+        for place in range(4):
+            self.assertEqual(tour.title.text(), STOPS[place].title)
+            self.assertTrue(tour.rect().contains(tour._card.geometry()), place)
+            self.assertTrue(tour.rect().contains(tour._lit()))
+            QTest.mouseClick(tour.next, Qt.MouseButton.LeftButton)
+        self.assertFalse(tour.isVisible())
+        self.assertTrue(load_settings().toured)
+
+    def test_the_handbook_shows_every_page_with_its_pictures(self):
+        folder = handbook_folder()
+        book = Handbook(folder, self.window)
+        self.addCleanup(book.close)
+        self.assertGreaterEqual(book.pages.count(), 6)
+        for row, path in enumerate(book._paths):
+            book.pages.setCurrentRow(row)
+            self.assertGreater(len(book.browser.toPlainText()), 200)
+            for part in path.read_text().split("](")[1:]:
+                link = part.split(")")[0]
+                if not link.startswith("http"):
+                    self.assertTrue((folder / link.split("#")[0]).exists(), f"{path.name}: {link}")
+        self.assertIsNone(book.browser.loadResource(3, "../../../etc/passwd"))
+
+    def test_every_shortcut_of_the_menus_is_listed_once(self):
+        keys = [
+            a.shortcut().toString()
+            for a in self.window.findChildren(QAction)
+            if not a.shortcut().isEmpty()
+        ]
+        self.assertEqual(len(keys), len(set(keys)))
+        listed = " ".join(k for k, _ in SHORTCUTS).replace(",", " ").split()
+        for key in ("Ctrl+Return", "Ctrl+R", "Ctrl+P", "K", "D", "F2", "Ctrl+1", "Ctrl+4"):
+            self.assertIn(key, keys)
+            self.assertIn(key, listed)
+
+
+class SettingsTest(WindowTest):
+    def test_changes_count_at_once_and_are_kept(self):
+        self.choose("Settings")
+        dialog = self.window.findChild(SettingsDialog)
+        light = tones().panel
+        dialog.theme.setCurrentIndex(1)
+        dialog.theme.activated.emit(1)
+        self.assertNotEqual(tones().panel, light)
+        dialog.threads.setValue(1)
+        dialog.cache.setValue(500)
+        self.assertEqual(
+            (load_settings().theme, load_settings().threads, load_settings().cache_megabytes),
+            ("dark", 1, 500),
+        )
+        self.pull()
+        self.assertIsNotNone(self.bench.proof)
+        dialog.theme.setCurrentIndex(0)
+        dialog.theme.activated.emit(0)
+        dialog.close()
+
+    def test_recent_files_are_offered_and_opened(self):
+        other = self.write_recipe("other.json", seed=9)
+        self.window.open_path(other)
+        menu = next(m for m in self.window.findChildren(QMenu) if m.title() == "Open recent")
+        menu.aboutToShow.emit()
+        self.assertEqual(menu.actions()[0].text(), str(other))
+        menu.actions()[1].trigger()
+        self.settle()
+        self.assertEqual(self.bench.project.path, self.folder / "recipe.json")
+
+
+class DesktopTest(WindowTest):
+    def test_the_desktop_learns_of_project_files(self):
+        home = self.folder / "share"
+        with mock.patch.dict(os.environ, {"XDG_DATA_HOME": str(home)}):
+            subprocess.run(
+                ["bash", ROOT / "tools/install_desktop.sh"], check=True, capture_output=True
+            )
+        entry = configparser.ConfigParser(interpolation=None)
+        entry.optionxform = str
+        entry.read(home / "applications/overlay.desktop")
+        self.assertTrue(entry["Desktop Entry"]["Exec"].endswith('.venv/bin/overlay" open %f'))
+        mime = ET.parse(home / "mime/packages/overlay-project.xml").getroot()[0]
+        self.assertIn(mime.get("type"), entry["Desktop Entry"]["MimeType"])
+        about = ET.parse(home / "metainfo/overlay.metainfo.xml").getroot()
+        self.assertEqual(about.findtext("launchable"), "overlay.desktop")
+        self.assertTrue((home / "icons/hicolor/scalable/apps/overlay.svg").exists())

@@ -1,0 +1,97 @@
+"""A watchdog over the main gestures: nothing keeps the GUI thread for long.
+
+Time is the thread's own, so that a busy machine does not fail it; the least of three tries counts.
+"""
+
+import json
+import time
+from collections.abc import Callable
+
+import numpy as np
+from PySide6.QtCore import QPointF, Qt
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QApplication
+
+from overlay.app.images import to_image
+from tests.app.harness import WindowTest
+
+_MOST = 0.05  # seconds of a handler
+_FRAME = 1 / 60
+
+
+def least_time(do: Callable[[], object]) -> float:
+    """Seconds of this thread that a gesture takes, with all that it paints."""
+    found = []
+    for _ in range(3):
+        before = time.thread_time()
+        do()
+        QApplication.processEvents()
+        found.append(time.thread_time() - before)
+    return min(found)
+
+
+class LatencyTest(WindowTest):
+    def setUp(self):
+        super().setUp()
+        self.pull()
+        rng = np.random.default_rng(0)
+        self.large = to_image(rng.integers(0, 256, (1152, 1728, 3), dtype=np.uint8))
+
+    def test_handlers_of_the_main_gestures(self):
+        rows, stage = self.window.sheet.rows, self.window.stage
+        envelope = rows[0].envelope
+        for name, gesture in {
+            "select": lambda: QTest.mouseClick(rows[1].name, Qt.MouseButton.LeftButton),
+            "mute": lambda: QTest.keyClick(self.window, Qt.Key.Key_M),
+            "weight": lambda: rows[0].weight.stepUp(),
+            "envelope": lambda: QTest.keyClick(envelope, Qt.Key.Key_Right),
+            "undo": lambda: QTest.keyClick(
+                self.window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier
+            ),
+            "view": lambda: QTest.keyClick(self.window, Qt.Key.Key_O),
+            "influence": lambda: QTest.keyClick(self.window, Qt.Key.Key_I),
+            "room": lambda: self.window.show_room("drawer"),
+            "back": lambda: self.window.show_room("bench"),
+            "flip": lambda: stage.flip(on=True),
+        }.items():
+            with self.subTest(name):
+                self.assertLess(least_time(gesture), _MOST)
+                self.settle()
+
+    def test_pan_zoom_wipe_and_envelopes_keep_sixty_frames_at_two_megapixels(self):
+        stage, view = self.window.stage, self.window.stage.view
+        stage.set_image("proof", self.large)
+        stage.set_image("source", self.large.copy())
+        stage.compare.ways["wipe"].setChecked(True)
+        envelope = self.window.sheet.rows[0].envelope
+        middle = QPointF(300, 150)
+        moves = {
+            "zoom": lambda: view.zoom_about(middle, 1.1),
+            "pan": lambda: QTest.mouseMove(view, middle.toPoint()) or view.repaint(),
+            "wipe": view.repaint,
+            "envelope": lambda: envelope._move_to(QPointF(90, 8), free=False) or envelope.repaint(),
+        }
+        envelope._dragging = "enter"
+        for name, move in moves.items():
+            with self.subTest(name):
+                self.assertLess(least_time(move), _FRAME)
+        envelope._dragging = None
+
+
+class ManyProofsTest(WindowTest):
+    def test_two_hundred_proofs_are_listed_and_shown_soon(self):
+        self.pull()
+        folder, kept = self.bench.shelf.folder, self.bench.shelf.all_kept()[0]
+        data = json.loads((folder / f"{kept.recipe_hash}.json").read_text())
+        small = (folder / f"{kept.recipe_hash}.jpg").read_bytes()
+        for number in range(2, 201):
+            name = f"{number:064x}"
+            (folder / f"{name}.json").write_text(json.dumps(data | {"number": number}))
+            (folder / f"{name}.jpg").write_bytes(small)
+        before = time.thread_time()
+        self.window.open_path(self.folder / "recipe.json")
+        self.window.show_room("drawer")
+        self.wait(lambda: self.window.drawer.list.count() == 200)
+        self.assertLess(time.thread_time() - before, 1.5)
+        self.settle()
+        self.assertFalse(self.window.drawer.list.item(0).icon().isNull())
