@@ -9,13 +9,13 @@ from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of
 from overlay.imaging.colour import ByteImage
 from overlay.scenery.manners import draw_manner
 from overlay.scenery.scenes import draw_scene
-from overlay.studio.requests import frame_picture
+from overlay.studio.guide_maps import fit_picture
 
 
 @cache
 def source(width: int, height: int) -> ByteImage:
     """The windmill at a size."""
-    return frame_picture(_drawn(), width, height)
+    return fit_picture(_drawn(), width, height)
 
 
 @cache

@@ -155,23 +155,32 @@ def _schema(options: argparse.Namespace) -> int:
 
 
 def _map(options: argparse.Namespace) -> int:
+    from overlay.document.guide_options import options_fault
     from overlay.document.reading import RecipeError, apply_setting
     from overlay.document.recipe import GUIDES, Cue
-    from overlay.guides.edges import extract_edges
-    from overlay.imaging.files import PictureError, read_picture, write_grey16
-    from overlay.studio.requests import edge_options
+    from overlay.imaging.files import PictureError, read_picture, write_grey16, write_picture
+    from overlay.studio.guide_maps import Frame, make_map
+    from overlay.studio.pictures import PictureStore
 
-    if options.kind != "edges":
-        known = "is not available yet" if options.kind in GUIDES else "is unknown"
-        raise RecipeError(f"map: {options.kind!r} {known}, must be edges")
+    if options.kind not in GUIDES:
+        raise RecipeError(f"map: must be one of {', '.join(GUIDES)}, got {options.kind!r}")
     settings: dict[str, object] = {}
     for change in options.changes:
         apply_setting(settings, change)
+    fault = options_fault(options.kind, settings)
+    if fault is not None:
+        raise RecipeError(f"map {options.kind}: {fault}")
     if options.out.suffix.lower() != ".png":
         raise PictureError(f"{options.out}: the ending must be .png, got {options.out.suffix!r}")
     _check_target(options.out)
-    cue = Cue(name="map", guide="edges", options=settings)
-    write_grey16(options.out, extract_edges(read_picture(options.picture), edge_options(cue)))
+    cue = Cue(name="map", guide=options.kind, options=settings)
+    picture = read_picture(options.picture)
+    height, width = picture.shape[:2]
+    made = make_map(cue, PictureStore(), Frame(width, height, str(options.picture), picture))
+    if made.ndim == 3:
+        write_picture(options.out, made.astype("uint8"))
+    else:
+        write_grey16(options.out, made.astype("float32"))
     return DONE
 
 

@@ -39,7 +39,6 @@ class CueCard(QFrame):
     """Shows and edits the selected cue; edits go to the bench as named steps."""
 
     refused = Signal(str)
-    map_moved = Signal(object)  # EdgeSettings while a slider is dragged
     region_asked = Signal()
     effect_asked = Signal()
 
@@ -63,7 +62,6 @@ class CueCard(QFrame):
         self.findings: tuple[Finding, ...] = ()
         self.swatches = SwatchPart(self._change)
         self.guide = GuidePart(self._change)
-        self.guide.map_moved.connect(self.map_moved)
         self.blur = SliderField(
             "Blur", "Pixels: with more, its manner may stay while its subject goes", 0, 64, 1
         )

@@ -65,13 +65,18 @@ class CueSheet(TakesPictures, QFrame):
         self.add.setText("Cue")
         self.add.setProperty("wide", "true")
         self.add.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
-        self.add.setToolTip("Add a cue: a reference, swatches, an edge guide, a picture to avoid")
+        self.add.setToolTip("Add a cue: a reference, swatches, a guide, a picture to avoid")
         self.add.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         menu = QMenu(self.add)
         kinds = (
             ("Reference picture…", "reference"),
             ("Swatches", "swatches"),
-            ("Edges of the source", "edges"),
+            ("Guide: edges", "edges"),
+            ("Guide: outline", "outline"),
+            ("Guide: lines", "lines"),
+            ("Guide: depth", "depth"),
+            ("Guide: blocks", "blocks"),
+            ("Guide: pose", "pose"),
             ("Avoided picture…", "avoided"),
         )
         for text, kind in kinds:

@@ -7,20 +7,18 @@ from PySide6.QtCore import QObject, QSize, Qt, QTimer
 from PySide6.QtGui import QImage
 
 from overlay.app.icons import retint
-from overlay.app.images import grey_to_image, to_image
+from overlay.app.images import to_image
 from overlay.app.loader import Loader
-from overlay.document.recipe import EdgeSettings
-from overlay.guides.edges import EdgeOptions, extract_edges
-from overlay.imaging.colour import FloatImage
 from overlay.imaging.files import write_whole
-from overlay.imaging.resample import cover
 from overlay.studio.advice import Advice, find_advice
 from overlay.studio.cards import card_picture, is_card
 from overlay.studio.checks import Finding
 from overlay.studio.folders import proofs_folder, state_folder
+from overlay.studio.guide_maps import fit_picture
+from overlay.studio.map_advice import map_advice
 from overlay.studio.proofs import Proof
 from overlay.studio.recovery import recovery_bytes
-from overlay.studio.requests import edge_options, frame_picture, guide_picture, proof_size
+from overlay.studio.requests import proof_size
 from overlay.studio.shelf import trim_proofs
 
 if TYPE_CHECKING:
@@ -61,7 +59,6 @@ class Desk(QObject):
             panel.refused.connect(status.refuse)
         w.sheet.filmstrip.scrubbed.connect(self.scrub)
         w.tray.thumb_asked.connect(self._ask_thumb)
-        w.card.map_moved.connect(self.show_map)
         w.stage.advice.followed.connect(self.follow)
         w.stage.advice.put_aside.connect(self.put_aside)
 
@@ -78,7 +75,7 @@ class Desk(QObject):
         self.show_moment()
         self._show_source()
         self._show_reference()
-        self.show_map(None)
+        self.window.maps.refresh()
         self._advise()
         if w.room == "drawer":
             w.drawer.refresh()
@@ -88,6 +85,7 @@ class Desk(QObject):
         self.bench.project.changed.connect(self.refresh)
         self.window.puller.stop()
         self._shown.clear()
+        self.window.maps.forget()
         self.window.stage.images.clear()
         self.window.stage.set_moment(None)
         self.window.stage.set_mode("proof")
@@ -146,7 +144,7 @@ class Desk(QObject):
         self.window.sheet.mark_selected()
         self.window.card.refresh()
         self._show_reference()
-        self.show_map(None)
+        self.window.maps.refresh()
 
     # Moments --------------------------------------------------------------------------------
 
@@ -183,7 +181,7 @@ class Desk(QObject):
 
         def read() -> tuple[QImage, float]:
             picture = store.picture(str(recipe.source))
-            framed = frame_picture(picture, *proof_size(recipe, picture))
+            framed = fit_picture(picture, *proof_size(recipe, picture))
             return to_image(framed), picture.shape[1] / picture.shape[0]
 
         self.loader.ask("source", read, self._got_source)
@@ -218,39 +216,6 @@ class Desk(QObject):
             self.window.card.show_findings(findings)
         self.window.stage.set_image("reference", image)
 
-    def show_map(self, settings: EdgeSettings | None) -> None:
-        """Make the selected guide's map; `settings` when a slider is being dragged."""
-        cue = self.bench.selected_cue
-        stage, store, recipe = self.window.stage, self.bench.store, self.bench.project.recipe
-        if cue is None or cue.guide is None:
-            self._shown.pop("map", None)
-            if stage.images.get("map") is not None:
-                stage.set_image("map", None)
-            if stage.mode == "map":
-                stage.set_mode("proof")
-            return
-        options = edge_options(cue) if settings is None else EdgeOptions(**settings.model_dump())
-        key = (cue.of, cue.map, options, recipe.source, recipe.size)
-        if self._shown.get("map") == key:
-            return
-        self._shown["map"] = key
-        if settings is not None and stage.mode != "map":
-            stage.set_mode("map")
-
-        def make() -> FloatImage | None:
-            source = None if recipe.source is None else store.picture(recipe.source)
-            width, height = proof_size(recipe, source)
-            if cue.map is not None:
-                return cover(store.grey(cue.map), height, width)
-            picture = guide_picture(cue, store, source)
-            if picture is None:
-                return None
-            return extract_edges(frame_picture(picture, width, height), options)
-
-        self.loader.ask(
-            "map", lambda: _map_image(make()), lambda image: stage.set_image("map", image)
-        )
-
     def _ask_thumb(self, path: Path) -> None:
         store, checks, tray = self.bench.store, self.bench.checks, self.window.tray
 
@@ -268,11 +233,13 @@ class Desk(QObject):
     def _advise(self) -> None:
         """Look for troubles in what is there now."""
         recipe, proof, checks = self.bench.project.recipe, self.bench.proof, self.bench.checks
+        store = self.bench.store
         used = {c.reference for c in recipe.cues if c.reference} | {recipe.source} - {None}
 
         def look() -> list[Advice]:
             findings = {path: checks.of(path) for path in used if path is not None}
-            return find_advice(recipe, findings, proof)
+            found = find_advice(recipe, findings, proof) + map_advice(recipe, store)
+            return sorted(found, key=lambda advice: -advice.weight)
 
         self.loader.ask("advice", look, self._show_advice)
 
@@ -353,7 +320,3 @@ def _all_measures(proof: Proof) -> list[str]:
         else:
             lines.append(f"{name}: {value:g}")
     return lines
-
-
-def _map_image(values: FloatImage | None) -> QImage | None:
-    return None if values is None else grey_to_image(values)

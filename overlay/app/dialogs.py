@@ -17,6 +17,7 @@ from overlay.app.shortcuts import SHORTCUTS
 from overlay.app.tour import Tour
 from overlay.document.project import Project
 from overlay.document.reading import recipe_json
+from overlay.document.recipe import GUIDES
 from overlay.imaging.files import PictureError, writable_kind, write_picture
 from overlay.imaging.palette_files import write_palette
 from overlay.studio.bench import empty_project
@@ -50,6 +51,8 @@ class Dialogs(QObject):
         window.tray.add_asked.connect(lambda: window.guarded(self.add_pictures))
         window.card.region_asked.connect(lambda: window.guarded(self.add_region))
         window.sheet.region_asked.connect(lambda: window.guarded(self.add_region))
+        window.card.guide.map_asked.connect(lambda: window.guarded(self.choose_map))
+        window.card.guide.export_asked.connect(lambda: window.guarded(self.export_map))
         window.card.swatches.write_asked.connect(lambda: window.guarded(self.write_palette))
 
     # Project --------------------------------------------------------------------------------
@@ -217,8 +220,8 @@ class Dialogs(QObject):
             self.bench.add_cue(
                 "colours", swatches=["#1d3b5c", "#e6b34a", "#f4efe2"], facets={"palette": 1.0}
             )
-        elif kind == "edges":
-            self.bench.hold_structure()
+        elif kind in GUIDES:
+            self.bench.hold_structure(kind)
         else:
             avoided = kind == "avoided"
             path = self._ask_open("Avoided picture" if avoided else "Reference picture", _PICTURES)
@@ -252,6 +255,30 @@ class Dialogs(QObject):
         place = str(Path(self._begin(), name)) if self._begin() else name
         chosen, _ = QFileDialog.getSaveFileName(self.window, "Export proof", place, _PICTURES)
         return Path(chosen) if chosen else None
+
+    def choose_map(self) -> None:
+        """Give the selected guide a ready map."""
+        path, index = (
+            self._ask_open("Map: lines or near are white", _PICTURES),
+            self.bench.selected_index,
+        )
+        if path is None or index is None:
+            self.window.card.refresh()
+            return
+        self.window.gather.with_pictures(
+            [path], lambda: self.bench.change_cue(index, "Map", map=str(path)), grey=True
+        )
+
+    def export_map(self) -> None:
+        """Write the selected guide's map to a file."""
+        cue = self.bench.selected_cue
+        if cue is None or cue.guide is None:
+            return
+        name, _ = QFileDialog.getSaveFileName(
+            self.window, "Export map", f"{cue.name}-{cue.guide}.png", "PNG (*.png)"
+        )
+        if name:
+            self.window.maps.export_to(Path(name).with_suffix(".png"))
 
     def write_palette(self) -> None:
         """Write the selected swatches to a palette file."""

@@ -14,6 +14,7 @@ class PictureTool(QObject):
 
     changed = Signal()  # what it paints is no longer the same
     cursor = Qt.CursorShape.CrossCursor
+    pressure: float | None = None  # of a pen, 0..1, while one is used
 
     def press(self, place: QPointF) -> None:
         """The button goes down."""
@@ -121,11 +122,13 @@ class BrushTool(PictureTool):
         super().__init__(parent)
         self.size = size  # of the frame's longer side
         self.colour = QColor(0, 0, 0, 140) if colour is None else colour
+        self.pressures: tuple[float, ...] = ()  # of the stroke that ended, where a pen told them
         self._points: list[tuple[float, float]] = []
+        self._pressures: list[float | None] = []
         self._at: QPointF | None = None
 
     def press(self, place: QPointF) -> None:
-        self._points = [_shares(place)]
+        self._points, self._pressures = [_shares(place)], [self.pressure]
         self.changed.emit()
 
     def move(self, place: QPointF) -> None:
@@ -133,10 +136,13 @@ class BrushTool(PictureTool):
         point = _shares(place)
         if self._points and point != self._points[-1]:
             self._points.append(point)
+            self._pressures.append(self.pressure)
         self.changed.emit()
 
     def release(self, place: QPointF) -> None:
         points, self._points = tuple(self._points), []
+        told = [round(p, 3) for p in self._pressures if p is not None]
+        self.pressures = tuple(told) if len(told) == len(points) else ()
         if points:
             self.stroked.emit(points)
         self.changed.emit()

@@ -2,7 +2,7 @@
 
 from typing import Literal
 
-from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtCore import QEvent, QPoint, QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import (
     QColor,
     QEnterEvent,
@@ -12,6 +12,7 @@ from PySide6.QtGui import (
     QPainter,
     QPaintEvent,
     QPen,
+    QTabletEvent,
     QWheelEvent,
 )
 from PySide6.QtWidgets import QWidget
@@ -363,6 +364,13 @@ class PictureView(TakesPictures, QWidget):
         place = self._to_frame(event.position())
         if moved.manhattanLength() < 4 and 0 <= place.x() < 1 and 0 <= place.y() < 1:
             self.clicked.emit(place)
+
+    def tabletEvent(self, event: QTabletEvent) -> None:
+        """Note a pen's pressure; the mouse event that follows draws."""
+        if self._tool is not None:
+            released = event.type() == QEvent.Type.TabletRelease
+            self._tool.pressure = None if released else event.pressure()
+        event.ignore()
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_Space:

@@ -23,6 +23,7 @@ from overlay.app.drawer_desk import DrawerDesk
 from overlay.app.drawer_room import DrawerRoom
 from overlay.app.gathering import Gathering
 from overlay.app.inspector import Inspector
+from overlay.app.map_desk import MapDesk
 from overlay.app.menus import make_menus
 from overlay.app.picture_stage import PictureStage
 from overlay.app.prepare_desk import PrepareDesk
@@ -64,6 +65,7 @@ class MainWindow(QMainWindow):
         self.line = StatusLine()
         self._lay_out()
         self.desk = Desk(self)
+        self.maps = MapDesk(self)
         self.gather = Gathering(self)
         self.puller = Puller(self)
         self.dialogs = Dialogs(self)
@@ -213,6 +215,8 @@ class MainWindow(QMainWindow):
         """Put the tool down, or leave the room, or stop the run."""
         if self.room == "prepare":
             self.show_room("bench")
+        elif self.maps.tool:
+            self.card.guide.use_tool("")
         elif self.probe.tool:
             self.stage.use_tool("")
         elif self.stage.flipping:

@@ -6,10 +6,8 @@ from typing import Any
 
 from pydantic import BaseModel, ValidationError
 
-from overlay.document.recipe import Cue, Facets, Pass, Place, Recipe, Region, Stroke
+from overlay.document.recipe import Cue, Facets, MapStroke, Pass, Place, Recipe, Region, Stroke
 from overlay.imaging.files import MAX_TEXT_BYTES, PictureError, read_recipe_text, reason
-
-_AVAILABLE_GUIDES = ("edges",)
 
 
 class RecipeError(ValueError):
@@ -130,12 +128,6 @@ def refuse_unavailable(recipe: Recipe, where: str) -> None:
     if recipe.passes:
         kind = recipe.passes[0].kind
         raise RecipeError(f"{where}: passes.0.kind: {kind!r} is not available yet, must be empty")
-    for i, cue in enumerate(recipe.cues):
-        if cue.guide is not None and cue.guide not in _AVAILABLE_GUIDES:
-            allowed = ", ".join(_AVAILABLE_GUIDES)
-            raise RecipeError(
-                f"{where}: cues.{i}.guide: {cue.guide!r} is not available yet, must be {allowed}"
-            )
 
 
 def _read_text(path: Path) -> str:
@@ -190,6 +182,7 @@ def _allowed_keys(loc: tuple[int | str, ...]) -> list[str]:
         "facets": Facets,
         "place": Place,
         "keep_out": Stroke,
+        "strokes": MapStroke,
     }
     names = [str(part) for part in loc[:-1]]
     model: type[BaseModel] = next((parents[n] for n in reversed(names) if n in parents), Recipe)

@@ -4,6 +4,7 @@ from typing import Annotated, Any, Literal
 
 from pydantic import BaseModel, ConfigDict, Field, field_validator, model_validator
 
+from overlay.document.guide_options import GUIDE_OPTIONS, options_fault
 from overlay.imaging.colour import hex_to_srgb
 
 Unit = Annotated[float, Field(ge=0, le=1)]
@@ -14,6 +15,7 @@ Shift = Annotated[float, Field(ge=-2, le=2)]
 GUIDES = ("edges", "outline", "lines", "depth", "blocks", "pose")
 GuideKind = Literal["edges", "outline", "lines", "depth", "blocks", "pose"]
 
+BLANK = "blank"  # what a map to draw on is made of
 OWN_ENGINE = "patches"
 SMALLEST_SIDE, MOST_PIXELS, LONGEST_ASPECT = 64, 16_777_216, 8.0
 DEFAULT_PIXELS = 786_432
@@ -85,17 +87,32 @@ class Place(_Part):
         return _tuples(value)
 
 
-class EdgeSettings(_Part):
-    """Options of the guide `edges`."""
+class MapStroke(Stroke):
+    """A stroke on a guide's map.
 
-    low: Unit = 0.08
-    high: Unit = 0.2
-    sigma: Annotated[float, Field(ge=0.5, le=8)] = 1.2
+    Attributes
+    ----------
+    value : what the map is to be there; for lines 1 draws and 0 erases, for depth 1 is near.
+    fill : whether the outline that the points draw is filled.
+    pressures : share of the size at each point, where a pen told it.
+    """
+
+    value: Unit = 1.0
+    fill: bool = False
+    pressures: Annotated[tuple[Unit, ...], Field(max_length=4096)] = ()
+
+    @field_validator("pressures", mode="before")
+    @classmethod
+    def _listed_too(cls, value: Any) -> Any:
+        return _tuples(value)
 
     @model_validator(mode="after")
-    def _ordered(self) -> "EdgeSettings":
-        if self.low > self.high:
-            raise ValueError(f"low must be at most high ({self.high}), got {self.low}")
+    def _one_each(self) -> "MapStroke":
+        if self.pressures and len(self.pressures) != len(self.points):
+            raise ValueError(
+                f"pressures must be one for each of {len(self.points)} points, "
+                f"got {len(self.pressures)}"
+            )
         return self
 
 
@@ -105,7 +122,7 @@ _OWN_KEYS = {
     "reference": (
         "take", "keep_out", "mirror", "turns", "sharpen", "levels", "place", "scale",
     ),
-    "guide": ("of", "map", "options"),
+    "guide": ("of", "map", "options", "strokes"),
     "avoided": ("blur",),
 }  # fmt: skip
 
@@ -121,6 +138,7 @@ class Cue(_Part):
     of: Annotated[str, Field(min_length=1)] = "source"
     map: Annotated[str, Field(min_length=1)] | None = None
     options: dict[str, Any] = Field(default_factory=dict)
+    strokes: Annotated[tuple[MapStroke, ...], Field(max_length=1024)] = ()
     facets: Facets | None = None
     weight: Double = 1.0
     enter: Unit = 0.0
@@ -140,7 +158,7 @@ class Cue(_Part):
     blur: Annotated[float, Field(ge=0, le=64)] = 0.0
     muted: bool = False
 
-    @field_validator("swatches", "take", "keep_out", "levels", mode="before")
+    @field_validator("swatches", "take", "keep_out", "levels", "strokes", mode="before")
     @classmethod
     def _listed(cls, value: Any) -> Any:
         return _tuples(value)
@@ -188,11 +206,21 @@ class Cue(_Part):
                     continue
                 if getattr(self, key) != unset:
                     raise ValueError(f"{key} belongs to {owner} cues, got it in a {kinds[0]} cue")
+        if self.guide is not None:
+            fault = options_fault(self.guide, self.options)
+            if fault is not None:
+                raise ValueError(fault)
         if kinds[0] in ("guide", "avoided") and self.facets is not None:
             raise ValueError(
                 f"facets belong to reference and swatches cues, got them in a {kinds[0]} cue"
             )
         return self
+
+    @property
+    def settings(self) -> Any:
+        """A guide's options, whole."""
+        assert self.guide is not None
+        return GUIDE_OPTIONS[self.guide].model_validate(self.options)
 
     @property
     def kind(self) -> str:

@@ -8,6 +8,7 @@ from typing import NamedTuple
 import numpy as np
 from scipy import ndimage
 
+from overlay.engine.blocks import BlockField
 from overlay.engine.field import PAD, pad_canvas, sparse
 from overlay.engine.request import GuideCue
 from overlay.imaging.colour import FloatImage
@@ -27,7 +28,8 @@ class GuideMoment(NamedTuple):
 
     channels: FloatImage  # (h + 16, w + 16, 3), continued beyond the rim like a query's canvas
     weight: FloatImage  # sparse map of the channels' weight against the colours, 0 up
-    grip: FloatImage  # (h, w), 0 up, how firmly contours of the source are held
+    grip: FloatImage  # (h, w), 0 up, how firmly contours are held
+    lightness: FloatImage  # (h, w), the guides' own, whose contours are held
 
 
 class _Scaled(NamedTuple):
@@ -35,6 +37,7 @@ class _Scaled(NamedTuple):
 
     channels: FloatImage  # (h + 16, w + 16, 3)
     reach: FloatImage  # sparse, 1 where a patch would show a contour
+    lightness: FloatImage  # (h, w)
     region: FloatImage | None  # (h, w)
 
 
@@ -47,7 +50,9 @@ class GuideField:
     """
 
     def __init__(self, guides: tuple[GuideCue, ...], levels: int) -> None:
-        self._guides = [g for g in guides if g.weight > 0 and _anywhere(g.region)]
+        spoken = [g for g in guides if g.weight > 0 and _anywhere(g.region)]
+        self._guides = [g for g in spoken if g.masses is None]
+        self.blocks = BlockField([g for g in spoken if g.masses is not None], levels)
         self.sigma = max(self._guides[0].sigma, 0.5) if self._guides else None
         self._lightness = [pyramid(g.lightness, levels) for g in self._guides]
         self._strength = [_line_pyramid(g.strength, levels) for g in self._guides]
@@ -74,17 +79,22 @@ class GuideField:
             for g, scaled in zip(self._guides, self._at_level(level), strict=True)
         ]
         spoken = [(amount, scaled) for amount, scaled in spoken if amount > 0]
-        grip = np.zeros(shape, np.float32)
+        grip, lightness = np.zeros(shape, np.float32), np.zeros(shape, np.float32)
         few = sparse(grip)
         total, near = few.copy(), few.copy()
         for amount, scaled in spoken:
             region = np.float32(1) if scaled.region is None else scaled.region
             line = scaled.channels[PAD:-PAD, PAD:-PAD, 0]
             grip += amount * region * line
+            lightness += amount * region * scaled.lightness
             total += amount * (region if scaled.region is None else sparse(scaled.region))
             np.maximum(near, np.float32(_QUIET) + np.float32(1 - _QUIET) * scaled.reach, out=near)
         weight = near * (np.float32(_FULL) * total) ** 2
-        return GuideMoment(_averaged(spoken, shape), weight, grip)
+        if len(spoken) == 1:
+            lightness = spoken[0][1].lightness
+        elif spoken:
+            lightness /= np.maximum(_amounts(spoken, shape), np.float32(1e-6))
+        return GuideMoment(_averaged(spoken, shape), weight, grip, lightness)
 
     def _at_level(self, level: int) -> list[_Scaled]:
         if self._level is None or self._level[0] != level:
@@ -118,7 +128,16 @@ def _scaled(
     channels *= strength[..., None]
     widest = ndimage.maximum_filter(channels[..., 0], 7)
     reach = np.clip(2.5 * ndimage.uniform_filter(widest, 5), 0, 1)
-    return _Scaled(pad_canvas(channels), sparse(np.asarray(reach, np.float32)), region)
+    few = sparse(np.asarray(reach, np.float32))
+    return _Scaled(pad_canvas(channels), few, lightness, region)
+
+
+def _amounts(spoken: list[tuple[float, _Scaled]], shape: tuple[int, int]) -> FloatImage:
+    """How much the guides say together at each pixel."""
+    total = np.zeros(shape, np.float32)
+    for amount, scaled in spoken:
+        total += amount if scaled.region is None else amount * scaled.region
+    return total
 
 
 def _averaged(spoken: list[tuple[float, _Scaled]], shape: tuple[int, int]) -> FloatImage:

@@ -102,6 +102,8 @@ class GuideCue:
     ----------
     strength : (H, W) float32 in 0..1, how much of a contour each pixel is.
     lightness : (H, W) float32, the picture (or map) whose gradient directions the contours have.
+    masses : (rows, columns, 3) float32, working space, that the proof's large forms should have,
+        or None. hard : whether they have borders. coloured : whether a and b count.
     """
 
     name: str
@@ -111,6 +113,9 @@ class GuideCue:
     weight: float = 1.0
     envelope: Envelope = field(default_factory=Envelope)
     region: FloatImage | None = None
+    masses: FloatImage | None = None
+    hard: bool = False
+    coloured: bool = False
 
 
 Cue = StyleCue | GuideCue | AvoidCue

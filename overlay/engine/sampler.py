@@ -169,19 +169,22 @@ class _Run:
             self._reached[i] = max(self._now[i], self._reached[i] * keep)
 
     def _base(self, step: Step) -> FloatImage:
-        """The ground at this moment, the source's contours kept clear where a guide asks."""
+        """The ground at this moment, a guide's contours clear in it and its blocks met."""
         material, level = self.material, step.level
         if material.source is None:
             canvas = self.canvas
             if (self._presence < 1).any():  # where no surface has spoken, noise fades
                 quiet = np.float32(1) - self._presence[..., None]
                 canvas = canvas + quiet * (soften(canvas, 2) - canvas)
-            return material.ground.at(level, self._reached, canvas=canvas)
-        base = material.ground.at(level, self._reached, owners=self._owners)
-        grip = material.guide.at(level, step.progress, material.shape(level)).grip
+            base = material.ground.at(level, self._reached, canvas=canvas)
+        else:
+            base = material.ground.at(level, self._reached, owners=self._owners)
+        base = material.guide.blocks.draw(base, level, step.progress)
+        guide = material.guide.at(level, step.progress, material.shape(level))
+        grip = guide.grip
         if not grip.any():
             return base
-        lost = material.source[level][..., 0] - base[..., 0]
+        lost = guide.lightness - base[..., 0]
         lost -= soften(lost, 3)
         base[..., 0] += np.minimum(_CONTOUR * ndimage.uniform_filter(grip, 5), _MOST) * lost
         return base
@@ -198,6 +201,7 @@ class _Run:
         out = base - self.canvas
         out *= np.minimum(amount, 1.0)[..., None]
         out += self.canvas
+        out = material.guide.blocks.draw(out, step.level, step.progress)
         return np.asarray(out, np.float32)
 
     def _blend(

@@ -39,10 +39,10 @@ def layout_match(proof: FloatImage, structure: FloatImage) -> float:
     )
     if a.std() < 1e-6 or b.std() < 1e-6:
         return 0.0
-    return 100.0 * correlation(_ranks(a), _ranks(b))
+    return 100.0 * correlation(ranks(a), ranks(b))
 
 
-def _ranks(values: FloatImage) -> FloatImage:
+def ranks(values: FloatImage) -> FloatImage:
     """Rank of each value from the smallest; equal values share their mean rank."""
     _, place, count = np.unique(values, return_inverse=True, return_counts=True)
     mean_rank = np.cumsum(count) - (count - 1) / 2

@@ -3,6 +3,7 @@
 from collections.abc import Iterable
 
 import numpy as np
+import numpy.typing as npt
 
 from overlay.imaging.colour import FloatImage
 
@@ -55,3 +56,61 @@ def _draw_segment(
     along = ((x * dx + y * dy) / max(dx * dx + dy * dy, 1e-9)).clip(0, 1)
     distance = np.hypot(x - along * dx, y - along * dy)
     np.maximum(part, ((radius - distance) / softness + 0.5).clip(0, 1), out=part)
+
+
+def draw_pressed(
+    points: Points, size: float, pressures: tuple[float, ...], height: int, width: int
+) -> FloatImage:
+    """One stroke whose thickness follows a pen's pressure.
+
+    Parameters
+    ----------
+    pressures : share of `size` at each point, or none for all of it.
+
+    Returns
+    -------
+    (height, width) float32 in 0..1.
+    """
+    if not pressures:
+        return draw_strokes([(points, size)], height, width)
+    mask = np.zeros((height, width), np.float32)
+    places = [(x * width, y * height) for x, y in points]
+    ends = places[1:] or places
+    for i, (begin, end) in enumerate(zip(places, ends, strict=False)):
+        pressed = (pressures[i] + pressures[min(i + 1, len(pressures) - 1)]) / 2
+        radius = max(size * max(pressed, 0.05) * max(height, width) / 2, 0.5)
+        _draw_segment(mask, begin, end, radius, 1.0)
+    return mask
+
+
+def fill_outline(points: Points, height: int, width: int) -> FloatImage:
+    """What a closed outline surrounds (even-odd rule), with a rim one pixel soft.
+
+    Returns
+    -------
+    (height, width) float32 in 0..1.
+    """
+    x = np.array([p[0] * width for p in points])
+    y = np.array([p[1] * height for p in points])
+    inside = np.zeros((height, width), np.float32)
+    for part in (-0.25, 0.25):
+        rows = np.arange(height) + 0.5 + part
+        for row, at in enumerate(rows):
+            inside[row] += _covered(x, y, at, width)
+    return np.asarray(inside / 2, np.float32)
+
+
+def _covered(
+    x: npt.NDArray[np.float64], y: npt.NDArray[np.float64], at: float, width: int
+) -> FloatImage:
+    """Share of each pixel of a line that lies inside an outline."""
+    x2, y2 = np.roll(x, -1), np.roll(y, -1)
+    crossed = (y > at) != (y2 > at)
+    cuts = np.sort(x[crossed] + (at - y[crossed]) / (y2 - y)[crossed] * (x2 - x)[crossed])
+    line = np.zeros(width, np.float32)
+    left = np.arange(width)
+    for begin, end in zip(cuts[::2], cuts[1::2], strict=False):
+        line += np.clip(np.minimum(left + 1, end) - np.maximum(left, begin), 0, 1).astype(
+            np.float32
+        )
+    return line

@@ -141,9 +141,10 @@ class Bench(CueEdits):
         name = path.stem.rsplit(" ", 1)[0] or path.stem
         self.add_cue(name, swatches=card_swatches(path), facets={"palette": 1.0})
 
-    def hold_structure(self) -> None:
-        """Add a guide that holds the source's edges."""
-        self.add_cue("contours", guide="edges", weight=0.5, leave=0.9, fade_out=0.15)
+    def hold_structure(self, kind: str = "edges") -> None:
+        """Add a guide that holds the source's structure."""
+        name = "contours" if kind == "edges" else kind
+        self.add_cue(name, guide=kind, weight=0.5, leave=0.9, fade_out=0.15)
 
     # Proofs --------------------------------------------------------------------------------
 

@@ -5,7 +5,9 @@ from typing import Any
 
 from overlay.engine.control import Control
 from overlay.engine.request import Cue, Render, Request, StyleCue
+from overlay.guides.depth import estimate_depth
 from overlay.imaging.colour import FloatImage, srgb_to_work
+from overlay.measures.depth import depth_kept
 from overlay.measures.palette import palette_distance
 from overlay.measures.patches import match_of, patch_profile, shuffled
 from overlay.measures.repeats import repeats
@@ -25,13 +27,18 @@ class Notice:
 
 
 def measure(
-    request: Request, done: Render, masks: dict[str, FloatImage], control: Control
+    request: Request,
+    done: Render,
+    masks: dict[str, FloatImage],
+    control: Control,
+    depth: FloatImage | None = None,
 ) -> dict[str, Any]:
     """The measures of a proof, keyed as in the report.
 
     Parameters
     ----------
     masks : the regions by name, (H, W) float32 in 0..1, for the rims.
+    depth : of the first depth guide, (H, W) float32, 1 is near; None without one.
     """
     picture = srgb_to_work(done.picture)
     source = None if request.source is None else srgb_to_work(request.source)
@@ -50,6 +57,8 @@ def measure(
     if source is not None:
         measures["structure_kept"] = structure_kept(picture, source)
         measures["layout_match"] = layout_match(picture, source)
+    if depth is not None:
+        measures["depth_kept"] = depth_kept(estimate_depth(done.picture), depth)
     if done.trace is not None:
         t = done.trace
         measures["repeats"] = repeats(t.cue, t.y, t.x, t.turn, t.mirrored, t.stride)

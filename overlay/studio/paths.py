@@ -4,7 +4,7 @@ import os
 from collections.abc import Callable
 from pathlib import Path
 
-from overlay.document.recipe import Recipe
+from overlay.document.recipe import BLANK, Recipe
 
 
 def absolute_recipe(recipe: Recipe, folder: Path) -> Recipe:
@@ -46,7 +46,7 @@ def change_paths(recipe: Recipe, change: Callable[[str], str]) -> Recipe:
             update={
                 "reference": maybe(cue.reference),
                 "avoided": maybe(cue.avoided),
-                "of": cue.of if cue.of == "source" else change(cue.of),
+                "of": cue.of if cue.of in ("source", BLANK) else change(cue.of),
                 "map": maybe(cue.map),
             }
         )

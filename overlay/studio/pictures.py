@@ -3,6 +3,7 @@
 import hashlib
 import threading
 from collections import OrderedDict
+from collections.abc import Callable
 from pathlib import Path
 
 from overlay.imaging.colour import ByteImage, FloatImage
@@ -25,17 +26,23 @@ class PictureStore:
         """(H, W, 3) uint8 sRGB; raises `PictureError`."""
         return self._get("picture", path)  # type: ignore[return-value]
 
+    def _get(self, kind: str, path: str) -> ByteImage | FloatImage:
+        read = read_picture if kind == "picture" else read_grey
+        return self.made((kind, *picture_stamp(path)), lambda: read(Path(path)))
+
     def grey(self, path: str) -> FloatImage:
         """(H, W) float32 in 0..1; raises `PictureError`."""
         return self._get("grey", path)  # type: ignore[return-value]
 
-    def _get(self, kind: str, path: str) -> ByteImage | FloatImage:
-        key = (kind, *picture_stamp(path))
+    def made(
+        self, key: tuple[str, ...], make: Callable[[], ByteImage | FloatImage]
+    ) -> ByteImage | FloatImage:
+        """What `make` gives, kept under a key that says all it depends on."""
         with self._lock:
             if key in self._kept:
                 self._kept.move_to_end(key)
                 return self._kept[key]
-        value = read_picture(Path(path)) if kind == "picture" else read_grey(Path(path))
+        value = make()
         value.flags.writeable = False
         with self._lock:
             self._kept[key] = value

@@ -5,17 +5,20 @@ import json
 from dataclasses import dataclass, field
 from typing import Any
 
+import numpy as np
+
 from overlay import __version__
 from overlay.document.recipe import Recipe
 from overlay.engine.control import Control
 from overlay.engine.record import Influence, Trace
 from overlay.engine.request import Frame
-from overlay.imaging.colour import ByteImage
+from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.studio.engines import find_engine
+from overlay.studio.guide_maps import make_map
 from overlay.studio.measuring import Notice, find_warnings, measure
 from overlay.studio.paths import input_paths
 from overlay.studio.pictures import PictureStore, file_digest
-from overlay.studio.requests import build_request, region_masks
+from overlay.studio.requests import build_request, guide_frame, region_masks
 
 
 @dataclass(frozen=True)
@@ -58,6 +61,14 @@ def hash_recipe(recipe: Recipe) -> str:
     return hashlib.sha256(f"{__version__}\n{text}".encode()).hexdigest()
 
 
+def _guide_depth(recipe: Recipe, store: PictureStore) -> FloatImage | None:
+    """The map of the first depth guide that is heard."""
+    cue = next((c for c in recipe.cues if c.guide == "depth" and not c.muted), None)
+    if cue is None:
+        return None
+    return np.asarray(make_map(cue, store, guide_frame(recipe, store)), np.float32)
+
+
 def make_proof(recipe: Recipe, store: PictureStore, control: Control | None = None) -> Proof:
     """Render and measure a recipe with absolute paths.
 
@@ -83,7 +94,7 @@ def make_proof(recipe: Recipe, store: PictureStore, control: Control | None = No
         done.filmstrip,
         done.trace,
         done.influence,
-        measure(request, done, masks, control),
+        measure(request, done, masks, control, _guide_depth(recipe, store)),
         done.seconds,
         tuple(find_warnings(request)),
     )

@@ -1,15 +1,13 @@
 """From a recipe and its files to a request that the engine can work on."""
 
 import numpy as np
-from pydantic import ValidationError
 
-from overlay.document.reading import RecipeError, first_fault
+from overlay.document.reading import RecipeError
 from overlay.document.recipe import (
     DEFAULT_PIXELS,
     LONGEST_ASPECT,
     SMALLEST_SIDE,
     Cue,
-    EdgeSettings,
     Recipe,
 )
 from overlay.engine.request import (
@@ -22,18 +20,16 @@ from overlay.engine.request import (
     StyleCue,
 )
 from overlay.engine.schedule import Envelope
-from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of, widen
 from overlay.imaging.colour import (
     ByteImage,
     FloatImage,
     hex_to_srgb,
-    srgb_to_work,
-    work_to_srgb,
 )
 from overlay.imaging.prepare import prepare
 from overlay.imaging.resample import cover
 from overlay.regions.mask import shape_mask
 from overlay.regions.strokes import draw_strokes
+from overlay.studio.guide_maps import Frame, bend_picture, fit_picture, make_parts
 from overlay.studio.pictures import PictureStore
 
 
@@ -51,7 +47,7 @@ def build_request(recipe: Recipe, store: PictureStore) -> Request:
     """
     source = None if recipe.source is None else store.picture(recipe.source)
     width, height = proof_size(recipe, source)
-    framed = None if source is None else frame_picture(source, width, height)
+    framed = None if source is None else fit_picture(source, width, height)
     if source is None and recipe.departure < 1:
         raise RecipeError(f"departure: without a source it must be 1, got {recipe.departure}")
     heard = [cue for cue in recipe.cues if not cue.muted]
@@ -64,10 +60,12 @@ def build_request(recipe: Recipe, store: PictureStore) -> Request:
         departure=recipe.departure,
         source=framed,
         styles=tuple(
-            _style(cue, masks, store) for cue in heard if cue.kind in ("reference", "swatches")
+            _style(cue, masks, store, _bends(cue, heard))
+            for cue in heard
+            if cue.kind in ("reference", "swatches")
         ),
         guides=tuple(
-            _guide(cue, masks, store, framed, width, height)
+            _guide(cue, masks, store, Frame(width, height, recipe.source, framed))
             for cue in heard
             if cue.guide is not None
         ),
@@ -100,27 +98,12 @@ def proof_size(recipe: Recipe, source: ByteImage | None) -> tuple[int, int]:
     return max(SMALLEST_SIDE, sides[0]), max(SMALLEST_SIDE, sides[1])
 
 
-def frame_picture(picture: ByteImage, width: int, height: int) -> ByteImage:
-    """A picture filling a frame: scaled, and cut evenly where proportions differ."""
-    if picture.shape[:2] == (height, width):
-        return picture
-    return work_to_srgb(cover(srgb_to_work(picture), height, width))
-
-
-def edge_options(cue: Cue) -> EdgeOptions:
-    """The validated options of an edges cue."""
-    try:
-        settings = EdgeSettings.model_validate(cue.options)
-    except ValidationError as error:
-        raise RecipeError(f"cue {cue.name!r}: options.{first_fault(error)}") from error
-    return EdgeOptions(settings.low, settings.high, settings.sigma)
-
-
-def guide_picture(cue: Cue, store: PictureStore, source: ByteImage | None) -> ByteImage | None:
-    """The picture a guide's map is made from; None when it is a source that is not there."""
-    if cue.of == "source":
-        return source
-    return store.picture(cue.of)
+def guide_frame(recipe: Recipe, store: PictureStore) -> Frame:
+    """What the recipe's guides make their maps on."""
+    source = None if recipe.source is None else store.picture(recipe.source)
+    width, height = proof_size(recipe, source)
+    framed = None if source is None else fit_picture(source, width, height)
+    return Frame(width, height, recipe.source, framed)
 
 
 def _envelope(cue: Cue) -> Envelope:
@@ -178,7 +161,16 @@ def _allowed(cue: Cue, height: int, width: int) -> BoolMask | None:
     return np.asarray(draw_strokes(strokes, height, width) < 0.5)
 
 
-def _style(cue: Cue, masks: dict[str, FloatImage], store: PictureStore) -> StyleCue:
+def _bends(cue: Cue, heard: list[Cue]) -> Cue | None:
+    """The pose that bends a cue's likeness: one that is made of the same picture."""
+    if cue.reference is None or cue.active_facets.likeness == 0:
+        return None
+    return next((c for c in heard if c.guide == "pose" and c.of == cue.reference), None)
+
+
+def _style(
+    cue: Cue, masks: dict[str, FloatImage], store: PictureStore, pose: Cue | None = None
+) -> StyleCue:
     facets = cue.active_facets.model_dump()
     allowed, origin = None, (0, 0)
     if cue.swatches is not None:
@@ -188,6 +180,8 @@ def _style(cue: Cue, masks: dict[str, FloatImage], store: PictureStore) -> Style
     else:
         assert cue.reference is not None
         picture, origin = reference_picture(cue, store)
+        if pose is not None:
+            picture = bend_picture(picture, pose.settings)
         whole = store.picture(cue.reference).shape[:2]
         allowed = _allowed(cue, *whole)
         if allowed is not None:
@@ -222,30 +216,17 @@ def _avoided(cue: Cue, masks: dict[str, FloatImage], store: PictureStore) -> Avo
     return AvoidCue(cue.name, picture, cue.blur, cue.weight, _envelope(cue), region)
 
 
-def _guide(
-    cue: Cue,
-    masks: dict[str, FloatImage],
-    store: PictureStore,
-    source: ByteImage | None,
-    width: int,
-    height: int,
-) -> GuideCue:
-    options = edge_options(cue)
-    if cue.map is not None:
-        lightness = cover(store.grey(cue.map), height, width).clip(0, 1)
-        strength = widen(lightness > 0.5, options.sigma)
-    else:
-        picture = guide_picture(cue, store, source)
-        if picture is None:
-            raise RecipeError(f"cue {cue.name!r}: of: there is no source to make the map from")
-        framed = frame_picture(picture, width, height)
-        lightness, strength = lightness_of(framed), contour_reach(framed, options)
+def _guide(cue: Cue, masks: dict[str, FloatImage], store: PictureStore, frame: Frame) -> GuideCue:
+    parts = make_parts(cue, store, frame)
     return GuideCue(
         name=cue.name,
-        strength=strength,
-        lightness=lightness,
-        sigma=options.sigma,
+        strength=parts.strength,
+        lightness=parts.lightness,
+        sigma=parts.sigma,
         weight=cue.weight,
         envelope=_envelope(cue),
         region=_cue_region(cue, masks),
+        masses=parts.masses,
+        hard=parts.hard,
+        coloured=parts.coloured,
     )

@@ -1,0 +1,274 @@
+"""Depth of a single picture: near is 1, far is 0.
+
+Nobody measures; what is known of pictures of places is used. The ground rises towards the horizon,
+things stand on the ground where they touch it, the sky lies behind everything, and what is far is
+hazy. Strokes of the artist correct what this gets wrong.
+"""
+
+from dataclasses import dataclass
+
+import numpy as np
+import numpy.typing as npt
+from scipy import ndimage, sparse
+from scipy.sparse.linalg import cg
+
+from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
+from overlay.imaging.resample import resize
+
+_ROWS = 200  # depth is estimated at this height
+_SEGMENTS = 24  # superpixels over the height
+_ALIKE = 0.055  # colour difference of neighbours that count as one thing
+_EDGE = 0.035  # colour difference that stops strokes from spreading
+_PULL = 60.0  # of a stroke against the estimate
+_STAY = 0.004  # of the estimate
+
+
+@dataclass(frozen=True)
+class DepthOptions:
+    """Settings of the estimate.
+
+    Attributes
+    ----------
+    ground : 0..1, height of the horizon from the top; negative to find it.
+    haze : 0..1, how much paleness counts as distance.
+    flat_sky : whether the sky is brought to the farthest as a whole.
+    invert : near and far exchanged, for maps from elsewhere.
+    """
+
+    ground: float = -1.0
+    haze: float = 0.25
+    flat_sky: bool = True
+    invert: bool = False
+
+    def __post_init__(self) -> None:
+        if not -1 <= self.ground <= 1:
+            raise ValueError(f"ground must be -1 to 1, got {self.ground}")
+        if not 0 <= self.haze <= 1:
+            raise ValueError(f"haze must be 0 to 1, got {self.haze}")
+
+
+@dataclass(frozen=True)
+class DepthStroke:
+    """A stroke that says how near its place is.
+
+    Attributes
+    ----------
+    mask : (h, w) bool of any size, the stroke on the picture. near : 0 far to 1 near.
+    """
+
+    mask: npt.NDArray[np.bool_]
+    near: float
+
+
+def estimate_depth(picture: ByteImage, options: DepthOptions | None = None) -> FloatImage:
+    """Depth from ground contact, sky, and haze.
+
+    Parameters
+    ----------
+    picture : (H, W, 3) uint8 sRGB.
+
+    Returns
+    -------
+    (H, W) float32 in 0..1; 1 is nearest. Flat pictures give the plain ground.
+    """
+    options = DepthOptions() if options is None else options
+    height, width = picture.shape[:2]
+    work = _small(picture)
+    sky = find_sky(work)
+    horizon = options.ground if options.ground >= 0 else _horizon(work, sky)
+    things = _things(work)
+    depth = _standing(things, horizon, sky)
+    if options.haze > 0:
+        depth *= 1 - 0.35 * options.haze * _paleness(work, sky)
+    if options.flat_sky:
+        depth[sky] = 0.0
+    depth = _even(depth)
+    full = resize(depth.astype(np.float32), height, width).clip(0, 1)
+    return 1 - full if options.invert else full
+
+
+def correct_depth(depth: FloatImage, picture: ByteImage, strokes: list[DepthStroke]) -> FloatImage:
+    """Let near and far strokes spread along the picture's own edges.
+
+    A sparse system: the correction is smooth where the picture is, may break at its edges, and is
+    met under strokes (Levin, Lischinski and Weiss 2004, doi:10.1145/1015706.1015780).
+
+    Parameters
+    ----------
+    depth : (H, W) float32 in 0..1. picture : (H, W, 3) uint8 sRGB.
+
+    Returns
+    -------
+    (H, W) float32 in 0..1; a new array.
+    """
+    if not strokes:
+        return depth.copy()
+    work = _small(picture)
+    rows, columns = work.shape[:2]
+    small = resize(depth, rows, columns)
+    pull, wanted = np.zeros((rows, columns)), np.zeros((rows, columns))
+    for stroke in strokes:
+        cover = resize(stroke.mask.astype(np.float32), rows, columns) > 0.3
+        pull[cover], wanted[cover] = _PULL, stroke.near
+    change = _solve(work, pull, np.where(pull > 0, wanted - small, 0.0))
+    grown = resize(change.astype(np.float32), *depth.shape)
+    return np.asarray((depth + grown).clip(0, 1), np.float32)
+
+
+def occlusion_edges(depth: FloatImage) -> FloatImage:
+    """Where one thing hides another: steps of depth, (H, W) float32 in 0..1."""
+    smooth = ndimage.gaussian_filter(depth, 1.2, mode="nearest")
+    step = np.hypot(ndimage.sobel(smooth, 0), ndimage.sobel(smooth, 1))
+    # A slope is no step: what is usual nearby is taken away.
+    step = np.maximum(step - 1.5 * ndimage.uniform_filter(step, 31, mode="nearest"), 0)
+    return np.asarray(np.clip(step / 0.12, 0, 1), np.float32)
+
+
+def find_sky(work: FloatImage) -> npt.NDArray[np.bool_]:
+    """What is smooth, bright or blue, and joined to the top: (h, w) bool.
+
+    Parameters
+    ----------
+    work : (h, w, 3) float32, working space.
+    """
+    light = work[..., 0]
+    rough = ndimage.gaussian_filter(np.hypot(ndimage.sobel(light, 0), ndimage.sobel(light, 1)), 1.5)
+    blue = (work[..., 2] < -0.03) & (light > np.quantile(light, 0.2))
+    bright = light > max(float(np.quantile(light, 0.6)), 0.1)
+    seen = (rough < 0.2) & (blue | bright)
+    seen = ndimage.binary_opening(seen, np.ones((3, 3), bool))
+    labels, _ = ndimage.label(seen)
+    top = np.unique(labels[: max(2, light.shape[0] // 40)])
+    sky = np.isin(labels, top[top > 0])
+    sky = ndimage.binary_closing(np.pad(sky, 4, mode="edge"), iterations=3)[4:-4, 4:-4]
+    if sky.mean() < 0.02:
+        return np.zeros_like(sky)
+    return np.asarray(sky)
+
+
+def _small(picture: ByteImage) -> FloatImage:
+    height, width = picture.shape[:2]
+    rows = min(_ROWS, height)
+    columns = max(1, min(round(width * rows / height), 4 * _ROWS))
+    return resize(srgb_to_work(picture), rows, columns)
+
+
+def _horizon(work: FloatImage, sky: npt.NDArray[np.bool_]) -> float:
+    """Height of the horizon from the top, 0..1: where the sky ends in most columns."""
+    rows = work.shape[0]
+    if not sky.any():
+        return 0.25
+    ends = rows - np.argmax(sky[::-1], axis=0)
+    ends = ends[sky.any(axis=0)]
+    return float(np.clip(np.quantile(ends, 0.8) / rows, 0.05, 0.75))
+
+
+def _things(work: FloatImage) -> npt.NDArray[np.int64]:
+    """Labels of regions of like colour: superpixels on the gradient, joined where alike."""
+    rows, columns = work.shape[:2]
+    smooth = ndimage.gaussian_filter(work, (1.0, 1.0, 0))
+    steep = sum(np.hypot(*np.gradient(smooth[..., c])) for c in range(3))
+    level = np.asarray(np.clip(steep / 0.25, 0, 1) * 255, np.uint8)
+    pitch = max(rows // _SEGMENTS, 2)
+    seeds = np.zeros((rows, columns), np.int32)
+    ys, xs = np.arange(pitch // 2, rows, pitch), np.arange(pitch // 2, columns, pitch)
+    seeds[ys[:, None], xs[None]] = np.arange(1, len(ys) * len(xs) + 1).reshape(len(ys), len(xs))
+    labels = ndimage.watershed_ift(level, seeds) - 1
+    return _joined(labels, smooth)
+
+
+def _joined(labels: npt.NDArray[np.int32], work: FloatImage) -> npt.NDArray[np.int64]:
+    """Neighbouring regions of like mean colour as one."""
+    count = int(labels.max()) + 1
+    size = np.maximum(np.bincount(labels.ravel(), minlength=count), 1)
+    mean = np.stack(
+        [np.bincount(labels.ravel(), work[..., c].ravel(), count) / size for c in range(3)], axis=1
+    )
+    pairs = np.concatenate([
+        np.stack([labels[1:].ravel(), labels[:-1].ravel()], axis=1),
+        np.stack([labels[:, 1:].ravel(), labels[:, :-1].ravel()], axis=1),
+    ])  # fmt: skip
+    pairs = np.unique(pairs[pairs[:, 0] != pairs[:, 1]], axis=0)
+    alike = np.abs(mean[pairs[:, 0]] - mean[pairs[:, 1]]).sum(axis=1) < _ALIKE
+    near = pairs[alike]
+    graph = sparse.coo_matrix((np.ones(len(near)), (near[:, 0], near[:, 1])), (count, count))
+    _, joined = sparse.csgraph.connected_components(graph, directed=False)
+    return np.asarray(joined[labels], np.int64)
+
+
+def _standing(
+    things: npt.NDArray[np.int64], horizon: float, sky: npt.NDArray[np.bool_]
+) -> npt.NDArray[np.float64]:
+    """Ground rises to the horizon; a thing that is higher than wide stands where it touches it."""
+    rows, columns = things.shape
+    y = (np.arange(rows) + 0.5) / rows
+    ground = np.clip((y - horizon) / max(1 - horizon, 0.05), 0, 1)
+    plane = np.repeat((0.06 + 0.94 * ground)[:, None], columns, axis=1)
+    depth = plane.copy()
+    boxes = ndimage.find_objects(things + 1)
+    for label, box in enumerate(boxes):
+        if box is None:
+            continue
+        high, wide = box[0].stop - box[0].start, box[1].stop - box[1].start
+        inside = things[box] == label
+        lies = wide > 1.6 * high or wide > 0.7 * columns or box[0].stop >= rows - 1
+        if lies and box[0].stop > horizon * rows:
+            continue
+        foot = min(box[0].stop, rows) - 1
+        depth[box][inside] = plane[foot, 0]
+    # What does not reach the ground hangs on what is below it.
+    return _hung(depth, plane, horizon, sky)
+
+
+def _hung(
+    depth: npt.NDArray[np.float64],
+    plane: npt.NDArray[np.float64],
+    horizon: float,
+    sky: npt.NDArray[np.bool_],
+) -> npt.NDArray[np.float64]:
+    """Above the horizon a place that is no sky is as near as what carries it, mostly."""
+    out = depth.copy()
+    top = int(horizon * len(depth))
+    for row in range(min(top, len(depth) - 2), -1, -1):
+        below = ndimage.maximum_filter1d(out[row + 1], 3)
+        carried = np.maximum(out[row], 0.97 * below)
+        out[row] = np.where(sky[row], plane[row], carried)
+    return out
+
+
+def _paleness(work: FloatImage, sky: npt.NDArray[np.bool_]) -> npt.NDArray[np.float64]:
+    """How much a place looks like the air in the distance, 0..1."""
+    air = work[sky].mean(axis=0) if sky.any() else np.quantile(work.reshape(-1, 3), 0.9, axis=0)
+    away = np.abs(ndimage.gaussian_filter(work, (3, 3, 0)) - air).sum(axis=2)
+    return np.asarray(np.exp(-away / 0.25))
+
+
+def _even(depth: npt.NDArray[np.float64]) -> npt.NDArray[np.float64]:
+    smooth = ndimage.median_filter(depth, 3)
+    least, most = float(smooth.min()), float(smooth.max())
+    return np.asarray((smooth - least) / max(most - least, 1e-6))
+
+
+def _solve(
+    work: FloatImage, pull: npt.NDArray[np.float64], wanted: npt.NDArray[np.float64]
+) -> npt.NDArray[np.float64]:
+    """Minimise smoothness along like colours, plus pulls, plus a little of staying."""
+    rows, columns = pull.shape
+    number = np.arange(rows * columns).reshape(rows, columns)
+    parts = []
+    for a, b, x, y in (
+        (number[1:], number[:-1], work[1:], work[:-1]),
+        (number[:, 1:], number[:, :-1], work[:, 1:], work[:, :-1]),
+    ):
+        weight = np.exp(-np.abs(x - y).sum(axis=2) / _EDGE).ravel() + 1e-4
+        parts.append((a.ravel(), b.ravel(), weight))
+    i, j, w = (np.concatenate(p) for p in zip(*parts, strict=True))
+    count = rows * columns
+    graph = sparse.coo_matrix((w, (i, j)), (count, count)).tocsr()
+    graph = graph + graph.T
+    diagonal = np.asarray(graph.sum(axis=1)).ravel() + pull.ravel() + _STAY
+    system = sparse.diags(diagonal) - graph
+    answer, _ = cg(
+        system, (pull * wanted).ravel(), rtol=1e-3, maxiter=400, M=sparse.diags(1 / diagonal)
+    )
+    return np.asarray(answer.reshape(rows, columns))
