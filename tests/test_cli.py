@@ -99,14 +99,23 @@ class CliTest(WorkspaceTest):
         self.assertIn("2020-12", json.loads(out)["$schema"])
         self.assertEqual(self.run_cli("--version")[1].strip(), f"overlay {__version__}")
 
-    def test_map_writes_edges_and_refuses_the_rest(self):
+    def test_map_writes_every_kind_and_refuses_the_rest(self):
         out = self.folder / "map.png"
         picture = self.folder / "mill.png"
         self.assertEqual(
             self.run_cli("map", "edges", picture, "--out", out, "--set", "low=0.1")[0], 0
         )
         self.assertEqual(read_grey(out).shape, scene().shape[:2])
-        self.refused("'depth' is not available yet", "map", "depth", picture, "--out", out)
+        for kind in ("outline", "lines", "depth", "pose"):
+            self.assertEqual(self.run_cli("map", kind, picture, "--out", out)[0], 0)
+            self.assertEqual(read_grey(out).shape, (128, 192))
+        self.assertEqual(
+            self.run_cli("map", "blocks", picture, "--out", out, "--set", "hard=true")[0], 0
+        )
+        self.assertEqual(read_picture(out).shape, (128, 192, 3))
+        self.refused(
+            "must be one of edges, outline, .* got 'wool'", "map", "wool", picture, "--out", out
+        )
         self.refused("options.low", "map", "edges", picture, "--out", out, "--set", "low=7")
 
     def test_without_a_display_the_window_says_so(self):

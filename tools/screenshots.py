@@ -78,6 +78,7 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     window.bench.select(2)
     window.stage.set_mode("map")
     shoot("map")
+    shoot_guides(window, settle, shoot)
     window.stage.set_mode("influence")
     shoot("influence")
     window.bench.select(0)
@@ -103,6 +104,31 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     window.resize(1280, 800)
     shoot_rooms(window, settle, shoot)
     window.close()
+
+
+def shoot_guides(
+    window: MainWindow, settle: Callable[[], None], shoot: Callable[[str], None]
+) -> None:
+    """Depth with near strokes, a pose, and lines; then the edges are back."""
+    part, bench = window.card.guide, window.bench
+    part.kinds["depth"].click()
+    near = {"size": 0.04, "value": 0.55}
+    trunk = {"points": ((0.57, 0.42), (0.58, 0.6))} | near
+    sail = {"points": ((0.47, 0.37), (0.6, 0.27))} | near
+    bench.change_cue(2, "Near", strokes=[trunk, sail])
+    shoot("depth")
+    bench.project.undo()
+    part.kinds["pose"].click()
+    still = [(0.62, 0.2), (0.6, 0.8), (0.2, 0.7), (0.85, 0.15)]
+    joints = [{"at": at, "to": at, "locked": True} for at in still]
+    joints.append({"at": (0.44, 0.36), "to": (0.42, 0.22)})
+    bench.change_cue(2, "Joints", options={"joints": joints})
+    part.use_tool("joints")
+    shoot("pose")
+    part.use_tool("")
+    for _ in range(3):
+        bench.project.undo()
+    settle()
 
 
 def shoot_rooms(

@@ -77,7 +77,7 @@ _TOOLS_OF = {
     "lines": ("pen", "eraser", "line", "fill"), "depth": ("near", "far"), "blocks": (),
     "pose": ("joints",),
 }  # fmt: skip
-_THUMB = QSize(76, 48)
+_THUMB = QSize(64, 40)
 
 
 class Histogram(QWidget):
@@ -153,11 +153,10 @@ class GuidePart(QWidget):
             button.setText(kind.capitalize())
             button.setToolTip(_KINDS[kind])
             button.setCheckable(True)
-            button.setProperty("wide", "true")
             button.setIconSize(_THUMB)
             button.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextUnderIcon)
-            policy = button.sizePolicy().Policy
-            button.setSizePolicy(policy.Expanding, policy.Fixed)
+            button.setProperty("kind", "true")
+            button.setFixedWidth(84)
             button.clicked.connect(lambda _=False, k=kind: self._choose_kind(k))
             self.kinds[kind] = button
             grid.addWidget(button, i // 3, i % 3)
@@ -172,6 +171,8 @@ class GuidePart(QWidget):
         for name, (text, tip) in _TOOLS.items():
             button = _button(text, tip, checkable=True)
             button.clicked.connect(lambda on, n=name: self.use_tool(n if on else ""))
+            policy = button.sizePolicy().Policy
+            button.setSizePolicy(policy.Expanding, policy.Fixed)
             self.tools[name] = button
             row.addWidget(button, 1)
         column.addLayout(row)
@@ -188,8 +189,9 @@ class GuidePart(QWidget):
         self.against.clicked.connect(self.against_asked)
         self.export = _button("Export…", "Write the map to a picture file")
         self.export.clicked.connect(self.export_asked)
-        for part in (self.mirrored, self.clear, self.against, self.export):
-            more.addWidget(part)
+        for part in (self.clear, self.against, self.export):
+            more.addWidget(part, 1)
+        column.addWidget(self.mirrored)
         column.addLayout(more)
         return column
 
@@ -240,6 +242,11 @@ class GuidePart(QWidget):
     def show_kind(self, kind: str, image: QImage) -> None:
         """This picture's own map of a kind, small."""
         self.kinds[kind].setIcon(QIcon(QPixmap.fromImage(image)))
+
+    def offers(self, tool: str) -> bool:
+        """Whether the guide that is shown has a tool."""
+        guide = None if self._cue is None else self._cue.guide
+        return guide is not None and tool in _TOOLS_OF[guide]
 
     def use_tool(self, name: str) -> None:
         """Take a tool in hand, or with an empty name put it down."""
@@ -310,6 +317,7 @@ class GuidePart(QWidget):
         if self._cue is None or kind == self._cue.guide:
             self.kinds[kind].setChecked(True)
             return
+        self.leave()
         changes: dict[str, Any] = {"guide": kind, "options": {}, "strokes": ()}
         if kind not in ("edges", "outline", "lines") and self._cue.of == BLANK:
             changes["of"] = "source"

@@ -56,7 +56,9 @@ class MapDesk(QObject):
             return
         self.show(None)
         self._ask_thumbs(cue)
-        if self._tool == "joints":
+        if self._tool and not self.part.offers(self._tool):
+            self.part.use_tool("")
+        elif self._tool == "joints":
             self.use_tool("joints")
 
     def forget(self) -> None:

@@ -148,6 +148,7 @@ def _style_sheet(t: Tones) -> str:
         padding: 4px 18px;
     }}
     QPushButton[primary="true"]:focus {{ border: 1px solid {t.ink}; }}
+    QToolButton[kind="true"] {{ min-height: 58px; max-height: 58px; padding: 1px; }}
     QToolButton[chip="true"] {{
         background: {t.well}; color: {t.faint}; border: 1px solid {t.hairline};
         border-radius: 9px; padding: 1px 5px; min-height: 16px;

@@ -10,7 +10,7 @@ from dataclasses import dataclass
 import numpy as np
 import numpy.typing as npt
 from scipy import ndimage, sparse
-from scipy.sparse.linalg import cg
+from scipy.sparse.linalg import spsolve
 
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.resample import resize
@@ -18,9 +18,9 @@ from overlay.imaging.resample import resize
 _ROWS = 200  # depth is estimated at this height
 _SEGMENTS = 24  # superpixels over the height
 _ALIKE = 0.055  # colour difference of neighbours that count as one thing
-_EDGE = 0.035  # colour difference that stops strokes from spreading
+_EDGE = 0.02  # colour difference that stops strokes from spreading
 _PULL = 60.0  # of a stroke against the estimate
-_STAY = 0.004  # of the estimate
+_STAY = 0.0004  # of the estimate
 
 
 @dataclass(frozen=True)
@@ -110,7 +110,9 @@ def correct_depth(depth: FloatImage, picture: ByteImage, strokes: list[DepthStro
     for stroke in strokes:
         cover = resize(stroke.mask.astype(np.float32), rows, columns) > 0.3
         pull[cover], wanted[cover] = _PULL, stroke.near
-    change = _solve(work, pull, np.where(pull > 0, wanted - small, 0.0))
+    # Bricks and leaves are no borders.
+    calm = np.asarray(ndimage.gaussian_filter(work, (1.0, 1.0, 0)), np.float32)
+    change = _solve(calm, pull, np.where(pull > 0, wanted - small, 0.0))
     grown = resize(change.astype(np.float32), *depth.shape)
     return np.asarray((depth + grown).clip(0, 1), np.float32)
 
@@ -167,11 +169,13 @@ def _things(work: FloatImage) -> npt.NDArray[np.int64]:
     """Labels of regions of like colour: superpixels on the gradient, joined where alike."""
     rows, columns = work.shape[:2]
     smooth = ndimage.gaussian_filter(work, (1.0, 1.0, 0))
-    steep = sum(np.hypot(*np.gradient(smooth[..., c])) for c in range(3))
-    level = np.asarray(np.clip(steep / 0.25, 0, 1) * 255, np.uint8)
+    slopes = [ndimage.sobel(smooth[..., c], axis) for c in range(3) for axis in (0, 1)]
+    steep = np.sqrt(sum(slope**2 for slope in slopes))
+    level = np.asarray(np.clip(steep / 2.0, 0, 1) * 255, np.uint8)
     pitch = max(rows // _SEGMENTS, 2)
     seeds = np.zeros((rows, columns), np.int32)
-    ys, xs = np.arange(pitch // 2, rows, pitch), np.arange(pitch // 2, columns, pitch)
+    ys = np.arange(min(pitch // 2, rows - 1), rows, pitch)
+    xs = np.arange(min(pitch // 2, columns - 1), columns, pitch)
     seeds[ys[:, None], xs[None]] = np.arange(1, len(ys) * len(xs) + 1).reshape(len(ys), len(xs))
     labels = ndimage.watershed_ift(level, seeds) - 1
     return _joined(labels, smooth)
@@ -260,7 +264,7 @@ def _solve(
         (number[1:], number[:-1], work[1:], work[:-1]),
         (number[:, 1:], number[:, :-1], work[:, 1:], work[:, :-1]),
     ):
-        weight = np.exp(-np.abs(x - y).sum(axis=2) / _EDGE).ravel() + 1e-4
+        weight = np.exp(-np.abs(x - y).sum(axis=2) / _EDGE).ravel() + 1e-5
         parts.append((a.ravel(), b.ravel(), weight))
     i, j, w = (np.concatenate(p) for p in zip(*parts, strict=True))
     count = rows * columns
@@ -268,7 +272,5 @@ def _solve(
     graph = graph + graph.T
     diagonal = np.asarray(graph.sum(axis=1)).ravel() + pull.ravel() + _STAY
     system = sparse.diags(diagonal) - graph
-    answer, _ = cg(
-        system, (pull * wanted).ravel(), rtol=1e-3, maxiter=400, M=sparse.diags(1 / diagonal)
-    )
+    answer = spsolve(system.tocsc(), (pull * wanted).ravel(), permc_spec="MMD_AT_PLUS_A")
     return np.asarray(answer.reshape(rows, columns))

@@ -50,13 +50,12 @@ def extract_outline(picture: ByteImage, options: OutlineOptions) -> FloatImage:
     """
     work = srgb_to_work(picture)
     scale = max(picture.shape[0] / _ROWS, 0.25)
-    fine = 0.25 + 0.75 * options.detail
-    weights = (fine, 1.0, 1.0 - 0.6 * options.detail)
+    weights = (0.3 + 0.4 * options.detail, 1.0, 1.0 - 0.5 * options.detail)
     total = np.zeros(picture.shape[:2], np.float32)
     for sigma, weight in zip(_SIGMAS, weights, strict=True):
         total += weight * np.log(_contours(work, sigma * scale) + 0.02)
     strength = np.exp(total / sum(weights))
-    strength = np.clip((strength - 0.06) * 1.6, 0, 1)
+    strength = np.clip((strength - 0.22 + 0.2 * options.detail) * 1.8, 0, 1)
     if options.softness > 0:
         strength = ndimage.gaussian_filter(strength, options.softness) * 1.4
     return np.asarray(np.minimum(strength, 1.0), np.float32)
@@ -71,9 +70,21 @@ def outline_lightness(picture: ByteImage) -> FloatImage:
 
 
 def _contours(work: FloatImage, sigma: float) -> FloatImage:
-    """Gradient strength of lightness and colour together."""
-    found = gradient_strength(np.ascontiguousarray(work[..., 0]), sigma, floor=0.35)
+    """Gradient strength of lightness, and of colour as far as colour contrasts are as strong."""
+    light = np.ascontiguousarray(work[..., 0])
+    found = gradient_strength(light, sigma, floor=0.35)
+    strongest = max(_strong(light, sigma), 1e-4)
     for channel in (1, 2):
-        colour = gradient_strength(np.ascontiguousarray(work[..., channel]), sigma, floor=0.6)
-        found = np.maximum(found, 0.8 * colour)
+        colour = np.ascontiguousarray(work[..., channel])
+        share = min(_strong(colour, sigma) / strongest, 1.0)
+        if share > 0.05:
+            tinted = np.float32(share) * gradient_strength(colour, sigma, floor=0.35)
+            found = np.maximum(found, tinted)
     return found
+
+
+def _strong(values: FloatImage, sigma: float) -> float:
+    """The 99th percentile of the gradient at a scale."""
+    smooth = ndimage.gaussian_filter(values[::2, ::2], sigma / 2, mode="nearest")
+    steep = np.hypot(ndimage.sobel(smooth, 0), ndimage.sobel(smooth, 1))
+    return float(np.percentile(steep, 99))

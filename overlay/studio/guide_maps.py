@@ -106,7 +106,7 @@ def make_parts(cue: Cue, store: PictureStore, frame: Frame) -> GuideParts:
     if cue.guide == "depth":
         steps = occlusion_edges(shown)
         lightness = shown - 0.5 if picture is None else lightness_of(picture)
-        return GuideParts(widen(steps > 0.3, 1.5), lightness, 1.5)
+        return GuideParts(widen(steps > 0.12, 1.5), lightness, 1.5)
     if cue.guide == "outline" and picture is not None and not cue.strokes:
         return GuideParts(shown, outline_lightness(picture), 2.0)
     return _line_parts(cue, shown, picture, frame)

@@ -121,7 +121,6 @@ class RecipeTest(unittest.TestCase):
         cases = [
             ("prompt", "windmill", "prompt: words are not available yet"),
             ("avoid", "fog", "avoid: words are not available yet"),
-            ("cues.2.guide", "depth", "cues.2.guide: 'depth' is not available yet, must be edges"),
             ("passes", [{"kind": "settle"}], "passes.0.kind: 'settle' is not available yet"),
         ]
         for path, value, message in cases:
