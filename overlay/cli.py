@@ -1,4 +1,4 @@
-"""The command line (see `docs/recipe.md`): render, map, schema, demo, open, and the window."""
+"""The command line (see `docs/recipe.md`): render, map, mask, schema, demo, open, window."""
 
 import argparse
 import json
@@ -41,6 +41,11 @@ def _parser() -> argparse.ArgumentParser:
     _add_render(commands)
     _add_demo(commands)
     _add_map(commands)
+    mask = commands.add_parser("mask", help="write a mask of a part of a picture as PNG")
+    mask.add_argument("picture", type=Path, metavar="PICTURE")
+    mask.add_argument("--pick", required=True, metavar="WHAT")
+    mask.add_argument("--out", type=Path, required=True, metavar="MASK")
+    mask.set_defaults(run=_mask)
     open_ = commands.add_parser("open", help="open the window on a project, recipe or proof")
     open_.add_argument("file", type=Path, nargs="?", metavar="FILE")
     open_.set_defaults(run=_window)
@@ -181,6 +186,23 @@ def _map(options: argparse.Namespace) -> int:
         write_picture(options.out, made.astype("uint8"))
     else:
         write_grey16(options.out, made.astype("float32"))
+    return DONE
+
+
+def _mask(options: argparse.Namespace) -> int:
+    from overlay.document.reading import RecipeError
+    from overlay.imaging.files import PictureError, read_picture, write_grey8
+    from overlay.regions.picks import check_pick
+    from overlay.studio.region_masks import pick
+
+    try:
+        check_pick(options.pick)
+    except ValueError as error:
+        raise RecipeError(f"--pick: {error}") from error
+    if options.out.suffix.lower() != ".png":
+        raise PictureError(f"{options.out}: the ending must be .png, got {options.out.suffix!r}")
+    _check_target(options.out)
+    write_grey8(options.out, pick(read_picture(options.picture), options.pick))
     return DONE
 
 

@@ -75,7 +75,7 @@ class CliTest(WorkspaceTest):
             ("gone.png: no such file", gone, "--out", out),
             ("not.png: must be a PNG, JPEG, WebP or TIFF", wrong, "--out", out),
             ("departure: must be less than or equal to 1, got 4", good, "--out", out, "--set", "departure=4"),
-            ("depth.* not available yet", good, "--out", out, "--set", 'cues.1.guide="depth"'),
+            ("words are not available yet", good, "--out", out, "--set", 'prompt="mill"'),
             ("must carry a recipe", self.folder / "mill.png", "--out", out),
             ("the ending must be one of", good, "--out", self.folder / "out.xyz"),
             ("its folder must exist", good, "--out", self.folder / "no" / "out.png"),
@@ -140,4 +140,22 @@ class CliTest(WorkspaceTest):
             "none.overlay: must be a project, recipe or proof, got no such file",
             "open",
             self.folder / "none.overlay",
+        )
+
+    def test_masks_are_written_and_refused(self):
+        out, picture = self.folder / "mask.png", self.folder / "mill.png"
+        for what in ("sky", "subject", "near", "#97adca~20"):
+            self.assertEqual(self.run_cli("mask", picture, "--pick", what, "--out", out)[0], 0)
+            self.assertEqual(read_grey(out).shape, (128, 192))
+        self.refused(
+            "--pick: pick must be one of subject", "mask", picture, "--pick", "cat", "--out", out
+        )
+        self.refused(
+            "ending must be .png",
+            "mask",
+            picture,
+            "--pick",
+            "sky",
+            "--out",
+            out.with_suffix(".jpg"),
         )

@@ -6,6 +6,7 @@ from pydantic import BaseModel, ConfigDict, Field, field_validator, model_valida
 
 from overlay.document.guide_options import GUIDE_OPTIONS, options_fault
 from overlay.imaging.colour import hex_to_srgb
+from overlay.regions.picks import check_pick
 
 Unit = Annotated[float, Field(ge=0, le=1)]
 Double = Annotated[float, Field(ge=0, le=2)]
@@ -48,15 +49,6 @@ BALANCES = {
     "arrangement": Facets(layout=1.0),
     "whole": Facets(palette=1.0, surface=1.0, light=1.0, layout=1.0, likeness=1.0),
 }
-
-
-class Region(_Part):
-    """A named soft mask."""
-
-    mask: Annotated[str, Field(min_length=1)]
-    grow: Annotated[float, Field(ge=-512, le=512)] = 0
-    feather: Annotated[float, Field(ge=0, le=512)] = 0
-    invert: bool = False
 
 
 class Stroke(_Part):
@@ -114,6 +106,56 @@ class MapStroke(Stroke):
                 f"got {len(self.pressures)}"
             )
         return self
+
+
+class Region(_Part):
+    """A named soft mask, made of a picture, a pick or nothing, and shaped in this order.
+
+    Attributes
+    ----------
+    mask : a picture, white is inside. pick : what is found in the source, see `regions.picks`.
+    strokes : what is added (value 1) and taken away (0); with a pick they spread like it.
+    unite, subtract, intersect : regions before this one.
+    fill_holes : whether what is surrounded belongs to it.
+    drop_specks : pixels; smaller islands go. smooth : pixels of contour that are evened out.
+    refine : whether the rim follows hair and leaves.
+    grow, feather : pixels. invert : inside out.
+    """
+
+    mask: Annotated[str, Field(min_length=1)] | None = None
+    pick: str | None = None
+    strokes: Annotated[tuple[MapStroke, ...], Field(max_length=1024)] = ()
+    unite: tuple[str, ...] = ()
+    subtract: tuple[str, ...] = ()
+    intersect: tuple[str, ...] = ()
+    fill_holes: bool = False
+    drop_specks: Annotated[int, Field(ge=0, le=1_000_000)] = 0
+    smooth: Annotated[float, Field(ge=0, le=64)] = 0
+    refine: bool = False
+    grow: Annotated[float, Field(ge=-512, le=512)] = 0
+    feather: Annotated[float, Field(ge=0, le=512)] = 0
+    invert: bool = False
+
+    @field_validator("strokes", "unite", "subtract", "intersect", mode="before")
+    @classmethod
+    def _listed(cls, value: Any) -> Any:
+        return _tuples(value)
+
+    @field_validator("pick")
+    @classmethod
+    def _can_be_picked(cls, value: str | None) -> str | None:
+        return None if value is None else check_pick(value)
+
+    @model_validator(mode="after")
+    def _one_ground(self) -> "Region":
+        if self.mask is not None and self.pick is not None:
+            raise ValueError("must have a mask or a pick, got both")
+        return self
+
+    @property
+    def others(self) -> tuple[str, ...]:
+        """The regions it is combined with."""
+        return (*self.unite, *self.subtract, *self.intersect)
 
 
 # What a cue may be, and the keys that belong to one kind alone.
@@ -293,6 +335,16 @@ class Recipe(_Part):
         ]
         wanted += [("within", self.within)]
         wanted += [(f"passes.{i}.rim_of", p.rim_of) for i, p in enumerate(self.passes)]
+        before: list[str] = []
+        for name, made in self.regions.items():
+            for other in made.others:
+                if other not in before:
+                    known = ", ".join(before) or "none"
+                    raise ValueError(
+                        f"regions.{name} may be combined with regions before it ({known}), "
+                        f"got {other!r}"
+                    )
+            before.append(name)
         for key, region in wanted:
             if region is not None and region not in self.regions:
                 known = ", ".join(self.regions) or "none"

@@ -10,17 +10,16 @@ from dataclasses import dataclass
 import numpy as np
 import numpy.typing as npt
 from scipy import ndimage, sparse
-from scipy.sparse.linalg import spsolve
 
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.resample import resize
+from overlay.imaging.sky import find_sky
+from overlay.imaging.spread import spread
 
 _ROWS = 200  # depth is estimated at this height
 _SEGMENTS = 24  # superpixels over the height
 _ALIKE = 0.055  # colour difference of neighbours that count as one thing
-_EDGE = 0.02  # colour difference that stops strokes from spreading
 _PULL = 60.0  # of a stroke against the estimate
-_STAY = 0.0004  # of the estimate
 
 
 @dataclass(frozen=True)
@@ -90,9 +89,6 @@ def estimate_depth(picture: ByteImage, options: DepthOptions | None = None) -> F
 def correct_depth(depth: FloatImage, picture: ByteImage, strokes: list[DepthStroke]) -> FloatImage:
     """Let near and far strokes spread along the picture's own edges.
 
-    A sparse system: the correction is smooth where the picture is, may break at its edges, and is
-    met under strokes (Levin, Lischinski and Weiss 2004, doi:10.1145/1015706.1015780).
-
     Parameters
     ----------
     depth : (H, W) float32 in 0..1. picture : (H, W, 3) uint8 sRGB.
@@ -110,9 +106,7 @@ def correct_depth(depth: FloatImage, picture: ByteImage, strokes: list[DepthStro
     for stroke in strokes:
         cover = resize(stroke.mask.astype(np.float32), rows, columns) > 0.3
         pull[cover], wanted[cover] = _PULL, stroke.near
-    # Bricks and leaves are no borders.
-    calm = np.asarray(ndimage.gaussian_filter(work, (1.0, 1.0, 0)), np.float32)
-    change = _solve(calm, pull, np.where(pull > 0, wanted - small, 0.0))
+    change = spread(work, pull, np.where(pull > 0, wanted - small, 0.0))
     grown = resize(change.astype(np.float32), *depth.shape)
     return np.asarray((depth + grown).clip(0, 1), np.float32)
 
@@ -124,28 +118,6 @@ def occlusion_edges(depth: FloatImage) -> FloatImage:
     # A slope is no step: what is usual nearby is taken away.
     step = np.maximum(step - 1.5 * ndimage.uniform_filter(step, 31, mode="nearest"), 0)
     return np.asarray(np.clip(step / 0.12, 0, 1), np.float32)
-
-
-def find_sky(work: FloatImage) -> npt.NDArray[np.bool_]:
-    """What is smooth, bright or blue, and joined to the top: (h, w) bool.
-
-    Parameters
-    ----------
-    work : (h, w, 3) float32, working space.
-    """
-    light = work[..., 0]
-    rough = ndimage.gaussian_filter(np.hypot(ndimage.sobel(light, 0), ndimage.sobel(light, 1)), 1.5)
-    blue = (work[..., 2] < -0.03) & (light > np.quantile(light, 0.2))
-    bright = light > max(float(np.quantile(light, 0.6)), 0.1)
-    seen = (rough < 0.2) & (blue | bright)
-    seen = ndimage.binary_opening(seen, np.ones((3, 3), bool))
-    labels, _ = ndimage.label(seen)
-    top = np.unique(labels[: max(2, light.shape[0] // 40)])
-    sky = np.isin(labels, top[top > 0])
-    sky = ndimage.binary_closing(np.pad(sky, 4, mode="edge"), iterations=3)[4:-4, 4:-4]
-    if sky.mean() < 0.02:
-        return np.zeros_like(sky)
-    return np.asarray(sky)
 
 
 def _small(picture: ByteImage) -> FloatImage:
@@ -251,26 +223,3 @@ def _even(depth: npt.NDArray[np.float64]) -> npt.NDArray[np.float64]:
     smooth = ndimage.median_filter(depth, 3)
     least, most = float(smooth.min()), float(smooth.max())
     return np.asarray((smooth - least) / max(most - least, 1e-6))
-
-
-def _solve(
-    work: FloatImage, pull: npt.NDArray[np.float64], wanted: npt.NDArray[np.float64]
-) -> npt.NDArray[np.float64]:
-    """Minimise smoothness along like colours, plus pulls, plus a little of staying."""
-    rows, columns = pull.shape
-    number = np.arange(rows * columns).reshape(rows, columns)
-    parts = []
-    for a, b, x, y in (
-        (number[1:], number[:-1], work[1:], work[:-1]),
-        (number[:, 1:], number[:, :-1], work[:, 1:], work[:, :-1]),
-    ):
-        weight = np.exp(-np.abs(x - y).sum(axis=2) / _EDGE).ravel() + 1e-5
-        parts.append((a.ravel(), b.ravel(), weight))
-    i, j, w = (np.concatenate(p) for p in zip(*parts, strict=True))
-    count = rows * columns
-    graph = sparse.coo_matrix((w, (i, j)), (count, count)).tocsr()
-    graph = graph + graph.T
-    diagonal = np.asarray(graph.sum(axis=1)).ravel() + pull.ravel() + _STAY
-    system = sparse.diags(diagonal) - graph
-    answer = spsolve(system.tocsc(), (pull * wanted).ravel(), permc_spec="MMD_AT_PLUS_A")
-    return np.asarray(answer.reshape(rows, columns))

@@ -129,9 +129,17 @@ def thumbnail(rgb: ByteImage, side: int) -> ByteImage:
 
 def write_grey16(path: Path, values: FloatImage) -> None:
     """Write a map in 0..1 as 16 bit grey PNG, whole or not at all."""
-    deep = (values.clip(0, 1) * 65535 + 0.5).astype(np.uint16)
+    _write_grey(path, (values.clip(0, 1) * 65535 + 0.5).astype(np.uint16))
+
+
+def write_grey8(path: Path, values: FloatImage) -> None:
+    """Write a mask in 0..1 as 8 bit grey PNG, whole or not at all."""
+    _write_grey(path, (values.clip(0, 1) * 255 + 0.5).astype(np.uint8))
+
+
+def _write_grey(path: Path, values: np.ndarray) -> None:
     buffer = BytesIO()
-    Image.fromarray(deep).save(buffer, "PNG")
+    Image.fromarray(values).save(buffer, "PNG")
     try:
         write_whole(path, lambda file: file.write(buffer.getbuffer()))
     except OSError as error:

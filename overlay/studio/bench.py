@@ -194,5 +194,5 @@ def empty_project() -> Project:
 
 
 def _tray_paths(recipe: Recipe) -> list[str]:
-    masks = {region.mask for region in recipe.regions.values()}
+    masks = {region.mask for region in recipe.regions.values() if region.mask is not None}
     return [path for path in input_paths(recipe) if path not in masks]

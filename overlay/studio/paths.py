@@ -38,7 +38,7 @@ def change_paths(recipe: Recipe, change: Callable[[str], str]) -> Recipe:
 
     source = maybe(recipe.source)
     regions = {
-        name: region.model_copy(update={"mask": change(region.mask)})
+        name: region.model_copy(update={"mask": maybe(region.mask)})
         for name, region in recipe.regions.items()
     }
     cues = tuple(

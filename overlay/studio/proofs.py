@@ -16,9 +16,11 @@ from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.studio.engines import find_engine
 from overlay.studio.guide_maps import make_map
 from overlay.studio.measuring import Notice, find_warnings, measure
+from overlay.studio.passes import settle
 from overlay.studio.paths import input_paths
 from overlay.studio.pictures import PictureStore, file_digest
-from overlay.studio.requests import build_request, guide_frame, region_masks
+from overlay.studio.region_masks import region_masks
+from overlay.studio.requests import build_request, guide_frame
 
 
 @dataclass(frozen=True)
@@ -84,9 +86,15 @@ def make_proof(recipe: Recipe, store: PictureStore, control: Control | None = No
     render = find_engine(recipe.engine)
     request = build_request(recipe, store)
     control.check()
-    done = render(request, control.part(0.0, 0.95))
+    share = 0.95 / (1 + 0.6 * len(recipe.passes))
+    done = render(request, control.part(0.0, share))
+    masks = region_masks(recipe, store, guide_frame(recipe, store))
+    for i, wanted in enumerate(recipe.passes):
+        begin = share * (1 + 0.6 * i)
+        control.step(begin, "settling")
+        later = control.part(begin, begin + 0.6 * share)
+        done = settle(request, done, wanted, masks, render, later)
     control.step(0.95, "measuring")
-    masks = region_masks(recipe, store, request.width, request.height)
     return Proof(
         recipe,
         recipe_hash,

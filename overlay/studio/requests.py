@@ -26,11 +26,10 @@ from overlay.imaging.colour import (
     hex_to_srgb,
 )
 from overlay.imaging.prepare import prepare
-from overlay.imaging.resample import cover
-from overlay.regions.mask import shape_mask
 from overlay.regions.strokes import draw_strokes
 from overlay.studio.guide_maps import Frame, bend_picture, fit_picture, make_parts
 from overlay.studio.pictures import PictureStore
+from overlay.studio.region_masks import region_masks
 
 
 def build_request(recipe: Recipe, store: PictureStore) -> Request:
@@ -51,7 +50,8 @@ def build_request(recipe: Recipe, store: PictureStore) -> Request:
     if source is None and recipe.departure < 1:
         raise RecipeError(f"departure: without a source it must be 1, got {recipe.departure}")
     heard = [cue for cue in recipe.cues if not cue.muted]
-    masks = region_masks(recipe, store, width, height)
+    frame = Frame(width, height, recipe.source, framed)
+    masks = region_masks(recipe, store, frame)
     request = Request(
         width=width,
         height=height,
@@ -64,11 +64,7 @@ def build_request(recipe: Recipe, store: PictureStore) -> Request:
             for cue in heard
             if cue.kind in ("reference", "swatches")
         ),
-        guides=tuple(
-            _guide(cue, masks, store, Frame(width, height, recipe.source, framed))
-            for cue in heard
-            if cue.guide is not None
-        ),
+        guides=tuple(_guide(cue, masks, store, frame) for cue in heard if cue.guide is not None),
         avoided=tuple(_avoided(cue, masks, store) for cue in heard if cue.avoided is not None),
         within=None if recipe.within is None else masks[recipe.within],
         blend=recipe.blend,
@@ -115,19 +111,6 @@ def _cue_region(cue: Cue, masks: dict[str, FloatImage]) -> FloatImage | None:
         return None
     mask = masks[cue.region]
     return 1 - mask if cue.invert_region else mask
-
-
-def region_masks(
-    recipe: Recipe, store: PictureStore, width: int, height: int
-) -> dict[str, FloatImage]:
-    """Every region on the proof's frame, grown, feathered and inverted: (H, W) float32 in 0..1."""
-    masks = {}
-    for name, region in recipe.regions.items():
-        mask = cover(store.grey(region.mask), height, width).clip(0, 1)
-        masks[name] = shape_mask(
-            mask, grow=region.grow, feather=region.feather, invert=region.invert
-        )
-    return masks
 
 
 def reference_picture(cue: Cue, store: PictureStore) -> tuple[ByteImage, tuple[int, int]]:

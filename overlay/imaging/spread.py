@@ -1,0 +1,54 @@
+"""Spreading what is known of a few places along the picture's own edges."""
+
+import numpy as np
+import numpy.typing as npt
+from scipy import ndimage, sparse
+from scipy.sparse.linalg import spsolve
+
+from overlay.imaging.colour import FloatImage
+
+_EDGE = 0.02  # colour difference that stops what spreads
+_LEAK = 1e-5
+
+
+def spread(
+    work: FloatImage,
+    pull: npt.NDArray[np.float64],
+    wanted: npt.NDArray[np.float64],
+    *,
+    stay: float = 0.0004,
+) -> npt.NDArray[np.float64]:
+    """Values that are smooth where the picture is, may break at its edges, and are met if pulled.
+
+    A sparse linear system (Levin, Lischinski and Weiss 2004, doi:10.1145/1015706.1015780).
+
+    Parameters
+    ----------
+    work : (h, w, 3) float32, working space; small, a few ten thousand pixels.
+    pull : (h, w) how firmly a place is to have its value; 0 where nothing is known.
+    wanted : (h, w) the values there.
+    stay : pull of every place towards 0.
+
+    Returns
+    -------
+    (h, w) float64.
+    """
+    # Bricks and leaves are no borders.
+    calm = np.asarray(ndimage.gaussian_filter(work, (1.0, 1.0, 0)), np.float32)
+    rows, columns = pull.shape
+    number = np.arange(rows * columns).reshape(rows, columns)
+    parts = []
+    for a, b, x, y in (
+        (number[1:], number[:-1], calm[1:], calm[:-1]),
+        (number[:, 1:], number[:, :-1], calm[:, 1:], calm[:, :-1]),
+    ):
+        weight = np.exp(-np.abs(x - y).sum(axis=2) / _EDGE).ravel() + _LEAK
+        parts.append((a.ravel(), b.ravel(), weight))
+    i, j, w = (np.concatenate(p) for p in zip(*parts, strict=True))
+    count = rows * columns
+    graph = sparse.coo_matrix((w, (i, j)), (count, count)).tocsr()
+    graph = graph + graph.T
+    diagonal = np.asarray(graph.sum(axis=1)).ravel() + pull.ravel() + stay
+    system = sparse.diags(diagonal) - graph
+    answer = spsolve(system.tocsc(), (pull * wanted).ravel(), permc_spec="MMD_AT_PLUS_A")
+    return np.asarray(answer.reshape(rows, columns))

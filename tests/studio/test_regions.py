@@ -1,0 +1,114 @@
+import numpy as np
+
+from overlay.document.reading import RecipeError, make_recipe
+from overlay.imaging.files import write_picture
+from overlay.studio.guide_maps import Frame
+from overlay.studio.paths import absolute_recipe
+from overlay.studio.pictures import PictureStore
+from overlay.studio.proofs import make_proof
+from overlay.studio.region_masks import region_masks
+from tests.pictures import manner, scene
+from tests.workspace import WorkspaceTest
+
+SQUARE = {"points": ((0.25, 0.25), (0.75, 0.25), (0.75, 0.75), (0.25, 0.75)), "fill": True}
+DOT = {"points": ((0.5, 0.5),), "size": 0.1}
+
+
+class RegionTest(WorkspaceTest):
+    def masks(self, **regions):
+        recipe = absolute_recipe(make_recipe(self.recipe(regions=regions), "t"), self.folder)
+        return region_masks(
+            recipe, PictureStore(), Frame(192, 128, str(self.folder / "mill.png"), scene())
+        )
+
+    def test_a_painted_region_is_combined_and_shaped_and_stays_adjustable(self):
+        made = self.masks(
+            a={"strokes": [SQUARE, DOT | {"value": 0.0}]},
+            whole={"unite": ["a"], "fill_holes": True},
+            ring={"unite": ["whole"], "subtract": ["a"]},
+            both={"unite": ["whole"], "intersect": ["ring"]},
+            out={"unite": ["whole"], "invert": True},
+        )
+        self.assertEqual((made["a"][64, 96], made["a"][40, 60]), (0, 1))
+        self.assertEqual(
+            (made["whole"][64, 96], made["ring"][64, 96], made["ring"][40, 60]), (1, 1, 0)
+        )
+        np.testing.assert_array_equal(made["both"], made["ring"])
+        np.testing.assert_array_equal(made["out"], 1 - made["whole"])
+
+    def test_masks_are_made_once(self):
+        store = PictureStore()
+        recipe = absolute_recipe(
+            make_recipe(self.recipe(regions={"sky": {"pick": "sky"}}), "t"), self.folder
+        )
+        frame = Frame(192, 128, str(self.folder / "mill.png"), scene())
+        self.assertIs(
+            region_masks(recipe, store, frame)["sky"], region_masks(recipe, store, frame)["sky"]
+        )
+
+    def test_strokes_correct_a_pick(self):
+        plain = self.masks(sky={"pick": "sky"})["sky"]
+        stroke = {"points": ((0.1, 0.9), (0.9, 0.9)), "size": 0.05}
+        added = self.masks(sky={"pick": "sky", "strokes": [stroke]})["sky"]
+        self.assertLess(plain[115].mean(), 0.1)
+        self.assertGreater(added[115, 20:170].mean(), 0.7)
+
+    def test_what_is_wrong_is_refused_in_a_line(self):
+        for regions, said in (
+            ({"a": {"pick": "cat"}}, "regions.a.pick: pick must be one of subject"),
+            ({"a": {"mask": "sky.png", "pick": "sky"}}, "must have a mask or a pick, got both"),
+            (
+                {"a": {"unite": ["b"]}, "b": {}},
+                r"regions.a may be combined with regions before it \(none\)",
+            ),
+            ({"a": {"unite": ["a"]}}, "regions before it"),
+        ):
+            with self.subTest(said), self.assertRaisesRegex(RecipeError, said):
+                make_recipe(self.recipe(regions=regions), "t")
+        data = self.recipe(source=None, departure=1.0, regions={"a": {"pick": "sky"}})
+        with self.assertRaisesRegex(RecipeError, "there is no source to pick from"):
+            make_proof(absolute_recipe(make_recipe(data, "t"), self.folder), PictureStore())
+
+
+class SettleTest(WorkspaceTest):
+    def proof(self, **keys):
+        write_picture(self.folder / "flat.png", manner("felt", 288, 192))
+        write_picture(self.folder / "lino.png", manner("lino cut"))
+        half = {"points": ((0, 0), (0.5, 0), (0.5, 1), (0, 1)), "fill": True}
+        cues = [
+            {"name": "paint", "reference": "paint.png", "region": "left"},
+            {"name": "lino", "reference": "lino.png", "region": "left", "invert_region": True},
+        ]
+        data = self.recipe(
+            source="flat.png", size=[288, 192], departure=0.8, regions={"left": {"strokes": [half]}}, cues=cues
+        ) | keys  # fmt: skip
+        return make_proof(absolute_recipe(make_recipe(data, "t"), self.folder), PictureStore())
+
+    def test_settling_softens_a_rim_and_keeps_the_rest(self):
+        base = self.proof()
+        for passes in (
+            [{"kind": "settle", "departure": 0.4}],
+            [{"kind": "settle", "departure": 0.4, "rim_of": "left"}],
+        ):
+            settled = self.proof(passes=passes)
+            self.assertLess(settled.measures["rim"]["left"], base.measures["rim"]["left"])
+            self.assertNotEqual(settled.recipe_hash, base.recipe_hash)
+        np.testing.assert_array_equal(settled.picture[:, :100], base.picture[:, :100])
+        np.testing.assert_array_equal(settled.picture[:, 190:], base.picture[:, 190:])
+
+    def test_no_departure_settles_nothing(self):
+        base, same = self.proof(), self.proof(passes=[{"kind": "settle", "departure": 0.0}])
+        np.testing.assert_array_equal(base.picture, same.picture)
+
+    def test_cues_stay_in_their_places(self):
+        shares = []
+        for side, columns in (("paint", slice(0, 140)), ("lino", slice(150, 288))):
+            trace = self.proof().trace
+            index = trace.names.index(side)
+            outside = np.ones(288, bool)
+            outside[columns] = False
+            xs = (np.arange(trace.cue.shape[1]) * trace.stride + trace.left + trace.size // 2).clip(
+                0, 287
+            )
+            shares.append((trace.cue[:, outside[xs]] == index).mean())
+        self.assertLess(max(shares), 0.1)
