@@ -76,6 +76,7 @@ class Desk(QObject):
         self._show_source()
         self._show_reference()
         self.window.maps.refresh()
+        self.window.region_desk.refresh()
         self._advise()
         if w.room == "drawer":
             w.drawer.refresh()
@@ -86,6 +87,7 @@ class Desk(QObject):
         self.window.puller.stop()
         self._shown.clear()
         self.window.maps.forget()
+        self.window.region_desk.forget()
         self.window.stage.images.clear()
         self.window.stage.set_moment(None)
         self.window.stage.set_mode("proof")
@@ -123,6 +125,7 @@ class Desk(QObject):
         self.scrub(1.0)
         self.window.inspector.refresh()
         self.show_facts()
+        self.window.regions.refresh()
         self._advise()
         self._trim()
 

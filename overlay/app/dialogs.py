@@ -53,6 +53,7 @@ class Dialogs(QObject):
         window.sheet.region_asked.connect(lambda: window.guarded(self.add_region))
         window.card.guide.map_asked.connect(lambda: window.guarded(self.choose_map))
         window.card.guide.export_asked.connect(lambda: window.guarded(self.export_map))
+        window.regions.export_asked.connect(lambda: window.guarded(self.export_mask))
         window.card.swatches.write_asked.connect(lambda: window.guarded(self.write_palette))
 
     # Project --------------------------------------------------------------------------------
@@ -279,6 +280,14 @@ class Dialogs(QObject):
         )
         if name:
             self.window.maps.export_to(Path(name).with_suffix(".png"))
+
+    def export_mask(self) -> None:
+        """Write the selected region's mask to a file."""
+        name, _ = QFileDialog.getSaveFileName(
+            self.window, "Export mask", f"{self.window.regions.selected}.png", "PNG (*.png)"
+        )
+        if name:
+            self.window.region_desk.export_to(Path(name).with_suffix(".png"))
 
     def write_palette(self) -> None:
         """Write the selected swatches to a palette file."""

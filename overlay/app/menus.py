@@ -150,6 +150,7 @@ def _view(window: "MainWindow") -> tuple[Entry, ...]:
         ("Proof", "P", lambda: stage.set_mode("proof")),
         ("Source", "O", lambda: stage.set_mode("source")),
         ("Map", "G", lambda: stage.set_mode("map")),
+        ("Region", "R", lambda: stage.set_mode("region")),
         ("Influence", "I", lambda: stage.set_mode("influence")),
         ("Trace", "T", lambda: stage.set_mode("trace")),
         None,

@@ -26,6 +26,7 @@ _VIEWS = (
     ("proof", "Proof", "The last proof, or the run in progress (P)"),
     ("source", "Source", "The source as it lies under the proof (O)"),
     ("map", "Map", "The selected guide's map over the source (G)"),
+    ("region", "Region", "The regions: paint, pick, redo, settle (R)"),
     ("influence", "Influence", "Who decided where, at the playhead's moment (I)"),
     ("trace", "Trace", "Which place of a reference each mark came from (T)"),
 )
@@ -34,7 +35,7 @@ _ASPECTS = (
 )  # fmt: skip
 _TINTS = 0.72  # how strongly the tints of influence cover the picture
 _OF_PROOF = ("proof", "influence", "trace")
-_OVERS = ("map", "influence", "trace")
+_OVERS = ("map", "region", "influence", "trace")
 _FLIP = 800  # milliseconds that each of two pictures is shown
 
 
@@ -240,6 +241,7 @@ class PictureStage(QWidget):
             "proof": proof is not None or self._moment is not None,
             "source": source is not None,
             "map": self.images.get("map") is not None,
+            "region": source is not None or proof is not None,
             "influence": proof is not None,
             "trace": proof is not None,
         }

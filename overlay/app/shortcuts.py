@@ -7,7 +7,7 @@ SHORTCUTS = (
     ("W, Shift+W, D", "Wipe, side by side, difference"),
     ("X", "Swap both sides"),
     ("C, Shift+C", "Read a colour, look for clear space"),
-    ("P, O, G", "View proof, source, map"),
+    ("P, O, G, R", "View proof, source, map, regions"),
     ("I, T", "View influence, trace"),
     ("F", "Fit the picture"),
     ("1", "Actual pixels"),

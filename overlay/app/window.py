@@ -30,6 +30,8 @@ from overlay.app.prepare_desk import PrepareDesk
 from overlay.app.prepare_room import PrepareRoom
 from overlay.app.probe import Probe
 from overlay.app.puller import Puller
+from overlay.app.region_desk import RegionDesk
+from overlay.app.region_panel import RegionPanel
 from overlay.app.side_tabs import SideTabs
 from overlay.app.status import StatusLine
 from overlay.app.theme import apply_theme, wants_dark
@@ -59,6 +61,7 @@ class MainWindow(QMainWindow):
         self.stage: PictureStage = PictureStage()
         self.card = CueCard(bench)
         self.sheet: CueSheet = CueSheet(bench)
+        self.regions = RegionPanel(bench)
         self.drawer = DrawerRoom(bench)
         self.prepare = PrepareRoom()
         self.side = SideTabs()
@@ -66,6 +69,7 @@ class MainWindow(QMainWindow):
         self._lay_out()
         self.desk = Desk(self)
         self.maps = MapDesk(self)
+        self.region_desk = RegionDesk(self)
         self.gather = Gathering(self)
         self.puller = Puller(self)
         self.dialogs = Dialogs(self)
@@ -91,8 +95,9 @@ class MainWindow(QMainWindow):
         inside.setSpacing(1)
         self._middle = QHBoxLayout()
         self._middle.setSpacing(1)
-        for panel in (self.tray, self.stage, self.card, self.side):
+        for panel in (self.tray, self.stage, self.card, self.side, self.regions):
             self._middle.addWidget(panel, 1 if panel is self.stage else 0)
+        self.regions.hide()
         upper = QWidget()
         upper.setLayout(self._middle)
         self._middle.setContentsMargins(0, 0, 0, 0)
@@ -114,6 +119,12 @@ class MainWindow(QMainWindow):
         column.addWidget(self.stack, 1)
         column.addWidget(self.line)
         self.setCentralWidget(centre)
+
+    def show_regions(self, *, shown: bool) -> None:
+        """Show the regions in the cue card's place, or the card again."""
+        narrow = self.side.stack.count() > 0
+        self.regions.setVisible(shown)
+        (self.side if narrow else self.card).setVisible(not shown)
 
     @property
     def room(self) -> str:
@@ -146,6 +157,7 @@ class MainWindow(QMainWindow):
             self.side.give_back()
             self._middle.insertWidget(0, self.tray)
             self._middle.insertWidget(2, self.card)
+        self.show_regions(shown=self.stage.mode == "region")
 
     # What is said ---------------------------------------------------------------------------
 
@@ -215,6 +227,8 @@ class MainWindow(QMainWindow):
         """Put the tool down, or leave the room, or stop the run."""
         if self.room == "prepare":
             self.show_room("bench")
+        elif self.region_desk.tool:
+            self.regions.use_tool("")
         elif self.maps.tool:
             self.card.guide.use_tool("")
         elif self.probe.tool:

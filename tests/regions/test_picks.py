@@ -56,7 +56,10 @@ class PickTest(unittest.TestCase):
 
     def test_subjects_are_found_with_three_strokes(self):
         # The mill's sails and rails are thin; what is compact is found better.
-        for scene, name, least in (("bottle kiln", "bottle kiln", 0.85), ("windmill", "windmill", 0.75)):
+        for scene, name, least in (
+            ("bottle kiln", "bottle kiln", 0.85),
+            ("windmill", "windmill", 0.75),
+        ):
             self.assertGreater(self.corrected(scene, name, "subject"), least, scene)
 
     def test_background_is_what_the_subject_is_not(self):

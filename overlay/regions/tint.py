@@ -1,0 +1,62 @@
+"""Showing a mask: a tint and an outline that stand out from any picture beneath."""
+
+import numpy as np
+from scipy import ndimage
+
+from overlay.imaging.colour import ByteImage, FloatImage
+
+# Tried in this order; the first whose hue is far from the picture's under the mask is taken.
+_TINTS = ((0, 114, 178), (230, 120, 0), (204, 60, 160), (0, 158, 115))
+_HATCH = 12  # pixels between the hatching's lines, on 512 rows
+
+
+def mask_overlay(mask: FloatImage, picture: ByteImage) -> ByteImage:
+    """The tint, hatching and outline of a mask, with their transparency.
+
+    The outline is white within black, so that one of both has at least 4.5:1 against any colour
+    (the geometric mean of black's and white's luminance is the worst case: sqrt(21) = 4.58).
+
+    Parameters
+    ----------
+    mask : (H, W) float32 in 0..1. picture : (H, W, 3) uint8 sRGB, what lies beneath.
+
+    Returns
+    -------
+    (H, W, 4) uint8, red, green, blue and alpha, not premultiplied.
+    """
+    height, width = mask.shape
+    out = np.zeros((height, width, 4), np.uint8)
+    out[..., :3] = choose_tint(mask, picture)
+    out[..., 3] = (mask.clip(0, 1) * 90).astype(np.uint8)
+    pitch = max(round(_HATCH * height / 512), 4)
+    y, x = np.mgrid[0:height, 0:width]
+    line = ((x + y) % pitch < max(pitch // 6, 1)) & (mask > 0.5)
+    out[line] = (*((255, 255, 255) if _dark(mask, picture) else (0, 0, 0)), 130)
+    white, black = outline(mask)
+    out[black] = (0, 0, 0, 255)
+    out[white] = (255, 255, 255, 255)
+    return out
+
+
+def outline(mask: FloatImage) -> tuple[np.ndarray, np.ndarray]:
+    """The white line on a mask's contour and the black ones beside it: two (H, W) bool."""
+    inside = mask >= 0.5
+    edge = inside & ~ndimage.binary_erosion(inside, border_value=1)
+    wide = max(round(mask.shape[0] / 700), 1)
+    white = ndimage.binary_dilation(edge, iterations=wide) if wide > 1 else edge
+    black = ndimage.binary_dilation(white, iterations=wide) & ~white
+    return white, black
+
+
+def choose_tint(mask: FloatImage, picture: ByteImage) -> tuple[int, int, int]:
+    """The tint that differs most from what lies under a mask."""
+    beneath = picture[mask > 0.5]
+    if not len(beneath):
+        return _TINTS[0]
+    mean = beneath[:: max(len(beneath) // 4096, 1)].astype(float).mean(axis=0)
+    return max(_TINTS, key=lambda tint: float(np.abs(np.array(tint) - mean).sum()))
+
+
+def _dark(mask: FloatImage, picture: ByteImage) -> bool:
+    beneath = picture[mask > 0.5]
+    return bool(len(beneath) and beneath[:: max(len(beneath) // 4096, 1)].mean() < 128)

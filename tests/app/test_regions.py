@@ -1,0 +1,134 @@
+import numpy as np
+from PySide6.QtCore import QPointF, Qt
+from PySide6.QtTest import QTest
+
+from overlay.imaging.files import read_grey
+from overlay.regions.tint import mask_overlay, outline
+from tests.app.harness import WindowTest
+from tests.pictures import scene
+
+LEFT = Qt.MouseButton.LeftButton
+
+
+class RegionTest(WindowTest):
+    def setUp(self):
+        super().setUp()
+        QTest.keyClick(self.window, Qt.Key.Key_R)
+        self.settle()
+        self.panel, self.view = self.window.regions, self.window.stage.view
+
+    @property
+    def regions(self):
+        return self.bench.project.recipe.regions
+
+    def add(self, text):
+        next(a for a in self.panel.menu.actions() if a.text() == text).trigger()
+        self.settle()
+
+    def stroke(self, begin, end):
+        rect = self.view.frame_rect()
+        a, b = (
+            QPointF(rect.left() + x * rect.width(), rect.top() + y * rect.height())
+            for x, y in (begin, end)
+        )
+        self.drag(self.view, a, b)
+        self.settle()
+
+    def test_painting_erasing_and_shaping_are_steps(self):
+        self.assertTrue(self.panel.isVisible() and self.panel.hint.isVisible())
+        self.assertFalse(self.window.card.isVisible())
+        self.add("Painted")
+        self.stroke((0.2, 0.5), (0.8, 0.5))
+        QTest.mouseClick(self.panel.tools["erase"], LEFT)
+        self.stroke((0.5, 0.3), (0.5, 0.7))
+        self.assertEqual([s.value for s in self.regions["painted"].strokes], [1.0, 0.0])
+        QTest.mouseClick(self.panel.tools["box"], LEFT)
+        self.stroke((0.1, 0.1), (0.3, 0.3))
+        self.assertTrue(self.regions["painted"].strokes[2].fill)
+        self.panel.shapes["feather"].field.setValue(6)
+        self.assertEqual(self.regions["painted"].feather, 6)
+        self.assertIsNotNone(self.window.stage.images["region"])
+        for _ in range(5):
+            self.bench.project.undo()
+        self.assertEqual(self.regions, {})
+
+    def test_picking_combining_tying_renaming_and_exporting(self):
+        self.add("Sky")
+        self.add("Painted")
+        self.panel.combining.aboutToShow.emit()
+        next(a for a in self.panel.combining.actions() if a.text() == "Unite with sky").trigger()
+        self.assertEqual(self.regions["painted"].unite, ("sky",))
+        self.panel.choose("sky")
+        QTest.mouseClick(self.panel.use_outside, LEFT)
+        cue = self.bench.project.recipe.cues[0]
+        self.assertEqual((cue.region, cue.invert_region), ("sky", True))
+        self.panel.name.setText("air")
+        self.panel.name.editingFinished.emit()
+        self.assertEqual(list(self.regions), ["air", "painted"])
+        self.assertEqual(self.bench.project.recipe.cues[0].region, "air")
+        self.assertEqual(self.regions["painted"].unite, ("air",))
+        self.window.region_desk.export_to(self.folder / "air.png")
+        self.settle()
+        self.assertGreater(read_grey(self.folder / "air.png")[:10].mean(), 0.5)
+        QTest.mouseClick(self.panel.remove, LEFT)
+        self.assertEqual(
+            (self.regions["painted"].unite, self.bench.project.recipe.cues[0].region), ((), None)
+        )
+
+    def test_style_a_region_settle_compare_and_go_back(self):
+        self.add("Sky")
+        QTest.mouseClick(self.panel.use, LEFT)
+        self.pull()
+        first = self.bench.proof
+        QTest.keyClick(self.window, Qt.Key.Key_R)
+        self.settle()
+        self.assertIn("Rim in the proof", self.panel.rim.text())
+        proofs = []
+        for percent in (20, 40, 60):
+            self.panel.departure.setValue(percent)
+            QTest.mouseClick(self.panel.settle_rim, LEFT)
+            self.settle()
+            proofs.append(self.bench.proof)
+            self.assertTrue(self.view.has_wipe)
+            QTest.keyClick(self.window, Qt.Key.Key_R)
+            self.settle()
+        self.assertEqual(len({p.recipe_hash for p in (first, *proofs)}), 4)
+        QTest.keyClick(self.window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier)
+        self.pull()
+        self.assertEqual(self.bench.proof.recipe_hash, proofs[1].recipe_hash)
+        self.assertIn("Same as proof", self.status)
+
+    def test_redoing_leaves_the_rest_untouched_to_the_bit(self):
+        self.add("Painted")
+        QTest.mouseClick(self.panel.tools["box"], LEFT)
+        self.stroke((0.1, 0.1), (0.4, 0.5))
+        self.pull()
+        before = self.bench.proof.picture
+        QTest.keyClick(self.window, Qt.Key.Key_R)
+        self.settle()
+        QTest.mouseClick(self.panel.redo, LEFT)
+        self.settle()
+        after = self.bench.proof.picture
+        np.testing.assert_array_equal(after[:, 50:], before[:, 50:])
+        self.assertGreater((after[10:30, 12:36] != before[10:30, 12:36]).mean(), 0.2)
+
+
+class TintTest(WindowTest):
+    def test_the_outline_stands_out_on_any_picture(self):
+        mask = np.zeros((128, 192), np.float32)
+        mask[30:90, 50:140] = 1
+        white, black = outline(mask)
+        noise = np.random.default_rng(0).integers(0, 256, (128, 192, 3), dtype=np.uint8)
+        flats = [np.full((128, 192, 3), c, np.uint8) for c in (0, 255, (255, 0, 0))]
+        for picture in (*flats, noise, scene(), scene("lock")):
+            shown = mask_overlay(mask, picture)
+            self.assertTrue((shown[white] == 255).all() and (shown[black][:, :3] == 0).all())
+            beneath = _luminance(picture[white | black])
+            best = np.maximum(1.05 / (beneath + 0.05), (beneath + 0.05) / 0.05)
+            self.assertGreaterEqual(best.min(), 3.0)
+
+
+def _luminance(rgb: np.ndarray) -> np.ndarray:
+    v = rgb / 255
+    linear = np.where(v <= 0.04045, v / 12.92, ((v + 0.055) / 1.055) ** 2.4)
+    return linear @ np.array([0.2126, 0.7152, 0.0722])
