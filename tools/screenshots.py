@@ -79,6 +79,7 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     window.stage.set_mode("map")
     shoot("map")
     shoot_guides(window, settle, shoot)
+    shoot_regions(window, settle, shoot)
     window.stage.set_mode("influence")
     shoot("influence")
     window.bench.select(0)
@@ -128,6 +129,23 @@ def shoot_guides(
     part.use_tool("")
     for _ in range(3):
         bench.project.undo()
+    settle()
+
+
+def shoot_regions(
+    window: MainWindow, settle: Callable[[], None], shoot: Callable[[str], None]
+) -> None:
+    """The picked sky with a painted region united."""
+    panel = window.regions
+    window.stage.set_mode("region")
+    panel.add_asked.emit(None)
+    settle()
+    window.region_desk._draw({"points": ((0.3, 0.8), (0.45, 0.7), (0.6, 0.85)), "size": 0.12})
+    window.region_desk._change("Unite with sky", {"unite": ["sky"], "feather": 4})
+    shoot("regions")
+    for _ in range(3):
+        window.bench.project.undo()
+    window.stage.set_mode("proof")
     settle()
 
 

@@ -15,6 +15,7 @@ from PySide6.QtWidgets import (
 )
 
 from overlay.app.axis import BAR, HEAD, TAIL, TimeAxis
+from overlay.app.drops import TakesPictures
 from overlay.app.envelope import Envelope
 from overlay.app.fields import calm_wheel, show_quietly
 from overlay.app.icons import glyph
@@ -25,8 +26,13 @@ _NAME, _REGION = 88, 62  # pixels
 _SHIFT, _CONTROL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier
 
 
-class CueRow(QWidget):
-    """One cue: glyph, name, mute, region, weight, envelope, and what it came to in the proof."""
+class CueRow(TakesPictures, QWidget):
+    """One cue: glyph, name, mute, region, weight, envelope, and what it came to in the proof.
+
+    A picture dropped on a guide's row becomes what its map is made from.
+    """
+
+    dropped = Signal(list)
 
     chosen = Signal(int, str)  # its place; only, toggle or extend
     muted = Signal(int, bool)
@@ -66,6 +72,8 @@ class CueRow(QWidget):
         self._rename.hide()
         self._rename.setMaxLength(80)
         self._rename.editingFinished.connect(self._finish_renaming)
+        # Only a guide takes what is dropped; elsewhere it falls through to the sheet.
+        self.setAcceptDrops(cue.guide is not None)
         self.set_cue(cue)
 
     def _head(self, cue: Cue) -> QWidget:

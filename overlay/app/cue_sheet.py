@@ -33,6 +33,7 @@ class CueSheet(TakesPictures, QFrame):
     dropped = Signal(list)
     add_asked = Signal(str)  # reference, swatches, edges or avoided
     region_asked = Signal()
+    map_dropped = Signal(int, list)  # a guide's place, and what its map is to be made from
     refused = Signal(str)
 
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
@@ -171,6 +172,7 @@ class CueSheet(TakesPictures, QFrame):
             row.regions = lambda: list(self.bench.project.recipe.regions)
             row.shaped.connect(self._shape)
             row.soloed.connect(self.bench.solo_cue)
+            row.dropped.connect(lambda paths, k=i: self.map_dropped.emit(k, paths))
             row.dragged.connect(self._show_gap)
             row.let_go.connect(self._drop_row)
             self._rows_layout.insertWidget(i, row)

@@ -22,6 +22,7 @@ class Gathering(QObject):
         self.window, self.bench, self.loader = window, window.bench, window.desk.loader
         w = window
         w.sheet.dropped.connect(self.add_styles)
+        w.sheet.map_dropped.connect(self.make_map_of)
         w.tray.dropped.connect(self.add_to_tray)
         w.stage.view.dropped.connect(self.use_as_source)
         w.tray.source_asked.connect(lambda path: self.use_as_source([path]))
@@ -63,6 +64,18 @@ class Gathering(QObject):
                     self.bench.add_cue(path.stem.replace("-", " "), reference=str(path))
 
         self.with_pictures(paths, add)
+
+    def make_map_of(self, index: int, paths: list[Path]) -> None:
+        """Have a guide's map made from a picture."""
+
+        def use() -> None:
+            self.bench.add_pictures(paths[:1])
+            self.bench.change_cue(index, "Map", of=str(paths[0]), map=None)
+
+        if paths and is_card(paths[0]):
+            self.window.refuse(f"{paths[0].name}: a map is made from a picture, got a swatch card")
+        elif paths:
+            self.with_pictures(paths[:1], use)
 
     def add_avoided(self, path: Path) -> None:
         """Make an avoided picture's cue."""

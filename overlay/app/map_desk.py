@@ -22,6 +22,7 @@ if TYPE_CHECKING:
     from overlay.app.window import MainWindow
 
 _THUMB_PIXELS = 30_000
+_DRAGGED_PIXELS = 200_000  # while a slider is dragged
 _KEPT, _LOST = (0, 114, 178), (230, 120, 0)
 _LINE_KINDS = ("edges", "outline", "lines", "pose")
 
@@ -88,8 +89,11 @@ class MapDesk(QObject):
             frame = guide_frame(recipe, store)
             if not _possible(wanted, frame):
                 return None, []
-            made = make_map(wanted, store, frame)
-            picture = guide_picture(wanted, store, frame)
+            shown = wanted
+            if options is not None and of_proof is None:
+                shown, frame = _coarse(wanted, frame)
+            made = make_map(shown, store, frame)
+            picture = guide_picture(shown, store, frame)
             counts = [] if picture is None else _histogram(picture)
             if of_proof is not None and made.ndim == 2:
                 return _against_image(np.asarray(made, np.float32), wanted, of_proof), counts
@@ -123,9 +127,7 @@ class MapDesk(QObject):
         def make() -> list[tuple[str, QImage]]:
             frame = guide_frame(recipe, store)
             scale = min((_THUMB_PIXELS / (frame.width * frame.height)) ** 0.5, 1.0)
-            size = max(round(frame.width * scale), 8), max(round(frame.height * scale), 8)
-            picture = None if frame.picture is None else fit_picture(frame.picture, *size)
-            small = Frame(*size, recipe.source, picture)
+            small = _reduced(frame, scale)
             return [
                 (str(k.guide), _map_image(make_map(k, store, small)))
                 for k in kinds
@@ -208,6 +210,29 @@ class MapDesk(QObject):
             return
         options = cue.options | {"joints": joints}
         self.window.guarded(lambda: self.bench.change_cue(index, "Joints", options=options))
+
+
+def _reduced(frame: Frame, scale: float) -> Frame:
+    size = max(round(frame.width * scale), 8), max(round(frame.height * scale), 8)
+    picture = None if frame.picture is None else fit_picture(frame.picture, *size)
+    return Frame(*size, frame.source, picture)
+
+
+def _coarse(cue: Cue, frame: Frame) -> tuple[Cue, Frame]:
+    """A guide and its frame at a size whose map follows a slider at once.
+
+    Options in pixels are brought to that size, as far as they may be.
+    """
+    scale = (_DRAGGED_PIXELS / (frame.width * frame.height)) ** 0.5
+    if scale >= 1:
+        return cue, frame
+    options = dict(cue.options)
+    for key, least in (("sigma", 0.5), ("thickness", 0.5), ("softness", 0.0)):
+        if key in options:
+            options[key] = max(options[key] * scale, least)
+    if "cleaning" in options:
+        options["cleaning"] = round(options["cleaning"] * scale * scale)
+    return cue.model_copy(update={"options": options}), _reduced(frame, scale)
 
 
 def _possible(cue: Cue, frame: Frame) -> bool:

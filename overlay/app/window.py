@@ -4,7 +4,7 @@ from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import Qt
-from PySide6.QtGui import QCloseEvent, QKeyEvent, QResizeEvent
+from PySide6.QtGui import QCloseEvent, QGuiApplication, QKeyEvent, QResizeEvent
 from PySide6.QtWidgets import (
     QApplication,
     QHBoxLayout,
@@ -80,6 +80,7 @@ class MainWindow(QMainWindow):
         self.tray.prepare_asked.connect(self.prepare_desk.open)
         self.top.room_asked.connect(self.show_room)
         self.actions_by_name = make_menus(self)
+        QGuiApplication.styleHints().colorSchemeChanged.connect(self._desktop_changed)
         self.show_room("bench")
         self.desk.refresh()
 
@@ -212,6 +213,10 @@ class MainWindow(QMainWindow):
         self.settings = settings
         save_settings(settings)
         if themed:
+            self.dress()
+
+    def _desktop_changed(self) -> None:
+        if self.settings.theme == "desktop":
             self.dress()
 
     def dress(self) -> None:

@@ -1,6 +1,7 @@
 from unittest import mock
 
-from PySide6.QtCore import QPointF, Qt
+from PySide6.QtCore import QMimeData, QPointF, Qt, QUrl
+from PySide6.QtGui import QDropEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QFileDialog
 
@@ -51,6 +52,17 @@ class MapTest(WindowTest):
         self.settle()
         self.assertEqual((self.cue.options["cells"], self.cue.options["hard"]), (5, True))
         self.assertNotEqual(self.stage.images["map"], before)
+
+    def test_a_picture_dropped_on_a_guide_is_what_its_map_is_made_from(self):
+        data = QMimeData()
+        data.setUrls([QUrl.fromLocalFile(str(self.folder / "stripes.png"))])
+        action, keys = Qt.DropAction.CopyAction, Qt.KeyboardModifier.NoModifier
+        row = self.window.sheet.rows[1]
+        self.assertTrue(row.acceptDrops())
+        self.assertFalse(self.window.sheet.rows[0].acceptDrops())
+        row.dropEvent(QDropEvent(QPointF(20, 10), action, data, LEFT, keys))
+        self.settle()
+        self.assertEqual(self.cue.of, str(self.folder / "stripes.png"))
 
     def test_pen_eraser_and_mirror_draw_on_the_map_and_are_undone(self):
         QTest.mouseClick(self.part.tools["pen"], LEFT)
