@@ -1,8 +1,9 @@
 """One calm line of advice under the picture, with what helps as a button."""
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QSizePolicy, QToolButton, QWidget
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QSizePolicy, QWidget
 
+from overlay.app.parts import text_button
 from overlay.studio.advice import Advice
 
 
@@ -24,23 +25,16 @@ class AdviceLine(QFrame):
         self.label = QLabel()
         self.label.setAccessibleName("Advice")
         self.label.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
-        self.action = self._button("", "Do what the advice says; it can be undone")
+        self.action = text_button("", "Do what the advice says; it can be undone")
         self.action.clicked.connect(lambda: self.followed.emit(self.advice))
-        self.more = self._button("", "Show the next advice")
+        self.more = text_button("", "Show the next advice")
         self.more.clicked.connect(self._next)
-        self.aside = self._button("Not now", "Do not say this again in this session")
+        self.aside = text_button("Not now", "Do not say this again in this session")
         self.aside.clicked.connect(lambda: self.put_aside.emit(self.advice))
         row.addWidget(self.label, 1)
         for button in (self.action, self.more, self.aside):
             row.addWidget(button)
         self.hide()
-
-    def _button(self, text: str, tip: str) -> QToolButton:
-        button = QToolButton()
-        button.setText(text)
-        button.setToolTip(tip)
-        button.setProperty("wide", "true")
-        return button
 
     @property
     def advice(self) -> Advice | None:

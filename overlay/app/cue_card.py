@@ -9,7 +9,6 @@ from PySide6.QtWidgets import (
     QHBoxLayout,
     QLabel,
     QLineEdit,
-    QScrollArea,
     QStackedWidget,
     QToolButton,
     QVBoxLayout,
@@ -20,6 +19,7 @@ from overlay.app.fields import SliderField
 from overlay.app.guide_part import GuidePart
 from overlay.app.icons import set_icon
 from overlay.app.notes_part import NotesPart
+from overlay.app.parts import scrolled_column
 from overlay.app.reference_part import FacetsPage, PicturePage, PlacePage
 from overlay.app.reference_view import ReferenceView
 from overlay.app.span_part import SpanPart
@@ -47,7 +47,7 @@ class CueCard(QFrame):
         self.setProperty("panel", "true")
         self.setFixedWidth(288)
         self.bench = bench
-        layout = self._scrolled()
+        layout = scrolled_column(self)
         layout.setContentsMargins(14, 10, 14, 10)
         layout.setSpacing(6)
         layout.addLayout(self._title_row())
@@ -75,22 +75,6 @@ class CueCard(QFrame):
         ):  # fmt: skip
             layout.addWidget(part)
         layout.addStretch()
-
-    def _scrolled(self) -> QVBoxLayout:
-        """A layout that scrolls when the window is too low for all of it."""
-        area = QScrollArea()
-        area.setWidgetResizable(True)
-        area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        inside = QWidget()
-        inside.setObjectName("inside")
-        inside.setStyleSheet("#inside { background: transparent; }")
-        area.viewport().setObjectName("viewport")
-        area.viewport().setStyleSheet("#viewport { background: transparent; }")
-        area.setWidget(inside)
-        outer = QVBoxLayout(self)
-        outer.setContentsMargins(0, 0, 0, 0)
-        outer.addWidget(area)
-        return QVBoxLayout(inside)
 
     # Parts ----------------------------------------------------------------------------------
 

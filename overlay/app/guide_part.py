@@ -17,6 +17,7 @@ from PySide6.QtWidgets import (
 )
 
 from overlay.app.fields import SliderField, keep_narrow
+from overlay.app.parts import text_button
 from overlay.app.theme import tone
 from overlay.document.guide_options import GUIDE_OPTIONS
 from overlay.document.recipe import BLANK, GUIDES, Cue
@@ -169,10 +170,8 @@ class GuidePart(QWidget):
         row = QHBoxLayout()
         row.setSpacing(4)
         for name, (text, tip) in _TOOLS.items():
-            button = _button(text, tip, checkable=True)
+            button = text_button(text, tip, checkable=True, stretched=True)
             button.clicked.connect(lambda on, n=name: self.use_tool(n if on else ""))
-            policy = button.sizePolicy().Policy
-            button.setSizePolicy(policy.Expanding, policy.Fixed)
             self.tools[name] = button
             row.addWidget(button, 1)
         column.addLayout(row)
@@ -183,11 +182,13 @@ class GuidePart(QWidget):
         more.setSpacing(4)
         self.mirrored = QCheckBox("Mirrored")
         self.mirrored.setToolTip("Draw on both sides, or move mirrored limbs together")
-        self.clear = _button("Clear", "Take all strokes or joints away again")
+        self.clear = text_button("Clear", "Take all strokes or joints away again")
         self.clear.clicked.connect(self._clear)
-        self.against = _button("Against proof", "Contours kept (blue) and lost (orange)", True)
+        self.against = text_button(
+            "Against proof", "Contours kept (blue) and lost (orange)", checkable=True
+        )
         self.against.clicked.connect(self.against_asked)
-        self.export = _button("Export…", "Write the map to a picture file")
+        self.export = text_button("Export…", "Write the map to a picture file")
         self.export.clicked.connect(self.export_asked)
         for part in (self.clear, self.against, self.export):
             more.addWidget(part, 1)
@@ -335,12 +336,3 @@ class GuidePart(QWidget):
             return
         options = {k: v for k, v in self._cue.options.items() if k != "joints"}
         self._change("Clear the map", strokes=(), options=options)
-
-
-def _button(text: str, tip: str, checkable: bool = False) -> QToolButton:
-    button = QToolButton()
-    button.setText(text)
-    button.setToolTip(tip)
-    button.setCheckable(checkable)
-    button.setProperty("wide", "true")
-    return button

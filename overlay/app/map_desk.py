@@ -78,11 +78,12 @@ class MapDesk(QObject):
         of_proof = proof.picture if self._against and proof is not None else None
         number = None if of_proof is None or proof is None else proof.number
         plain = wanted.model_dump_json(include={"guide", "of", "map", "options", "strokes"})
-        key = (plain, recipe.source, recipe.size, number)
+        dragged = options is not None
+        key = (plain, recipe.source, recipe.size, number, dragged)
         if self._shown == key:
             return
         self._shown = key
-        if options is not None and stage.mode != "map":
+        if dragged and stage.mode != "map":
             stage.set_mode("map")
 
         def make() -> tuple[QImage | None, list[float]]:
@@ -90,7 +91,7 @@ class MapDesk(QObject):
             if not _possible(wanted, frame):
                 return None, []
             shown = wanted
-            if options is not None and of_proof is None:
+            if dragged and of_proof is None:
                 shown, frame = _coarse(wanted, frame)
             made = make_map(shown, store, frame)
             picture = guide_picture(shown, store, frame)

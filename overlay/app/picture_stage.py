@@ -18,6 +18,7 @@ from overlay.app.advice_line import AdviceLine
 from overlay.app.compare_bar import VIEW, CompareBar, CompareButtons
 from overlay.app.fields import calm_wheel
 from overlay.app.icons import set_icon
+from overlay.app.parts import text_button
 from overlay.app.picture_view import PictureView
 from overlay.app.status import StatusLine
 from overlay.app.theme import tone
@@ -89,7 +90,7 @@ class PictureStage(QWidget):
             ("pick", "Read a colour: point for hex and OKLCH, click to copy (C)"),
             ("clear", "Clear space: drag a frame to see how calm it is for text (Shift+C)"),
         ):
-            button = _tool("", tip, checkable=True)
+            button = text_button("", tip, checkable=True)
             button.setAccessibleName(tip.split(":", 1)[0])
             set_icon(button, tool)
             button.clicked.connect(lambda on, t=tool: self.use_tool(t if on else ""))
@@ -100,11 +101,11 @@ class PictureStage(QWidget):
         row.addStretch()
         self.zoom = QLabel()
         self.zoom.setProperty("role", "faint")
-        fit = _tool("", "Show the whole picture (F)")
+        fit = text_button("", "Show the whole picture (F)")
         fit.setAccessibleName("Fit")
         set_icon(fit, "fit")
         fit.clicked.connect(self.view.fit)
-        actual = _tool("1:1", "Actual pixels (1)")
+        actual = text_button("1:1", "Actual pixels (1)")
         actual.clicked.connect(self.view.actual_pixels)
         for part in (self.zoom, fit, actual):
             row.addWidget(part)
@@ -115,7 +116,7 @@ class PictureStage(QWidget):
         self.buttons: dict[str, QToolButton] = {}
         group = QButtonGroup(self)
         for mode, text, tip in _VIEWS:
-            button = _tool(text, tip, checkable=True)
+            button = text_button(text, tip, checkable=True)
             button.clicked.connect(lambda _=False, m=mode: self.set_mode(m))
             group.addButton(button)
             self.buttons[mode] = button
@@ -266,13 +267,3 @@ class PictureStage(QWidget):
 
     def _right_image(self) -> tuple[QImage | None, str]:
         return self.images.get(self.other.currentData()), self.other.currentText()
-
-
-def _tool(text: str, tip: str, *, checkable: bool = False) -> QToolButton:
-    button = QToolButton()
-    button.setText(text)
-    button.setToolTip(tip)
-    button.setAccessibleName(text)
-    button.setCheckable(checkable)
-    button.setProperty("wide", "true")
-    return button

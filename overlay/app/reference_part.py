@@ -16,6 +16,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.fader import Fader
 from overlay.app.fields import SliderField, keep_narrow
+from overlay.app.parts import text_button
 from overlay.app.reference_view import ReferenceView, Tool
 from overlay.document.recipe import BALANCES, Cue, Facets, Place
 
@@ -64,7 +65,7 @@ class FacetsPage(QWidget):
         row.setSpacing(4)
         self.balances = {}
         for name, tip in _BALANCE_TIPS.items():
-            button = _choice(name, tip)
+            button = text_button(name, tip, checkable=True, stretched=True)
             facets = BALANCES[name.lower()]
             button.clicked.connect(
                 lambda _=False, n=name, f=facets: self._change(n, facets=f.model_dump())
@@ -120,9 +121,18 @@ class PicturePage(QWidget):
     def _tools(self) -> QHBoxLayout:
         row = QHBoxLayout()
         row.setSpacing(4)
-        self.take = _choice("Take area", "Drag a frame: only this part of the picture is used")
-        self.keep_out = _choice("Keep out", "Paint over what must not be used")
-        self.clear = _choice("All of it", "Use the whole picture again")
+        self.take = text_button(
+            "Take area",
+            "Drag a frame: only this part of the picture is used",
+            checkable=True,
+            stretched=True,
+        )
+        self.keep_out = text_button(
+            "Keep out", "Paint over what must not be used", checkable=True, stretched=True
+        )
+        self.clear = text_button(
+            "All of it", "Use the whole picture again", checkable=True, stretched=True
+        )
         self.clear.setCheckable(False)
         self.take.clicked.connect(lambda: self._choose("take", self.take))
         self.keep_out.clicked.connect(lambda: self._choose("keep_out", self.keep_out))
@@ -207,13 +217,3 @@ class PlacePage(QWidget):
             scale=round(self.scale.value, 4),
         )
         self._change("Place", place=place.model_dump(mode="json"))
-
-
-def _choice(text: str, tip: str) -> QToolButton:
-    button = QToolButton()
-    button.setText(text)
-    button.setCheckable(True)
-    button.setProperty("wide", "true")
-    button.setToolTip(tip)
-    button.setSizePolicy(button.sizePolicy().Policy.Expanding, button.sizePolicy().Policy.Fixed)
-    return button

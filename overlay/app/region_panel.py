@@ -1,8 +1,5 @@
 """The regions of the project: a list, what each is made of, how it is shaped, and redoing there."""
 
-from collections.abc import Callable
-from typing import Any
-
 from PySide6.QtCore import QSize, Qt, Signal
 from PySide6.QtGui import QAction, QIcon, QImage, QPixmap
 from PySide6.QtWidgets import (
@@ -15,7 +12,6 @@ from PySide6.QtWidgets import (
     QListWidget,
     QListWidgetItem,
     QMenu,
-    QScrollArea,
     QSlider,
     QToolButton,
     QVBoxLayout,
@@ -24,6 +20,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.fields import SliderField
 from overlay.app.icons import set_icon
+from overlay.app.parts import scrolled_column, text_button
 from overlay.document.recipe import Region
 from overlay.regions.picks import PICKS
 from overlay.studio.bench import Bench
@@ -68,7 +65,7 @@ class RegionPanel(QFrame):
         self.setFixedWidth(288)
         self.bench = bench
         self._name: str | None = None
-        column = self._scrolled()
+        column = scrolled_column(self)
         column.setContentsMargins(14, 10, 14, 10)
         column.setSpacing(5)
         column.addLayout(self._title())
@@ -96,21 +93,6 @@ class RegionPanel(QFrame):
         self.hint.setWordWrap(True)
         column.addWidget(self.hint)
         column.addStretch()
-
-    def _scrolled(self) -> QVBoxLayout:
-        area = QScrollArea()
-        area.setWidgetResizable(True)
-        area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        inside = QWidget()
-        inside.setObjectName("inside")
-        inside.setStyleSheet("#inside { background: transparent; }")
-        area.viewport().setObjectName("viewport")
-        area.viewport().setStyleSheet("#viewport { background: transparent; }")
-        area.setWidget(inside)
-        outer = QVBoxLayout(self)
-        outer.setContentsMargins(0, 0, 0, 0)
-        outer.addWidget(area)
-        return QVBoxLayout(inside)
 
     def _title(self) -> QHBoxLayout:
         row = QHBoxLayout()
@@ -147,7 +129,7 @@ class RegionPanel(QFrame):
         row.setSpacing(4)
         self.tools: dict[str, QToolButton] = {}
         for tool, text, tip in _TOOLS:
-            button = _button(text, tip)
+            button = _deed(text, tip)
             button.clicked.connect(lambda on, t=tool: self.use_tool(t if on else ""))
             button.setCheckable(True)
             button.setMinimumWidth(40)
@@ -181,36 +163,30 @@ class RegionPanel(QFrame):
         column.addLayout(grid)
 
     def _add_deeds(self, column: QVBoxLayout) -> None:
-        self.combine = _button("Combine", "Unite with another region, subtract or intersect it")
+        self.combine = _deed("Combine", "Unite with another region, subtract or intersect it")
         self.combine.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         self.combining = QMenu(self.combine)
         self.combining.aboutToShow.connect(self._fill_combining)
         self.combine.setMenu(self.combining)
-        self.use = _button(
-            "Tie the cue to it",
-            "The selected cue acts here alone",
-            lambda _: self.use_asked.emit(False),
-        )
-        self.use_outside = _button(
-            "To all but it",
-            "The selected cue acts everywhere but here",
-            lambda _: self.use_asked.emit(True),
-        )
-        self.export = _button(
-            "Export…", "Write the mask to a picture file", lambda _: self.export_asked.emit()
-        )
+        self.use = _deed("Tie the cue to it", "The selected cue acts here alone")
+        self.use.clicked.connect(lambda _: self.use_asked.emit(False))
+        self.use_outside = _deed("To all but it", "The selected cue acts everywhere but here")
+        self.use_outside.clicked.connect(lambda _: self.use_asked.emit(True))
+        self.export = _deed("Export…", "Write the mask to a picture file")
+        self.export.clicked.connect(lambda _: self.export_asked.emit())
         for pair in ((self.combine, self.export), (self.use, self.use_outside)):
             row = QHBoxLayout()
             row.setSpacing(4)
             for button in pair:
                 row.addWidget(button, 1)
             column.addLayout(row)
-        self.redo = _button(
-            "Redo here",
-            "Run this area of the proof again, with another seed; the rest stays",
-            lambda _: self.redo_asked.emit(),
-        )
+        tip = "Run this area of the proof again, with another seed; the rest stays"
+        self.redo = _deed("Redo here", tip)
+        self.redo.clicked.connect(lambda _: self.redo_asked.emit())
         column.addWidget(self.redo)
+        self._add_settling(column)
+
+    def _add_settling(self, column: QVBoxLayout) -> None:
         self.departure = QSlider(Qt.Orientation.Horizontal)
         self.departure.setRange(5, 60)
         self.departure.setValue(25)
@@ -223,21 +199,15 @@ class RegionPanel(QFrame):
         line.addWidget(self.departure, 1)
         line.addWidget(self.amount)
         column.addLayout(line)
-        whole = _button(
-            "The whole",
-            "Pull once more with little freedom, so that rims disappear",
-            lambda _: self._settle(rim=False),
-        )
-        rim = _button(
-            "Just the rim",
-            "Only a band around this region's border",
-            lambda _: self._settle(rim=True),
-        )
-        self.settle_whole, self.settle_rim = whole, rim
+        tip = "Pull once more with little freedom, so that rims disappear"
+        self.settle_whole = _deed("The whole", tip)
+        self.settle_whole.clicked.connect(lambda _: self._settle(rim=False))
+        self.settle_rim = _deed("Just the rim", "Only a band around this region's border")
+        self.settle_rim.clicked.connect(lambda _: self._settle(rim=True))
         both = QHBoxLayout()
         both.setSpacing(4)
-        both.addWidget(whole, 1)
-        both.addWidget(rim, 1)
+        both.addWidget(self.settle_whole, 1)
+        both.addWidget(self.settle_rim, 1)
         column.addLayout(both)
         self.rim = QLabel()
         self.rim.setProperty("role", "faint")
@@ -345,13 +315,5 @@ class RegionPanel(QFrame):
         self.changed.emit(f"{verb} {other}", {key: [*old, other] if on else old})
 
 
-def _button(text: str, tip: str, do: Callable[[Any], object] | None = None) -> QToolButton:
-    button = QToolButton()
-    button.setText(text)
-    button.setToolTip(tip)
-    button.setProperty("wide", "true")
-    policy = button.sizePolicy().Policy
-    button.setSizePolicy(policy.Expanding, policy.Fixed)
-    if do is not None:
-        button.clicked.connect(do)
-    return button
+def _deed(text: str, tip: str) -> QToolButton:
+    return text_button(text, tip, stretched=True)

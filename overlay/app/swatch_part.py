@@ -15,6 +15,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from overlay.app.parts import text_button
 from overlay.document.recipe import Cue
 from overlay.studio.cards import is_card
 
@@ -40,14 +41,20 @@ class SwatchPart(QWidget):
         box.addWidget(self.hex)
         row = QHBoxLayout()
         row.setSpacing(4)
-        self.take = _button("Colours of", "Take the main colours of a picture in the tray")
+        self.take = text_button(
+            "Colours of", "Take the main colours of a picture in the tray", stretched=True
+        )
         self.menu = QMenu(self.take)
         self.menu.aboutToShow.connect(self._fill_menu)
         self.take.setMenu(self.menu)
         self.take.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
-        self.keep = _button("Keep as card", "Put these colours into the tray as a swatch card")
+        self.keep = text_button(
+            "Keep as card", "Put these colours into the tray as a swatch card", stretched=True
+        )
         self.keep.clicked.connect(self.keep_asked)
-        self.write = _button("Write…", "Write these colours to a GIMP palette file (.gpl)")
+        self.write = text_button(
+            "Write…", "Write these colours to a GIMP palette file (.gpl)", stretched=True
+        )
         self.write.clicked.connect(self.write_asked)
         for button in (self.take, self.keep, self.write):
             row.addWidget(button, 1)
@@ -82,12 +89,3 @@ def colour_bars(colours: tuple[str, ...]) -> QImage:
         painter.fillRect(round(i * width), 0, round(width) + 1, 208, QColor(colour))
     painter.end()
     return image
-
-
-def _button(text: str, tip: str) -> QToolButton:
-    button = QToolButton()
-    button.setText(text)
-    button.setToolTip(tip)
-    button.setProperty("wide", "true")
-    button.setSizePolicy(button.sizePolicy().Policy.Expanding, button.sizePolicy().Policy.Fixed)
-    return button

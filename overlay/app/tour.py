@@ -6,8 +6,9 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QEvent, QObject, QPoint, QRect, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
+from overlay.app.parts import text_button
 from overlay.app.theme import tone
 
 if TYPE_CHECKING:
@@ -71,9 +72,9 @@ class Tour(QWidget):
         self.text = QLabel()
         self.text.setWordWrap(True)
         row = QHBoxLayout()
-        self.skip = _button("Leave the tour", "The tour is also found under Help")
+        self.skip = text_button("Leave the tour", "The tour is also found under Help")
         self.skip.clicked.connect(self.leave)
-        self.next = _button("Next", "Go on (Return)")
+        self.next = text_button("Next", "Go on (Return)")
         self.next.clicked.connect(self.go_on)
         row.addWidget(self.skip)
         row.addStretch()
@@ -155,11 +156,3 @@ class Tour(QWidget):
             self.leave()
             return True
         return False
-
-
-def _button(text: str, tip: str) -> QToolButton:
-    button = QToolButton()
-    button.setText(text)
-    button.setToolTip(tip)
-    button.setProperty("wide", "true")
-    return button

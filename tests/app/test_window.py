@@ -125,12 +125,13 @@ class EditTest(WindowTest):
     def test_an_edge_slider_shows_its_map_live(self):
         self.bench.select(1)
         self.settle()
-        low = self.window.card.guide.low
+        low = self.window.card.guide.field("low")
         before = self.window.stage.images["map"]
         low.field.setValue(0.6)
         self.settle()
         self.assertEqual(self.window.stage.mode, "map")
         self.assertNotEqual(self.window.stage.images["map"], before)
+        self.assertEqual(self.window.stage.images["map"].width(), 96)
         options = self.bench.project.recipe.cues[1].options
         self.assertEqual((options["low"], options["high"]), (0.6, 0.6))
 

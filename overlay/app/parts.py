@@ -1,0 +1,42 @@
+"""Small parts that several panels are made of: buttons with words, a scrolled column."""
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QFrame, QScrollArea, QToolButton, QVBoxLayout, QWidget
+
+
+def text_button(
+    text: str, tip: str, *, checkable: bool = False, stretched: bool = False
+) -> QToolButton:
+    """A button with words.
+
+    Parameters
+    ----------
+    stretched : it takes the width that its row gives it.
+    """
+    button = QToolButton()
+    button.setText(text)
+    button.setToolTip(tip)
+    button.setAccessibleName(text)
+    button.setCheckable(checkable)
+    button.setProperty("wide", "true")
+    if stretched:
+        policy = button.sizePolicy().Policy
+        button.setSizePolicy(policy.Expanding, policy.Fixed)
+    return button
+
+
+def scrolled_column(panel: QFrame) -> QVBoxLayout:
+    """A column in a panel that scrolls when the window is too low for all of it."""
+    area = QScrollArea()
+    area.setWidgetResizable(True)
+    area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+    inside = QWidget()
+    inside.setObjectName("inside")
+    inside.setStyleSheet("#inside { background: transparent; }")
+    area.viewport().setObjectName("viewport")
+    area.viewport().setStyleSheet("#viewport { background: transparent; }")
+    area.setWidget(inside)
+    outer = QVBoxLayout(panel)
+    outer.setContentsMargins(0, 0, 0, 0)
+    outer.addWidget(area)
+    return QVBoxLayout(inside)
