@@ -1,6 +1,7 @@
-"""Small parts that several panels are made of: buttons with words, a scrolled column."""
+"""Small parts that panels are made of: buttons with words, icons of pictures, a scrolled column."""
 
 from PySide6.QtCore import Qt
+from PySide6.QtGui import QIcon, QPixmap
 from PySide6.QtWidgets import QFrame, QScrollArea, QToolButton, QVBoxLayout, QWidget
 
 
@@ -23,6 +24,13 @@ def text_button(
         policy = button.sizePolicy().Policy
         button.setSizePolicy(policy.Expanding, policy.Fixed)
     return button
+
+
+def picture_icon(pixmap: QPixmap) -> QIcon:
+    """An icon that shows a picture as it is, also where it is selected."""
+    icon = QIcon(pixmap)
+    icon.addPixmap(pixmap, QIcon.Mode.Selected)
+    return icon
 
 
 def scrolled_column(panel: QFrame) -> QVBoxLayout:

@@ -1,7 +1,7 @@
 """The regions of the project: a list, what each is made of, how it is shaped, and redoing there."""
 
 from PySide6.QtCore import QSize, Qt, Signal
-from PySide6.QtGui import QAction, QIcon, QImage, QPixmap
+from PySide6.QtGui import QAction, QImage, QPixmap
 from PySide6.QtWidgets import (
     QCheckBox,
     QFrame,
@@ -20,7 +20,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.fields import SliderField
 from overlay.app.icons import set_icon
-from overlay.app.parts import scrolled_column, text_button
+from overlay.app.parts import picture_icon, scrolled_column, text_button
 from overlay.document.recipe import Region
 from overlay.regions.picks import PICKS
 from overlay.studio.bench import Bench
@@ -260,7 +260,7 @@ class RegionPanel(QFrame):
         """A region's mask, small."""
         for i in range(self.list.count()):
             if self.list.item(i).text() == name:
-                self.list.item(i).setIcon(QIcon(QPixmap.fromImage(image)))
+                self.list.item(i).setIcon(picture_icon(QPixmap.fromImage(image)))
 
     def choose(self, name: str) -> None:
         """Select a region."""

@@ -29,6 +29,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.drops import TakesPictures
 from overlay.app.icons import set_icon
+from overlay.app.parts import picture_icon
 from overlay.studio.bench import Bench
 from overlay.studio.cards import is_card
 from overlay.studio.checks import Finding
@@ -166,7 +167,7 @@ class Tray(TakesPictures, QFrame):
         pixmap = QPixmap.fromImage(image.scaled(_THUMB * 2, *size))
         if findings:
             _add_dot(pixmap)
-        self._thumbs[path] = QIcon(pixmap)
+        self._thumbs[path] = picture_icon(pixmap)
         for i in range(self.pictures.count()):
             if self.pictures.item(i).data(_PATH) == str(path):
                 self.pictures.item(i).setIcon(self._thumbs[path])
