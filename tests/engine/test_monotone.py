@@ -58,14 +58,14 @@ class MonotoneTest(unittest.TestCase):
             guides = (edges(source, weight=v),)
             return request(source, departure=0.9, styles=(style(reference),), guides=guides)
 
-        self.assert_rises(make, structure_kept, seeds=(7, 8, 9))
+        self.assert_rises(make, structure_kept, seeds=(7, 8))
 
     def test_a_guide_that_leaves_later_holds_more(self):
         def make(source, reference, v):
             guides = (edges(source, weight=0.9, envelope=Envelope(leave=v)),)
             return request(source, departure=0.9, styles=(style(reference),), guides=guides)
 
-        self.assert_rises(make, structure_kept, seeds=(7, 8, 9))
+        self.assert_rises(make, structure_kept, seeds=(7, 8))
 
     def test_a_likeness_of_more_weight_is_more_like(self):
         other = scene("lock", 240, 160)

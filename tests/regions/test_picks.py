@@ -9,7 +9,7 @@ from overlay.regions.picks import PICKS, PickStroke, check_pick, follow_edges, p
 from overlay.regions.shaping import drop_specks, fill_holes, rim_band, smooth_contour
 from overlay.scenery.scenes import draw_scene
 
-WIDTH, HEIGHT = 384, 256
+WIDTH, HEIGHT = 288, 192
 
 
 def overlap(a: np.ndarray, b: np.ndarray) -> float:

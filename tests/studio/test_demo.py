@@ -1,14 +1,28 @@
 import tempfile
 import unittest
+from functools import cache
 from pathlib import Path
 from unittest import mock
 
+import numpy as np
+
 from overlay.document.reading import read_recipe
 from overlay.imaging.files import read_grey, read_picture
-from overlay.scenery.scenes import draw_scene
+from overlay.scenery.manners import draw_manner
+from overlay.scenery.scenes import Drawn, draw_scene
 from overlay.studio import demo
 from overlay.studio.bench import Bench
 from overlay.studio.shelf import pull_proof
+
+
+@cache
+def small_scene(name: str) -> Drawn:
+    return draw_scene(name, 192, 128, smooth=False)
+
+
+@cache
+def small_manner(name: str) -> np.ndarray:
+    return draw_manner(name, 320, 240)
 
 
 class DemoTest(unittest.TestCase):
@@ -17,9 +31,9 @@ class DemoTest(unittest.TestCase):
         self.addCleanup(folder.cleanup)
         self.folder = Path(folder.name)
         # The real drawings take half a minute; small ones show the same.
-        small = lambda name: draw_scene(name, 192, 128, smooth=False)  # noqa: E731
         patches = [
-            mock.patch.object(demo, "draw_scene", small),
+            mock.patch.object(demo, "draw_scene", small_scene),
+            mock.patch.object(demo, "draw_manner", small_manner),
             mock.patch.object(demo, "demo_recipe", self.small_recipe),
         ]
         for patch in patches:
