@@ -77,6 +77,9 @@ def apply_theme(application: QApplication, *, dark: bool = False) -> None:
     """Dress the application."""
     global _current
     _current = DARK if dark else LIGHT
+    if application.property("dressed") == _current.panel:
+        return  # dressing anew would polish every widget again
+    application.setProperty("dressed", _current.panel)
     application.setStyle("Fusion")
     font = QFont("DejaVu Sans")
     font.setPixelSize(12)

@@ -82,6 +82,10 @@ class DayTest(WindowTest):
         self.window.sheet.rows[3].weight.setValue(40)
         self.assertEqual(self.bench.project.recipe.cues[2].enter, 0.4)
         self.assertEqual(self.bench.project.recipe.cues[3].weight, 0.4)
+        self.bench.select(3)
+        self.key(Qt.Key.Key_M)
+        self.key(Qt.Key.Key_Up, Qt.KeyboardModifier.AltModifier)
+        self.window.top.departure_field.setValue(65)
 
     def look(self):
         self.key(Qt.Key.Key_Return, CONTROL)
@@ -135,7 +139,7 @@ class DayTest(WindowTest):
                 break
             self.key(Qt.Key.Key_Z, CONTROL)
         undone = len(self.bench.project._redo)
-        self.assertGreaterEqual(undone, 9)
+        self.assertGreaterEqual(undone, 12)
         for _ in range(undone):
             self.key(Qt.Key.Key_Z, CONTROL | SHIFT)
         self.assertEqual(self.bench.project.state, after)
