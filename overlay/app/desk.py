@@ -126,6 +126,7 @@ class Desk(QObject):
         self.window.inspector.refresh()
         self.show_facts()
         self.window.regions.refresh()
+        self.window.maps.refresh()
         self._advise()
         self._trim()
 

@@ -24,7 +24,6 @@ if TYPE_CHECKING:
 _THUMB_PIXELS = 30_000
 _DRAGGED_PIXELS = 200_000  # while a slider is dragged
 _KEPT, _LOST = (0, 114, 178), (230, 120, 0)
-_LINE_KINDS = ("edges", "outline", "lines", "pose")
 
 
 class MapDesk(QObject):

@@ -4,7 +4,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 import numpy as np
-from PySide6.QtCore import QObject, QPointF
+from PySide6.QtCore import QObject, QPointF, Qt
 from PySide6.QtGui import QGuiApplication, QImage
 
 from overlay.app.images import grey_to_image
@@ -200,7 +200,7 @@ class RegionDesk(QObject):
         view = self.window.stage.view
         self._tool = tool
         if not tool:
-            if isinstance(view.tool, RegionBrush | BoxTool):
+            if isinstance(view.tool, RegionBrush | BoxTool | PickTool):
                 view.set_tool(None)
             return
         self.window.stage.use_tool("")
@@ -213,6 +213,18 @@ class RegionDesk(QObject):
             brush = RegionBrush(tool, self.panel.brush.value / 100, self)
             brush.drawn.connect(self._draw)
             view.set_tool(brush)
+
+    def heed_key(self, key: int) -> bool:
+        """Brush, eraser and their size by keys while regions are in sight; whether it was one."""
+        tools = {Qt.Key.Key_B: "brush", Qt.Key.Key_E: "erase"}
+        sizes = {Qt.Key.Key_Comma: -1.0, Qt.Key.Key_Period: 1.0}
+        if self.window.stage.mode != "region" or self.panel.selected is None:
+            return False
+        if key in tools:
+            self.panel.use_tool(tools[Qt.Key(key)])
+        elif key in sizes:
+            self.panel.change_brush(sizes[Qt.Key(key)])
+        return key in tools or key in sizes
 
     def _size_tool(self) -> None:
         tool = self.window.stage.view.tool
@@ -229,6 +241,8 @@ class RegionDesk(QObject):
 
     def _ask_colour(self) -> None:
         """Pick everything that has the colour of the place that is clicked."""
+        self.panel.use_tool("")
+        self._tool = "colour"
         pick = PickTool()
         pick.setParent(self)
         pick.picked.connect(self._take_colour)
@@ -238,7 +252,7 @@ class RegionDesk(QObject):
     def _take_colour(self, place: QPointF) -> None:
         stage = self.window.stage
         image = stage.images.get("source") or stage.images.get("proof")
-        stage.view.set_tool(None)
+        self.use_tool("")
         if image is None or not (0 <= place.x() < 1 and 0 <= place.y() < 1):
             return
         pixel = image.pixelColor(int(place.x() * image.width()), int(place.y() * image.height()))

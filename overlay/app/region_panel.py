@@ -280,6 +280,11 @@ class RegionPanel(QFrame):
             button.setChecked(name == tool)
         self.tool_asked.emit(tool)
 
+    def change_brush(self, by: float) -> None:
+        """Make the brush larger or smaller, in percent of the longer side."""
+        self.brush.set_value(min(max(self.brush.value + by, 0.5), 30.0))
+        self.brush.moved.emit(self.brush.value)
+
     def _settle(self, *, rim: bool) -> None:
         self.settle_asked.emit(self.departure.value() / 100, rim)
 

@@ -29,6 +29,6 @@ SHORTCUTS = (
     ("K", "Keep the proof with a star"),
     ("Ctrl+E", "Export the proof"),
     ("Ctrl+P", "Prepare the selected picture"),
-    ("B, E, comma, period", "While preparing: paint, retouch, smaller, larger brush"),
+    ("B, E, comma, period", "Paint, retouch or erase, smaller, larger brush (preparing, regions)"),
     ("Ctrl+V", "Paste a picture into the tray"),
 )

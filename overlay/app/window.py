@@ -246,6 +246,8 @@ class MainWindow(QMainWindow):
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_V and not event.isAutoRepeat():
             self.stage.flip(on=True)
+        if self.room == "bench" and self.region_desk.heed_key(event.key()):
+            return
         super().keyPressEvent(event)
 
     def keyReleaseEvent(self, event: QKeyEvent) -> None:
