@@ -3,7 +3,6 @@
 import numpy as np
 import numpy.typing as npt
 from scipy import ndimage, sparse
-from scipy.sparse.linalg import spsolve
 
 from overlay.imaging.colour import FloatImage
 
@@ -33,6 +32,9 @@ def spread(
     -------
     (h, w) float64.
     """
+    # Not at the top: the window would wait for it when it starts.
+    from scipy.sparse.linalg import spsolve
+
     # Bricks and leaves are no borders.
     calm = np.asarray(ndimage.gaussian_filter(work, (1.0, 1.0, 0)), np.float32)
     rows, columns = pull.shape
