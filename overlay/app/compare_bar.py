@@ -5,6 +5,7 @@ from PySide6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QLabel, QToolButto
 
 from overlay.app.fields import calm_wheel
 from overlay.app.icons import set_icon
+from overlay.app.parts import text_button
 from overlay.app.picture_view import Compare
 
 VIEW = "view"  # what the view switch shows
@@ -32,12 +33,7 @@ class CompareButtons(QWidget):
         row.setSpacing(4)
         self.ways: dict[str, QToolButton] = {}
         for way, text, tip in _WAYS:
-            button = QToolButton()
-            button.setText(text)
-            button.setToolTip(tip)
-            button.setAccessibleName(text)
-            button.setCheckable(True)
-            button.setProperty("wide", "true")
+            button = text_button(text, tip, checkable=True)
             set_icon(button, way)
             button.toggled.connect(lambda on, w=way: self._toggled(w, on=on))
             self.ways[way] = button
@@ -73,10 +69,7 @@ class CompareBar(QFrame):
         self.left = _choices(_LEFT, "What lies left")
         self.right = _choices(_RIGHT, "What lies right")
         self.right.setCurrentIndex(self.right.findData("source"))
-        swap = QToolButton()
-        swap.setText("Swap")
-        swap.setToolTip("Exchange both sides (X)")
-        swap.setProperty("wide", "true")
+        swap = text_button("Swap", "Exchange both sides (X)")
         swap.clicked.connect(self.swapped)
         self.missing = QLabel()
         self.missing.setProperty("role", "faint")

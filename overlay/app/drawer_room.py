@@ -22,6 +22,7 @@ from PySide6.QtWidgets import (
 from overlay.app.drawer_list import DrawerList
 from overlay.app.fields import keep_narrow
 from overlay.app.icons import set_icon
+from overlay.app.parts import text_button
 from overlay.studio.bench import Bench
 from overlay.studio.differences import differences
 from overlay.studio.drawer import Filter, lineage, mark_proofs, parent_of, star_proof
@@ -153,12 +154,7 @@ class DrawerRoom(QWidget):
         self.deeds: dict[str, QToolButton] = {}
         line = QHBoxLayout()
         for i, (deed, text, tip) in enumerate(_DEEDS):
-            button = QToolButton()
-            button.setText(text)
-            button.setToolTip(tip)
-            button.setProperty("wide", "true")
-            policy = button.sizePolicy().Policy
-            button.setSizePolicy(policy.Expanding, policy.Fixed)
+            button = text_button(text, tip, stretched=True)
             button.clicked.connect(lambda _=False, d=deed: self._do(d))
             self.deeds[deed] = button
             line.addWidget(button)

@@ -248,7 +248,7 @@ class PictureStage(QWidget):
         }
         for mode, button in self.buttons.items():
             button.setEnabled(there[mode] or mode == self._mode)
-        for button in self.tools.values():
+        for button in (*self.tools.values(), *self.compare.ways.values()):
             button.setEnabled(bool(known & {"proof", "source"}))
 
     def _main(self) -> tuple[QImage | None, str]:

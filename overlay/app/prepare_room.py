@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.fields import SliderField, keep_narrow
 from overlay.app.icons import set_icon
+from overlay.app.parts import text_button
 from overlay.app.picture_tools import BrushTool, FrameTool, PickTool, PictureTool
 from overlay.app.picture_view import PictureView
 from overlay.document.preparation import ASPECTS
@@ -107,15 +108,9 @@ class PrepareRoom(QWidget):
         row.setSpacing(4)
         self.buttons: dict[str, QToolButton] = {}
         for name, text, tip in _TOOLS:
-            button = QToolButton()
-            button.setText(text)
-            button.setToolTip(tip)
-            button.setCheckable(True)
-            button.setProperty("wide", "true")
+            button = text_button(text, tip, checkable=True, stretched=True)
             set_icon(button, name)
             button.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextUnderIcon)
-            policy = button.sizePolicy().Policy
-            button.setSizePolicy(policy.Expanding, policy.Fixed)
             button.clicked.connect(lambda on, n=name: self.use_tool(n if on else None))
             self.buttons[name] = button
             row.addWidget(button)

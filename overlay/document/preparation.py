@@ -5,7 +5,7 @@ from typing import Annotated, Any, Literal
 from pydantic import BaseModel, ConfigDict, Field, ValidationError, field_validator
 
 from overlay.document.reading import RecipeError, first_fault, parse_json
-from overlay.document.recipe import Stroke, Unit
+from overlay.document.recipe import Stroke, Unit, check_levels
 from overlay.imaging.colour import hex_to_srgb
 
 ASPECTS = {"Free": None, "1:1": 1.0, "4:3": 4 / 3, "3:2": 1.5, "16:9": 16 / 9, "2:3": 2 / 3}
@@ -62,9 +62,7 @@ class Preparation(BaseModel):
     @field_validator("levels")
     @classmethod
     def _dark_before_light(cls, value: tuple[float, float]) -> tuple[float, float]:
-        if value[1] - value[0] < 0.01:
-            raise ValueError(f"must be dark, then light, at least 0.01 more, got {list(value)}")
-        return value
+        return check_levels(value)
 
 
 def read_preparation(text: str, where: str) -> tuple[str, Preparation]:

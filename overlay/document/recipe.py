@@ -27,6 +27,13 @@ def _tuples(value: Any) -> Any:
     return tuple(_tuples(v) for v in value) if isinstance(value, list) else value
 
 
+def check_levels(value: tuple[float, float]) -> tuple[float, float]:
+    """Levels if dark comes before light; raises `ValueError`."""
+    if value[1] - value[0] < 0.01:
+        raise ValueError(f"must be dark, then light, at least 0.01 more, got {list(value)}")
+    return value
+
+
 class _Part(BaseModel):
     """Strict data: unknown keys are refused, values are never bent to fit, nothing changes."""
 
@@ -221,9 +228,7 @@ class Cue(_Part):
     @field_validator("levels")
     @classmethod
     def _dark_before_light(cls, value: tuple[float, float]) -> tuple[float, float]:
-        if value[1] - value[0] < 0.01:
-            raise ValueError(f"must be dark, then light, at least 0.01 more, got {list(value)}")
-        return value
+        return check_levels(value)
 
     @field_validator("swatches")
     @classmethod

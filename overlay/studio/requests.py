@@ -28,7 +28,7 @@ from overlay.imaging.colour import (
 from overlay.imaging.prepare import prepare
 from overlay.regions.strokes import draw_strokes
 from overlay.studio.guide_maps import Frame, bend_picture, fit_picture, make_parts
-from overlay.studio.pictures import PictureStore
+from overlay.studio.pictures import PictureStore, picture_stamp
 from overlay.studio.region_masks import region_masks
 
 
@@ -44,21 +44,18 @@ def build_request(recipe: Recipe, store: PictureStore) -> Request:
     RecipeError, PictureError
         In one line that names the key or file.
     """
-    source = None if recipe.source is None else store.picture(recipe.source)
-    width, height = proof_size(recipe, source)
-    framed = None if source is None else fit_picture(source, width, height)
-    if source is None and recipe.departure < 1:
+    frame = guide_frame(recipe, store)
+    if frame.picture is None and recipe.departure < 1:
         raise RecipeError(f"departure: without a source it must be 1, got {recipe.departure}")
     heard = [cue for cue in recipe.cues if not cue.muted]
-    frame = Frame(width, height, recipe.source, framed)
     masks = region_masks(recipe, store, frame)
     request = Request(
-        width=width,
-        height=height,
+        width=frame.width,
+        height=frame.height,
         seed=recipe.seed,
         steps=recipe.steps,
         departure=recipe.departure,
-        source=framed,
+        source=frame.picture,
         styles=tuple(
             _style(cue, masks, store, _bends(cue, heard))
             for cue in heard
@@ -69,7 +66,7 @@ def build_request(recipe: Recipe, store: PictureStore) -> Request:
         within=None if recipe.within is None else masks[recipe.within],
         blend=recipe.blend,
     )
-    if framed is None and not any(_shapes(s) for s in request.styles):
+    if frame.picture is None and not any(_shapes(s) for s in request.styles):
         raise RecipeError(
             "cues: without a source one reference must give its surface, layout or likeness, "
             "got none that does"
@@ -95,11 +92,14 @@ def proof_size(recipe: Recipe, source: ByteImage | None) -> tuple[int, int]:
 
 
 def guide_frame(recipe: Recipe, store: PictureStore) -> Frame:
-    """What the recipe's guides make their maps on."""
-    source = None if recipe.source is None else store.picture(recipe.source)
+    """The proof's frame with the source laid on it, which is kept while both stay."""
+    if recipe.source is None:
+        return Frame(*proof_size(recipe, None), None, None)
+    source = store.picture(recipe.source)
     width, height = proof_size(recipe, source)
-    framed = None if source is None else fit_picture(source, width, height)
-    return Frame(width, height, recipe.source, framed)
+    key = ("framed", f"{width}x{height}", *picture_stamp(recipe.source))
+    framed = store.made(key, lambda: fit_picture(source, width, height))
+    return Frame(width, height, recipe.source, np.asarray(framed, np.uint8))
 
 
 def _envelope(cue: Cue) -> Envelope:

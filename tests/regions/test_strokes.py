@@ -2,7 +2,7 @@ import unittest
 
 import numpy as np
 
-from overlay.regions.strokes import draw_strokes
+from overlay.regions.strokes import draw_pressed, draw_strokes, fill_outline
 
 
 class StrokesTest(unittest.TestCase):
@@ -24,3 +24,31 @@ class StrokesTest(unittest.TestCase):
 
     def test_nothing_drawn_is_empty(self):
         self.assertFalse(draw_strokes([], 10, 10).any())
+
+
+class PressureTest(unittest.TestCase):
+    def test_a_pen_pressed_harder_draws_thicker(self):
+        points = ((0.1, 0.5), (0.4, 0.5), (0.6, 0.5), (0.9, 0.5))
+        mask = draw_pressed(points, 0.2, (0.2, 0.2, 1.0, 1.0), 100, 200)
+        thin, thick = ((mask[:, x] > 0.5).sum() for x in (50, 150))
+        self.assertAlmostEqual(thin, 8, delta=1)
+        self.assertAlmostEqual(thick, 40, delta=1)
+        plain = draw_pressed(points, 0.2, (), 100, 200)
+        np.testing.assert_array_equal(plain, draw_strokes([(points, 0.2)], 100, 200))
+
+
+class OutlineFillTest(unittest.TestCase):
+    def test_areas_are_those_of_geometry(self):
+        square = ((0.1, 0.2), (0.6, 0.2), (0.6, 0.7), (0.1, 0.7))
+        self.assertAlmostEqual(fill_outline(square, 100, 200).mean(), 0.25, places=3)
+        triangle = ((0.0, 0.0), (1.0, 0.0), (0.0, 1.0))
+        self.assertAlmostEqual(fill_outline(triangle, 90, 130).mean(), 0.5, delta=0.01)
+
+    def test_what_crosses_itself_is_filled_by_the_even_odd_rule(self):
+        bow = ((0.1, 0.1), (0.9, 0.9), (0.9, 0.1), (0.1, 0.9))
+        mask = fill_outline(bow, 100, 100)
+        self.assertEqual((mask[50, 15], mask[50, 85], mask[15, 50]), (1, 1, 0))
+
+    def test_outlines_without_area_fill_nothing(self):
+        for points in (((0.5, 0.5),), ((0.1, 0.1), (0.9, 0.9))):
+            self.assertEqual(fill_outline(points, 40, 40).max(), 0)

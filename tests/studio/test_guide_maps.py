@@ -11,6 +11,7 @@ from overlay.studio.map_advice import map_advice
 from overlay.studio.paths import absolute_recipe
 from overlay.studio.pictures import PictureStore
 from overlay.studio.proofs import make_proof
+from overlay.studio.requests import guide_frame
 from tests import sketches
 from tests.pictures import scene
 from tests.workspace import WorkspaceTest
@@ -32,6 +33,13 @@ class MapTest(WorkspaceTest):
         self.assertIs(make_map(self.guide("lines", weight=0.2), self.store, self.frame), one)
         other = make_map(self.guide("lines", options={"strength": 0.9}), self.store, self.frame)
         self.assertIsNot(other, one)
+
+    def test_the_source_is_laid_on_the_frame_once(self):
+        recipe = absolute_recipe(make_recipe(self.recipe(), "t"), self.folder)
+        first = guide_frame(recipe, self.store)
+        self.assertTrue(np.shares_memory(guide_frame(recipe, self.store).picture, first.picture))
+        other = guide_frame(recipe.model_copy(update={"size": (64, 64)}), self.store)
+        self.assertEqual((first.picture.shape, other.picture.shape), ((64, 96, 3), (64, 64, 3)))
 
     def test_strokes_draw_and_erase_and_survive_other_thresholds(self):
         for low in (0.05, 0.3):
