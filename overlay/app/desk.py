@@ -14,11 +14,10 @@ from overlay.studio.advice import Advice, find_advice
 from overlay.studio.cards import card_picture, is_card
 from overlay.studio.checks import Finding
 from overlay.studio.folders import proofs_folder, state_folder
-from overlay.studio.guide_maps import fit_picture
 from overlay.studio.map_advice import map_advice
 from overlay.studio.proofs import Proof
 from overlay.studio.recovery import recovery_bytes
-from overlay.studio.requests import proof_size
+from overlay.studio.requests import guide_frame
 from overlay.studio.shelf import trim_proofs
 
 if TYPE_CHECKING:
@@ -185,7 +184,8 @@ class Desk(QObject):
 
         def read() -> tuple[QImage, float]:
             picture = store.picture(str(recipe.source))
-            framed = fit_picture(picture, *proof_size(recipe, picture))
+            framed = guide_frame(recipe, store).picture
+            assert framed is not None
             return to_image(framed), picture.shape[1] / picture.shape[0]
 
         self.loader.ask("source", read, self._got_source)

@@ -6,10 +6,9 @@ from overlay.document.recipe import Recipe
 from overlay.engine.control import Control
 from overlay.imaging.colour import srgb_to_work
 from overlay.measures.patches import style_match
-from overlay.studio.guide_maps import fit_picture
 from overlay.studio.pictures import PictureStore
 from overlay.studio.proofs import Proof
-from overlay.studio.requests import proof_size, reference_picture
+from overlay.studio.requests import guide_frame, reference_picture
 from overlay.studio.shelf import ProofShelf, pull_proof
 
 Pair = tuple[float, float]  # with the cue, without it
@@ -84,9 +83,7 @@ def _style_pair(
     if cue.reference is None:
         return None
     reference = srgb_to_work(reference_picture(cue, store)[0])
-    source = None
-    if recipe.source is not None:
-        picture = store.picture(recipe.source)
-        source = srgb_to_work(fit_picture(picture, *proof_size(recipe, picture)))
+    framed = guide_frame(recipe, store).picture
+    source = None if framed is None else srgb_to_work(framed)
     matches = [style_match(srgb_to_work(p.picture), source, reference) for p in (first, second)]
     return matches[0], matches[1]
