@@ -130,6 +130,8 @@ class Request:
     source : (height, width, 3) uint8 sRGB, or None to start from noise.
     within : (height, width) float32 in 0..1 that confines the run, or None; it acts as a
         departure per pixel, so soft parts start later.
+    marked : whether the source is a proof that bears marks already, so that its contours and its
+        detail need no help beside new marks.
     blend : `share`, each patch from one reference, or `mix`, references averaged and then made
         crisp again.
     """
@@ -144,6 +146,7 @@ class Request:
     guides: tuple[GuideCue, ...] = ()
     avoided: tuple[AvoidCue, ...] = ()
     within: FloatImage | None = None
+    marked: bool = False
     blend: str = "share"
 
     def __post_init__(self) -> None:

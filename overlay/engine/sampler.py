@@ -225,7 +225,7 @@ class _Run:
             rest *= self._presence[..., None]
             rest += base
             pull = np.float32(_LIGHT_TOUCH * (1 - self.request.departure) / self.request.departure)
-            if self.material.free_mean.any():
+            if self.material.free_mean.any() and not self.request.marked:
                 voted = voted + self._own_contours(base)
             self._correct(step, base, voted)
         against = pull + self.material.ground.likeness(step.level, self._now)

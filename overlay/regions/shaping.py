@@ -1,4 +1,4 @@
-"""Cleaning a mask: holes filled, specks dropped, contours smoothed; and the band around its rim."""
+"""Cleaning a mask: holes filled, specks dropped, contours smoothed."""
 
 import numpy as np
 from scipy import ndimage
@@ -30,14 +30,3 @@ def smooth_contour(mask: FloatImage, radius: float) -> FloatImage:
     blurred = ndimage.gaussian_filter(mask, radius, mode="nearest")
     steep = max(radius, 0.5) * 2.0
     return np.asarray(np.clip(0.5 + (blurred - 0.5) * steep, 0, 1), np.float32)
-
-
-def rim_band(mask: FloatImage, width: float) -> FloatImage:
-    """A soft band along a mask's border, 1 on it and 0 beyond `width` pixels: (H, W) float32."""
-    inside = mask >= 0.5
-    if inside.all() or not inside.any():
-        return np.zeros_like(mask)
-    away = np.where(
-        inside, ndimage.distance_transform_edt(inside), ndimage.distance_transform_edt(~inside)
-    )
-    return np.clip(1.5 - 1.5 * away / width, 0, 1).astype(np.float32)

@@ -14,6 +14,7 @@ from overlay.measures.repeats import repeats
 from overlay.measures.rim import rim
 from overlay.measures.softness import SOFT, softness
 from overlay.measures.structure import layout_match, structure_kept
+from overlay.regions.rims import open_border
 from overlay.studio.checks import SMALL
 
 
@@ -62,10 +63,15 @@ def measure(
     if done.trace is not None:
         t = done.trace
         measures["repeats"] = repeats(t.cue, t.y, t.x, t.turn, t.mirrored, t.stride)
-    rims = {name: rim(picture, mask) for name, mask in masks.items()}
+    rims = {name: _rim(picture, source, mask) for name, mask in masks.items()}
     measures["rim"] = {name: value for name, value in rims.items() if value is not None}
     measures["softness"] = softness(picture)
     return _rounded(measures)
+
+
+def _rim(picture: FloatImage, source: FloatImage | None, mask: FloatImage) -> float | None:
+    """How visible a region's border is, where the source has no contour of its own."""
+    return rim(picture, mask, None if source is None else open_border(mask, source))
 
 
 def _rounded(measures: dict[str, Any]) -> dict[str, Any]:

@@ -50,7 +50,8 @@ def _shaped(
 ) -> FloatImage:
     mask = _ground(name, region, store, frame)
     for other in region.unite:
-        mask = np.maximum(mask, masks[other])
+        # Not the larger of both: between soft neighbours that would leave a gap.
+        mask = mask + masks[other] - mask * masks[other]
     for other in region.subtract:
         mask = np.minimum(mask, 1 - masks[other])
     for other in region.intersect:

@@ -6,7 +6,7 @@ import numpy as np
 
 from overlay.imaging.colour import srgb_to_work
 from overlay.regions.picks import PICKS, PickStroke, check_pick, follow_edges, pick_area
-from overlay.regions.shaping import drop_specks, fill_holes, rim_band, smooth_contour
+from overlay.regions.shaping import drop_specks, fill_holes, smooth_contour
 from overlay.scenery.scenes import draw_scene
 
 WIDTH, HEIGHT = 288, 192
@@ -120,12 +120,6 @@ class ShapingTest(unittest.TestCase):
         ends = (smooth > 0.5).sum(axis=1)
         self.assertLess(ends.std(), 0.6 * (wiggly > 0.5).sum(axis=1).std())
         self.assertAlmostEqual(smooth.mean(), wiggly.mean(), delta=0.02)
-
-    def test_the_rim_band_lies_on_the_border(self):
-        band = rim_band(self.ring, 6)
-        self.assertGreater(band[10, 30], 0.9)
-        self.assertEqual((band[17, 17], band[58, 60]), (0, 0))
-        self.assertEqual(rim_band(np.ones((9, 9), np.float32), 4).max(), 0)
 
     def test_a_rough_mask_is_brought_to_the_edge(self):
         picture = np.full((90, 120, 3), 40, np.uint8)
