@@ -13,6 +13,7 @@ from overlay import __version__
 
 if TYPE_CHECKING:
     from overlay.engine.control import Control
+    from overlay.imaging.colour import FloatImage
 
 DONE, FAILED, WRONG, STOPPED = 0, 1, 2, 3
 
@@ -191,19 +192,33 @@ def _map(options: argparse.Namespace) -> int:
 
 def _mask(options: argparse.Namespace) -> int:
     from overlay.document.reading import RecipeError
-    from overlay.imaging.files import PictureError, read_picture, write_grey8
-    from overlay.regions.picks import check_pick
-    from overlay.studio.region_masks import pick
+    from overlay.imaging.files import PictureError, write_grey8
 
-    try:
-        check_pick(options.pick)
-    except ValueError as error:
-        raise RecipeError(f"--pick: {error}") from error
     if options.out.suffix.lower() != ".png":
         raise PictureError(f"{options.out}: the ending must be .png, got {options.out.suffix!r}")
     _check_target(options.out)
-    write_grey8(options.out, pick(read_picture(options.picture), options.pick))
+    try:
+        found = _picked(options.picture, options.pick)
+    except PictureError:
+        raise
+    except ValueError as error:
+        raise RecipeError(f"--pick: {error}") from error
+    write_grey8(options.out, found)
     return DONE
+
+
+def _picked(path: Path, what: str) -> "FloatImage":
+    from overlay.imaging.files import read_picture
+    from overlay.regions.pick_words import read_pick
+    from overlay.regions.picks import pick_area
+    from overlay.studio.drawn_parts import PART, find_part
+    from overlay.studio.region_masks import picture_clues
+
+    if what.startswith(PART):
+        return find_part(path, what.removeprefix(PART))
+    pick = read_pick(what)
+    picture = read_picture(path)
+    return pick_area(picture, what, clues=picture_clues(picture, pick))
 
 
 def _demo(options: argparse.Namespace) -> int:

@@ -22,7 +22,7 @@ from overlay.app.fields import SliderField
 from overlay.app.icons import set_icon
 from overlay.app.parts import picture_icon, scrolled_column, text_button
 from overlay.document.recipe import Region
-from overlay.regions.picks import PICKS
+from overlay.regions.pick_words import PICKS
 from overlay.studio.bench import Bench
 
 _TOOLS = (

@@ -6,7 +6,7 @@ from pydantic import BaseModel, ConfigDict, Field, field_validator, model_valida
 
 from overlay.document.guide_options import GUIDE_OPTIONS, options_fault
 from overlay.imaging.colour import hex_to_srgb
-from overlay.regions.picks import check_pick
+from overlay.regions.pick_words import check_pick
 
 Unit = Annotated[float, Field(ge=0, le=1)]
 Double = Annotated[float, Field(ge=0, le=2)]
@@ -115,12 +115,34 @@ class MapStroke(Stroke):
         return self
 
 
+class RegionStroke(MapStroke):
+    """A stroke that adds to a region (value 1) or takes away (0).
+
+    Attributes
+    ----------
+    soft : share of the brush over which its rim falls.
+    ramp : instead of a line, a transition from all at the first point to nothing at the second:
+        across the picture, or around the first.
+    """
+
+    soft: Unit = 0.0
+    ramp: Literal["linear", "radial"] | None = None
+
+    @model_validator(mode="after")
+    def _two_ends(self) -> "RegionStroke":
+        if self.ramp is not None and len(self.points) != 2:
+            raise ValueError(f"points of a ramp must be two, got {len(self.points)}")
+        return self
+
+
 class Region(_Part):
     """A named soft mask, made of a picture, a pick or nothing, and shaped in this order.
 
     Attributes
     ----------
-    mask : a picture, white is inside. pick : what is found in the source, see `regions.picks`.
+    mask : a picture, white is inside.
+    pick : what is found in the source, see `regions.pick_words`.
+    guide : the guide cue whose closed contours `inside` heeds; None for the source's own edges.
     strokes : what is added (value 1) and taken away (0); with a pick they spread like it.
     unite, subtract, intersect : regions before this one.
     fill_holes : whether what is surrounded belongs to it.
@@ -131,7 +153,8 @@ class Region(_Part):
 
     mask: Annotated[str, Field(min_length=1)] | None = None
     pick: str | None = None
-    strokes: Annotated[tuple[MapStroke, ...], Field(max_length=1024)] = ()
+    guide: str | None = None
+    strokes: Annotated[tuple[RegionStroke, ...], Field(max_length=1024)] = ()
     unite: tuple[str, ...] = ()
     subtract: tuple[str, ...] = ()
     intersect: tuple[str, ...] = ()
@@ -350,8 +373,17 @@ class Recipe(_Part):
                         f"got {other!r}"
                     )
             before.append(name)
+            self._guide_of(name, made)
         for key, region in wanted:
             if region is not None and region not in self.regions:
                 known = ", ".join(self.regions) or "none"
                 raise ValueError(f"{key} must name a region (there are: {known}), got {region!r}")
         return self
+
+    def _guide_of(self, name: str, region: Region) -> None:
+        guides = [cue.name for cue in self.cues if cue.guide is not None and cue.guide != "blocks"]
+        if region.guide is not None and region.guide not in guides:
+            raise ValueError(
+                f"regions.{name}.guide must name a guide with contours "
+                f"(there are: {', '.join(guides) or 'none'}), got {region.guide!r}"
+            )

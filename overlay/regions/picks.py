@@ -4,7 +4,6 @@ Everything is found at a small size, spread along the picture's own edges, and b
 size by a filter that follows them.
 """
 
-import re
 from dataclasses import dataclass
 
 import numpy as np
@@ -15,15 +14,16 @@ from overlay.imaging.colour import ByteImage, FloatImage, hex_to_srgb, srgb_to_w
 from overlay.imaging.resample import resize
 from overlay.imaging.sky import find_sky
 from overlay.imaging.spread import spread
-
-PICKS = ("subject", "background", "sky", "ground", "near", "far")
+from overlay.regions.growing import connected_at, enclosed, grow_alike
+from overlay.regions.pick_words import Pick, read_pick
 
 _ROWS = 160
 _PULL = 40.0
 _STROKE = 400.0
 _GUESS = 0.3
-_COLOUR = re.compile(r"(#[0-9a-fA-F]{6})(?:~(\d{1,3}))?")
 _TOLERANCE = 12  # of a colour without one, hundredths of OKLab
+_ALIKE = 8  # the same for what grows
+_SPAN = 0.03  # of depth or lightness over which a band's rim falls
 
 
 @dataclass(frozen=True)
@@ -34,22 +34,25 @@ class PickStroke:
     inside: bool
 
 
-def check_pick(what: str) -> str:
-    """`what` if it can be picked; raises `ValueError` that lists what can."""
-    match = _COLOUR.fullmatch(what)
-    if what in PICKS or (match is not None and int(match[2] or _TOLERANCE) <= 100):
-        return what
-    raise ValueError(
-        f"pick must be one of {', '.join(PICKS)} or a colour with its tolerance as #rrggbb~12 "
-        f"(0 to 100), got {what!r}"
-    )
+@dataclass(frozen=True)
+class Clues:
+    """What some picks need besides the picture, each (H, W) float32 in 0..1 or None.
+
+    Attributes
+    ----------
+    depth : 1 is near; for `near`, `far` and `depth`.
+    lines : 1 on contours; for `inside`.
+    """
+
+    depth: FloatImage | None = None
+    lines: FloatImage | None = None
 
 
 def pick_area(
     picture: ByteImage,
     what: str,
     *,
-    depth: FloatImage | None = None,
+    clues: Clues | None = None,
     strokes: list[PickStroke] | None = None,
 ) -> FloatImage:
     """Find an area.
@@ -57,27 +60,31 @@ def pick_area(
     Parameters
     ----------
     picture : (H, W, 3) uint8 sRGB.
-    what : one of `PICKS`, or `#rrggbb~tolerance`.
-    depth : (H, W) float32, 1 is near; needed for `near` and `far`.
+    what : see `pick_words`.
+    clues : what the pick needs besides.
     strokes : corrections, which spread like the pick itself.
 
     Returns
     -------
     (H, W) float32 in 0..1.
+
+    Raises
+    ------
+    ValueError
+        If it cannot be picked, or a clue is missing.
     """
-    check_pick(what)
+    pick, clues = read_pick(what), clues or Clues()
     height, width = picture.shape[:2]
     work = srgb_to_work(picture)
-    match = _COLOUR.fullmatch(what)
-    if match is not None and not strokes:
-        return _like_colour(work, match[1], int(match[2] or _TOLERANCE))
+    exact = _exact(work, pick, clues)
+    if exact is not None and not strokes:
+        return exact
     rows = min(_ROWS, height)
     small = resize(work, rows, max(1, min(round(width * rows / height), 4 * _ROWS)))
-    if match is not None:
-        alike = _like_colour(small, match[1], int(match[2] or _TOLERANCE))
-        seeds = alike.astype(np.float64) * 2 - 1
+    if exact is not None:
+        seeds = resize(exact, *small.shape[:2]).astype(np.float64) * 2 - 1
     else:
-        seeds = _seeds(small, what, depth)
+        seeds = _seeds(small, pick.kind, clues.depth)
     # Once the artist has spoken, the guess gives way where it does not fit.
     pull = np.abs(seeds) * (_GUESS if strokes else _PULL)
     wanted = np.sign(seeds)
@@ -87,6 +94,72 @@ def pick_area(
     found = spread(small, pull, wanted, stay=1e-6)
     rough = resize(np.clip(found * 3, -1, 1).astype(np.float32), height, width)
     return follow_edges(np.clip(0.5 + rough, 0, 1).astype(np.float32), work)
+
+
+def _exact(work: FloatImage, pick: Pick, clues: Clues) -> FloatImage | None:
+    """What is decided pixel by pixel; None for what is guessed from seeds."""
+    if pick.kind == "colour":
+        alike = _like_colour(work, pick.colour, _or(pick.amount, _TOLERANCE))
+        if pick.place is None:
+            return alike
+        return np.where(connected_at(alike > 0.2, pick.place), alike, np.float32(0))
+    if pick.kind in ("light", "dark"):
+        return _tone(work[..., 0] + 0.5, pick)
+    if pick.kind == "depth":
+        near = _needed(clues.depth, "depth needs a depth map")
+        low, high = pick.band
+        up = np.clip(0.5 + (near - low) / _SPAN, 0, 1) if low > 0 else np.ones_like(near)
+        down = np.clip(0.5 + (high - near) / _SPAN, 0, 1) if high < 1 else np.ones_like(near)
+        return np.minimum(up, down).astype(np.float32)
+    if pick.kind == "like" and pick.place is not None:
+        return _alike(work, pick.place, _or(pick.amount, _ALIKE) / 100)
+    if pick.kind == "inside" and pick.place is not None:
+        return enclosed(_needed(clues.lines, "inside needs a map with contours"), pick.place)
+    return None
+
+
+def _or(amount: int | None, default: int) -> int:
+    return default if amount is None else amount
+
+
+def _needed(clue: FloatImage | None, why: str) -> FloatImage:
+    if clue is None:
+        raise ValueError(f"{why}, got none")
+    return clue
+
+
+def _alike(work: FloatImage, place: tuple[float, float], tolerance: float) -> FloatImage:
+    """What grows from a place, found at a small size and brought to the picture's own edges."""
+    height, width = work.shape[:2]
+    rows = min(2 * _ROWS, height)
+    small = resize(work, rows, max(1, min(round(width * rows / height), 8 * _ROWS)))
+    inside = grow_alike(small, place, max(tolerance, 0.005))
+    return follow_edges(resize(inside.astype(np.float32), height, width).clip(0, 1), work)
+
+
+def _tone(lightness: FloatImage, pick: Pick) -> FloatImage:
+    """What is lighter, or darker, than asked; unasked, than what parts the picture best."""
+    smooth = ndimage.gaussian_filter(lightness, 1.0, mode="nearest")
+    level = _parting(smooth) if pick.amount is None else pick.amount / 100
+    above = np.clip(0.5 + (smooth - level) / _SPAN, 0, 1)
+    return np.asarray(above if pick.kind == "light" else 1 - above, np.float32)
+
+
+def _parting(values: FloatImage) -> float:
+    """The value that parts two classes best (Otsu 1979, doi:10.1109/TSMC.1979.4310076)."""
+    if float(np.ptp(values)) < 1e-6:
+        return float(values.mean())
+    counts, edges = np.histogram(values, 128)
+    middles = (edges[:-1] + edges[1:]) / 2
+    below = np.cumsum(counts)[:-1]
+    above = counts.sum() - below
+    sums = np.cumsum(counts * middles)[:-1]
+    total = float((counts * middles).sum())
+    with np.errstate(divide="ignore", invalid="ignore"):
+        between = below * above * (sums / below - (total - sums) / above) ** 2
+    # Where nothing lies between two classes all partings are equally good: the middle one.
+    best = np.flatnonzero(between >= np.nanmax(between) * (1 - 1e-9))
+    return float(edges[1:-1][best].mean())
 
 
 def follow_edges(mask: FloatImage, work: FloatImage, *, soft: bool = False) -> FloatImage:

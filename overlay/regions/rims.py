@@ -17,7 +17,7 @@ def rim_band(mask: FloatImage, width: float) -> FloatImage:
     inside = mask >= 0.5
     if inside.all() or not inside.any():
         return np.zeros_like(mask)
-    return np.clip(1.5 - 1.5 * _away(inside) / width, 0, 1).astype(np.float32)
+    return np.asarray(np.clip(1.5 - 1.5 * _away(inside) / width, 0, 1), np.float32)
 
 
 def open_border(mask: FloatImage, picture: FloatImage) -> FloatImage:

@@ -59,28 +59,55 @@ def _draw_segment(
 
 
 def draw_pressed(
-    points: Points, size: float, pressures: tuple[float, ...], height: int, width: int
+    points: Points,
+    size: float,
+    pressures: tuple[float, ...],
+    height: int,
+    width: int,
+    *,
+    soft: float = 0.0,
 ) -> FloatImage:
     """One stroke whose thickness follows a pen's pressure.
 
     Parameters
     ----------
     pressures : share of `size` at each point, or none for all of it.
+    soft : share of the stroke's width over which its rim falls; at half of that lies `size`.
 
     Returns
     -------
     (height, width) float32 in 0..1.
     """
+    softness = max(soft * size * max(height, width), 1.0)
     if not pressures:
-        return draw_strokes([(points, size)], height, width)
+        return draw_strokes([(points, size)], height, width, softness=softness)
     mask = np.zeros((height, width), np.float32)
     places = [(x * width, y * height) for x, y in points]
     ends = places[1:] or places
     for i, (begin, end) in enumerate(zip(places, ends, strict=False)):
         pressed = (pressures[i] + pressures[min(i + 1, len(pressures) - 1)]) / 2
         radius = max(size * max(pressed, 0.05) * max(height, width) / 2, 0.5)
-        _draw_segment(mask, begin, end, radius, 1.0)
+        _draw_segment(mask, begin, end, radius, max(soft * 2 * radius, 1.0))
     return mask
+
+
+def draw_ramp(
+    begin: tuple[float, float], end: tuple[float, float], height: int, width: int, *, radial: bool
+) -> FloatImage:
+    """A smooth transition from 1 at a place to 0 at another, across the picture or around it.
+
+    Returns
+    -------
+    (height, width) float32 in 0..1.
+    """
+    y, x = np.mgrid[0:height, 0:width].astype(np.float32)
+    x += 0.5 - begin[0] * width
+    y += 0.5 - begin[1] * height
+    dx, dy = (end[0] - begin[0]) * width, (end[1] - begin[1]) * height
+    length = max(float(np.hypot(dx, dy)), 1.0)
+    away = np.hypot(x, y) / length if radial else (x * dx + y * dy) / length**2
+    left = (1 - away).clip(0, 1)
+    return np.asarray(left * left * (3 - 2 * left), np.float32)
 
 
 def fill_outline(points: Points, height: int, width: int) -> FloatImage:

@@ -77,7 +77,9 @@ class CueEdits:
         """Change several cues alike as one step; all of them or none."""
         data = plain_recipe(self.project.recipe)
         for index in rows:
+            name = data["cues"][index]["name"]
             data["cues"][index] |= {k: plain_value(v) for k, v in changes.items()}
+            _follow_guide(data, name, data["cues"][index]["name"])
         self.project.edit(f"{what} of {self._named(rows)}", make_recipe(data, "cue"))
 
     def shift_cues(self, rows: list[int], what: str, by: dict[str, float]) -> None:
@@ -185,11 +187,20 @@ class CueEdits:
     def remove_cues(self, rows: list[int]) -> None:
         """Remove cues as one step."""
         data = plain_recipe(self.project.recipe)
+        for index in rows:
+            _follow_guide(data, data["cues"][index]["name"], None)
         data["cues"] = [cue for i, cue in enumerate(data["cues"]) if i not in rows]
         what = f"Remove {self._named(rows)}"
         self._select_quietly(max(min(rows) - (min(rows) >= len(data["cues"])), 0))
         self.project.edit(what, make_recipe(data, "cue"))
         self.selected.emit()
+
+
+def _follow_guide(data: dict[str, Any], old: str, new: str | None) -> None:
+    """Regions that heed a guide's contours heed it under its new name, or no longer, in place."""
+    for region in data.get("regions", {}).values():
+        if region.get("guide") == old:
+            region["guide"] = new
 
 
 def free_name(recipe: Recipe, name: str) -> str:

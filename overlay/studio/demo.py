@@ -15,6 +15,7 @@ from overlay.imaging.files import write_grey16, write_picture, write_whole
 from overlay.scenery.manners import MANNERS, draw_manner
 from overlay.scenery.march import FAR
 from overlay.scenery.scenes import SCENES, Drawn, draw_scene
+from overlay.studio.drawn_parts import write_parts
 from overlay.studio.folders import shelf_folder
 from overlay.studio.paths import absolute_recipe
 from overlay.studio.pictures import PictureStore
@@ -22,7 +23,7 @@ from overlay.studio.shelf import ProofShelf, pull_proof
 from overlay.studio.warming import warm_kernels
 
 # Raised when the drawings change, so that an old demo folder is drawn anew.
-_EDITION = "2"
+_EDITION = "3"
 _FIRST_SEED = 3
 RECIPE_NAME = "almanac.json"
 
@@ -134,6 +135,7 @@ def _write_scene(folder: Path, scene: str, drawn: Drawn) -> None:
     write_grey16(folder / file_name(f"{scene} depth"), near.astype(np.float32))
     sky = drawn.labels == drawn.names.index("sky")
     write_grey16(folder / file_name(f"{scene} sky"), _as_float(sky))
+    write_parts(folder / file_name(scene), drawn.labels, drawn.names)
 
 
 def _as_float(mask: np.ndarray) -> FloatImage:

@@ -91,7 +91,7 @@ def make_map(cue: Cue, store: PictureStore, frame: Frame) -> FloatImage | ByteIm
     RecipeError, PictureError
         If there is nothing to make it from.
     """
-    return store.made(("map", *_key(cue, frame)), lambda: _make_map(cue, store, frame))
+    return store.made(("map", *map_key(cue, frame)), lambda: _make_map(cue, store, frame))
 
 
 def make_parts(cue: Cue, store: PictureStore, frame: Frame) -> GuideParts:
@@ -115,7 +115,7 @@ def make_parts(cue: Cue, store: PictureStore, frame: Frame) -> GuideParts:
 # Maps ----------------------------------------------------------------------------------------
 
 
-def _key(cue: Cue, frame: Frame) -> tuple[str, ...]:
+def map_key(cue: Cue, frame: Frame) -> tuple[str, ...]:
     """Everything a map depends on."""
     files: list[str | None] = [cue.map] if cue.map is not None else []
     if not files and cue.of != BLANK:

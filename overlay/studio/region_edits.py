@@ -35,6 +35,12 @@ def change_region(project: Project, name: str, what: str, **changes: Any) -> Non
     project.edit(f"{what} of {name}", make_recipe(data, "region"))
 
 
+def copy_region(project: Project, name: str) -> str:
+    """Put a copy of a region at the end, as adjustable as it is; returns its name."""
+    keys = plain_recipe(project.recipe)["regions"][name]
+    return add_region(project, name, **keys)
+
+
 def rename_region(project: Project, old: str, new: str) -> None:
     """Give a region another name, wherever it is used."""
     data = plain_recipe(project.recipe)

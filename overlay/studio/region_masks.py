@@ -3,14 +3,17 @@
 import numpy as np
 
 from overlay.document.reading import RecipeError
-from overlay.document.recipe import Recipe, Region
+from overlay.document.recipe import Cue, Recipe, Region, RegionStroke
 from overlay.guides.depth import estimate_depth
+from overlay.guides.edges import EdgeOptions, extract_edges
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.resample import cover
 from overlay.regions.mask import shape_mask
-from overlay.regions.picks import PickStroke, follow_edges, pick_area
+from overlay.regions.pick_words import Pick, read_pick
+from overlay.regions.picks import Clues, PickStroke, follow_edges, pick_area
 from overlay.regions.shaping import drop_specks, fill_holes, smooth_contour
-from overlay.studio.guide_maps import Frame, stroke_mask
+from overlay.regions.strokes import draw_pressed, draw_ramp, fill_outline
+from overlay.studio.guide_maps import Frame, make_map, map_key
 from overlay.studio.pictures import PictureStore, picture_stamp
 
 
@@ -25,30 +28,42 @@ def region_masks(recipe: Recipe, store: PictureStore, frame: Frame) -> dict[str,
     masks: dict[str, FloatImage] = {}
     keys: dict[str, tuple[str, ...]] = {}
     for name, region in recipe.regions.items():
-        keys[name] = _key(region, frame, keys)
+        guide = next((cue for cue in recipe.cues if cue.name == region.guide), None)
+        keys[name] = _key(region, guide, frame, keys)
 
-        def make(name: str = name, region: Region = region) -> FloatImage:
-            return _shaped(name, region, masks, store, frame)
+        def make(
+            name: str = name, region: Region = region, guide: Cue | None = guide
+        ) -> FloatImage:
+            return _shaped(name, region, guide, masks, store, frame)
 
         masks[name] = np.asarray(store.made(("region", *keys[name]), make), np.float32)
     return masks
 
 
-def _key(region: Region, frame: Frame, keys: dict[str, tuple[str, ...]]) -> tuple[str, ...]:
+def _key(
+    region: Region, guide: Cue | None, frame: Frame, keys: dict[str, tuple[str, ...]]
+) -> tuple[str, ...]:
     """Everything a mask depends on, those it is combined with included."""
     stamps: list[str] = []
     if region.mask is not None:
         stamps += picture_stamp(region.mask)
     if (region.pick is not None or region.refine) and frame.source is not None:
         stamps += picture_stamp(frame.source)
+    if guide is not None:
+        stamps += map_key(guide, frame)
     others = [part for other in region.others for part in keys[other]]
     return (region.model_dump_json(), f"{frame.width}x{frame.height}", *stamps, *others)
 
 
 def _shaped(
-    name: str, region: Region, masks: dict[str, FloatImage], store: PictureStore, frame: Frame
+    name: str,
+    region: Region,
+    guide: Cue | None,
+    masks: dict[str, FloatImage],
+    store: PictureStore,
+    frame: Frame,
 ) -> FloatImage:
-    mask = _ground(name, region, store, frame)
+    mask = _ground(name, region, guide, store, frame)
     for other in region.unite:
         # Not the larger of both: between soft neighbours that would leave a gap.
         mask = mask + masks[other] - mask * masks[other]
@@ -64,24 +79,52 @@ def _shaped(
     return shape_mask(mask, grow=region.grow, feather=region.feather, invert=region.invert)
 
 
-def _ground(name: str, region: Region, store: PictureStore, frame: Frame) -> FloatImage:
-    """What a region is made of, with its strokes."""
+def _ground(
+    name: str, region: Region, guide: Cue | None, store: PictureStore, frame: Frame
+) -> FloatImage:
+    """What a region is made of, with its strokes; ramps lie over a pick, other strokes guide it."""
     shape = (frame.height, frame.width)
-    strokes = [(stroke_mask(s, *shape), s.value) for s in region.strokes]
+    painted = list(region.strokes)
+    mask = np.zeros(shape, np.float32)
     if region.pick is not None:
         if frame.picture is None:
             raise RecipeError(f"regions.{name}.pick: there is no source to pick from")
-        said = [PickStroke(mask > 0.5, value >= 0.5) for mask, value in strokes]
-        return pick(frame.picture, region.pick, said)
-    mask = np.zeros(shape, np.float32)
-    if region.mask is not None:
+        said = [s for s in painted if s.ramp is None]
+        painted = [s for s in painted if s.ramp is not None]
+        strokes = [PickStroke(_cover(s, *shape) > 0.5, s.value >= 0.5) for s in said]
+        clues = _clues(read_pick(region.pick), guide, store, frame)
+        mask = pick_area(frame.picture, region.pick, clues=clues, strokes=strokes)
+    elif region.mask is not None:
         mask = cover(store.grey(region.mask), *shape).clip(0, 1)
-    for stroke, value in strokes:
-        mask = mask + stroke * (np.float32(value) - mask)
+    for stroke in painted:
+        mask = mask + _cover(stroke, *shape) * (np.float32(stroke.value) - mask)
     return np.asarray(mask, np.float32)
 
 
-def pick(picture: ByteImage, what: str, strokes: list[PickStroke] | None = None) -> FloatImage:
-    """Pick an area of a picture, its depth estimated where that is asked for."""
-    depth = estimate_depth(picture) if what in ("near", "far") else None
-    return pick_area(picture, what, depth=depth, strokes=strokes)
+def _cover(stroke: RegionStroke, height: int, width: int) -> FloatImage:
+    """What a stroke covers, (H, W) float32 in 0..1."""
+    if stroke.ramp is not None:
+        begin, end = stroke.points
+        return draw_ramp(begin, end, height, width, radial=stroke.ramp == "radial")
+    if stroke.fill:
+        return fill_outline(stroke.points, height, width)
+    return draw_pressed(
+        stroke.points, stroke.size, stroke.pressures, height, width, soft=stroke.soft
+    )
+
+
+def _clues(pick: Pick, guide: Cue | None, store: PictureStore, frame: Frame) -> Clues | None:
+    """What a pick needs besides the picture."""
+    assert frame.picture is not None
+    if pick.kind == "inside" and guide is not None:
+        return Clues(lines=np.asarray(make_map(guide, store, frame), np.float32))
+    return picture_clues(frame.picture, pick)
+
+
+def picture_clues(picture: ByteImage, pick: Pick) -> Clues | None:
+    """What a pick needs that a picture alone can tell: its depth, its contours."""
+    if pick.kind in ("near", "far", "depth"):
+        return Clues(depth=estimate_depth(picture))
+    if pick.kind == "inside":
+        return Clues(lines=extract_edges(picture, EdgeOptions()))
+    return None

@@ -5,7 +5,8 @@ import unittest
 import numpy as np
 
 from overlay.imaging.colour import srgb_to_work
-from overlay.regions.picks import PICKS, PickStroke, check_pick, follow_edges, pick_area
+from overlay.regions.pick_words import PICKS, Pick, check_pick, read_pick, write_pick
+from overlay.regions.picks import Clues, PickStroke, follow_edges, pick_area
 from overlay.regions.shaping import drop_specks, fill_holes, smooth_contour
 from overlay.scenery.scenes import draw_scene
 
@@ -79,7 +80,7 @@ class PickTest(unittest.TestCase):
     def test_near_and_far_need_depth_and_complete_each_other(self):
         picture = self.scenes["lock"].picture
         depth = np.repeat(np.linspace(0, 1, HEIGHT, dtype=np.float32)[:, None], WIDTH, axis=1)
-        near, far = (pick_area(picture, what, depth=depth) for what in ("near", "far"))
+        near, far = (pick_area(picture, what, clues=Clues(depth)) for what in ("near", "far"))
         self.assertGreater(near[-30:].mean(), 0.9)
         self.assertGreater(far[:30].mean(), 0.9)
         with self.assertRaisesRegex(ValueError, "near needs a depth map, got none"):
@@ -87,15 +88,74 @@ class PickTest(unittest.TestCase):
 
     def test_degenerate_pictures_give_masks(self):
         for shape in ((1, 40), (40, 1), (16, 16)):
-            for what in PICKS:
+            clues = Clues(np.zeros(shape, np.float32), np.zeros(shape, np.float32))
+            for what in (*PICKS, "depth~20-60", "like@.5,.5", "inside@1,1", "#828282@0,0"):
                 picture = np.full((*shape, 3), 130, np.uint8)
-                mask = pick_area(picture, what, depth=np.zeros(shape, np.float32))
+                mask = pick_area(picture, what, clues=clues)
                 self.assertTrue(mask.shape == shape and np.isfinite(mask).all())
 
     def test_what_cannot_be_picked_is_refused(self):
-        for what in ("cat", "#12345", "#123456~101", ""):
+        for what in (
+            "cat", "#12345", "#123456~101", "", "like", "like@2,0", "light~101", "depth~60-20",
+            "inside~3@0,0", "sky@0.1,0.1",
+        ):  # fmt: skip
             with self.assertRaisesRegex(ValueError, "pick must be one of subject, background"):
                 check_pick(what)
+
+    def test_words_are_taken_apart(self):
+        for what, pick in (
+            ("sky", Pick("sky")),
+            ("#a03020~8@0.25,1", Pick("colour", "#a03020", 8, place=(0.25, 1.0))),
+            ("light~60", Pick("light", amount=60)),
+            ("depth~20-60", Pick("depth", band=(0.2, 0.6))),
+            ("like~5@.5,0", Pick("like", amount=5, place=(0.5, 0.0))),
+        ):
+            self.assertEqual(read_pick(what), pick)
+            self.assertEqual(read_pick(write_pick(pick)), pick)
+
+    def test_light_dark_and_a_band_of_depth(self):
+        grey = np.repeat(np.linspace(0, 255, 120)[None], 40, axis=0)
+        picture = np.repeat(grey[..., None], 3, axis=2).astype(np.uint8)
+        picture[:, 55:65] = picture[:, 54:55]
+        light, dark = (pick_area(picture, w) for w in ("light", "dark"))
+        np.testing.assert_allclose(light + dark, 1, atol=1e-6)
+        self.assertEqual((light[0, -1], light[0, 0]), (1, 0))
+        shares = [pick_area(picture, f"light~{n}").mean() for n in (20, 50, 80)]
+        self.assertEqual(shares, sorted(shares, reverse=True))
+        near = (grey / 255).astype(np.float32)
+        band = pick_area(picture, "depth~25-50", clues=Clues(depth=near))
+        self.assertAlmostEqual(float(band.mean()), 0.25, delta=0.02)
+        self.assertEqual(pick_area(picture, "depth~0-100", clues=Clues(depth=near)).min(), 1)
+
+    def test_a_colour_may_hang_together_with_a_place(self):
+        picture = np.full((40, 60, 3), (200, 40, 30), np.uint8)
+        picture[:, 25:35] = (30, 60, 200)
+        found = pick_area(picture, "#c8281e~10@0.9,0.5")
+        self.assertEqual((found[:, :25].max(), found[:, 35:].min()), (0, 1))
+
+    def test_what_is_like_a_place_grows_to_its_border(self):
+        rng = np.random.default_rng(0)
+        picture = rng.integers(90, 110, (120, 160, 3)).astype(np.uint8)
+        picture[30:90, 40:80] += np.uint8(70)
+        picture[30:90, 120:150] += np.uint8(70)
+        true = np.zeros((120, 160), bool)
+        true[30:90, 40:80] = True
+        self.assertGreater(overlap(pick_area(picture, "like@0.35,0.5"), true), 0.95)
+        lock = self.scenes["lock"].picture
+        sky = pick_area(lock, "like~10@0.5,0.06")
+        self.assertGreater(overlap(sky, self.label("lock", "sky")), 0.85)
+
+    def test_closed_contours_hold_what_is_inside(self):
+        y, x = np.mgrid[0:100, 0:140]
+        ring = (np.abs(np.hypot(y - 50, x - 70) - 30) < 1).astype(np.float32)
+        picture = np.full((100, 140, 3), 128, np.uint8)
+        disc = np.hypot(y - 50, x - 70) < 30
+        inside = pick_area(picture, "inside@0.5,0.5", clues=Clues(lines=ring))
+        self.assertGreater(overlap(inside, disc), 0.95)
+        outside = pick_area(picture, "inside@0.02,0.02", clues=Clues(lines=ring))
+        self.assertGreater(overlap(outside, ~disc), 0.95)
+        with self.assertRaisesRegex(ValueError, "inside needs a map with contours, got none"):
+            pick_area(picture, "inside@0,0")
 
 
 class ShapingTest(unittest.TestCase):

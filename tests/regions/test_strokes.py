@@ -2,10 +2,24 @@ import unittest
 
 import numpy as np
 
-from overlay.regions.strokes import draw_pressed, draw_strokes, fill_outline
+from overlay.regions.strokes import draw_pressed, draw_ramp, draw_strokes, fill_outline
 
 
 class StrokesTest(unittest.TestCase):
+    def test_ramps_fall_across_or_around(self):
+        across = draw_ramp((0.25, 0.5), (0.75, 0.5), 40, 80, radial=False)
+        self.assertTrue((across[:, :20] == 1).all() and (across[:, 60:] == 0).all())
+        self.assertAlmostEqual(float(across[20, 39:41].mean()), 0.5, delta=0.02)
+        around = draw_ramp((0.5, 0.5), (0.75, 0.5), 40, 80, radial=True)
+        self.assertGreater(around[20, 40], 0.99)
+        self.assertEqual((around[20, 61], around[0, 0]), (0, 0))
+        self.assertTrue(np.isfinite(draw_ramp((0, 0), (0, 0), 1, 1, radial=True)).all())
+
+    def test_a_soft_brush_falls_over_its_width(self):
+        soft = draw_pressed(((0.5, 0.5),), 0.4, (), 100, 100, soft=1.0)
+        self.assertAlmostEqual(float(soft[50, 70]), 0.5, delta=0.05)
+        self.assertGreater(soft[50, 80], 0.2)
+
     def test_a_point_is_a_disc_of_its_size(self):
         mask = draw_strokes([(((0.5, 0.5),), 0.2)], 100, 100)
         self.assertAlmostEqual(float(mask.sum()), np.pi * 10**2, delta=8)
