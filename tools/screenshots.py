@@ -138,9 +138,11 @@ def shoot_regions(
     """The picked sky with a painted region united."""
     panel = window.regions
     window.stage.set_mode("region")
-    panel.add_asked.emit(None)
+    panel.menu.asked.emit(None)
     settle()
-    window.region_desk._draw({"points": ((0.3, 0.8), (0.45, 0.7), (0.6, 0.85)), "size": 0.12})
+    window.region_desk._draw(
+        "brush", {"points": ((0.3, 0.8), (0.45, 0.7), (0.6, 0.85)), "size": 0.12}
+    )
     window.region_desk._change("Unite with sky", {"unite": ["sky"], "feather": 4})
     shoot("regions")
     for _ in range(3):

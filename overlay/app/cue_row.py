@@ -40,8 +40,9 @@ class CueRow(TakesPictures, QWidget):
     renamed = Signal(int, str)
     placed = Signal(int, object, bool)  # the region's name or None, and whether it is inverted
     region_asked = Signal(int)
-    dragged = Signal(int, int)  # while the row is dragged: its place, and a height in the sheet
-    let_go = Signal(int, int)
+    # While the row is dragged: its place, a height in the sheet, the place on the screen.
+    dragged = Signal(int, int, QPoint)
+    let_go = Signal(int, int, QPoint)
     weighed = Signal(int, float)
     shaped = Signal(int, str, object)
 
@@ -85,7 +86,10 @@ class CueRow(TakesPictures, QWidget):
         self._glyph = QLabel()
         self._glyph.setPixmap(glyph(cue.kind, cue_colour(self.index).name(), 18))
         self._glyph.setCursor(Qt.CursorShape.SizeVerCursor)
-        self._glyph.setToolTip("Drag up or down to put the cue elsewhere (Alt+Up, Alt+Down)")
+        self._glyph.setToolTip(
+            "Drag up or down to put the cue elsewhere (Alt+Up, Alt+Down), or onto an area of the "
+            "picture to tie it to the region there"
+        )
         self.name = QLabel()
         self.region = QToolButton()
         self.region.setProperty("chip", "true")
@@ -202,13 +206,15 @@ class CueRow(TakesPictures, QWidget):
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if event.buttons() & Qt.MouseButton.LeftButton:
             self._moved = True
-            self.dragged.emit(self.index, self.y() + round(event.position().y()))
+            where = self.y() + round(event.position().y())
+            self.dragged.emit(self.index, where, event.globalPosition().toPoint())
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        screen = event.globalPosition().toPoint()
         if abs(event.position().y() - self._from) > ROW / 2:
-            self.let_go.emit(self.index, self.y() + round(event.position().y()))
+            self.let_go.emit(self.index, self.y() + round(event.position().y()), screen)
             return
-        self.let_go.emit(self.index, -1)
+        self.let_go.emit(self.index, -1, screen)
         if self._how == "only" and not self._moved:
             self.chosen.emit(self.index, "only")
 

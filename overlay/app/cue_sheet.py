@@ -1,6 +1,6 @@
 """The cue sheet: all cues against the progress of the run, under the filmstrip."""
 
-from PySide6.QtCore import Qt, Signal
+from PySide6.QtCore import QPoint, Qt, Signal
 from PySide6.QtGui import QAction
 from PySide6.QtWidgets import (
     QComboBox,
@@ -33,6 +33,8 @@ class CueSheet(TakesPictures, QFrame):
     dropped = Signal(list)
     add_asked = Signal(str)  # reference, swatches, edges or avoided
     region_asked = Signal()
+    carried = Signal(list, QPoint)  # rows that are dragged, over a place on the screen
+    put_on = Signal(list, QPoint)  # and let go outside the sheet
     map_dropped = Signal(int, list)  # a guide's place, and what its map is to be made from
     refused = Signal(str)
 
@@ -207,7 +209,11 @@ class CueSheet(TakesPictures, QFrame):
         line = self.rows[before].y() - 2 if before < len(self.rows) else self.rows[-1].y() + ROW
         return before, line
 
-    def _show_gap(self, index: int, height: int) -> None:
+    def _show_gap(self, index: int, height: int, screen: QPoint) -> None:
+        self._line.hide()
+        self.carried.emit(self._rows_with(index), screen)
+        if self._is_outside(screen):
+            return
         before, line = self._gap(height)
         rows = self._rows_with(index)
         together = rows == list(range(rows[0], rows[-1] + 1))
@@ -215,9 +221,14 @@ class CueSheet(TakesPictures, QFrame):
         self._line.setGeometry(0, line, self.rows[0].width(), 2)
         self._line.raise_()
 
-    def _drop_row(self, index: int, height: int) -> None:
+    def _is_outside(self, screen: QPoint) -> bool:
+        return not self.rect().contains(self.mapFromGlobal(screen))
+
+    def _drop_row(self, index: int, height: int, screen: QPoint) -> None:
         self._line.hide()
-        if height >= 0:
+        if self._is_outside(screen):
+            self.put_on.emit(self._rows_with(index), screen)
+        elif height >= 0:
             self.bench.move_cues(self._rows_with(index), self._gap(height)[0])
 
     def mark_selected(self) -> None:

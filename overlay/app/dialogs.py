@@ -53,7 +53,8 @@ class Dialogs(QObject):
         window.sheet.region_asked.connect(lambda: window.guarded(self.add_region))
         window.card.guide.map_asked.connect(lambda: window.guarded(self.choose_map))
         window.card.guide.export_asked.connect(lambda: window.guarded(self.export_map))
-        window.regions.export_asked.connect(lambda: window.guarded(self.export_mask))
+        window.regions.deeds.export_asked.connect(lambda: window.guarded(self.export_mask))
+        window.regions.menu.file_asked.connect(lambda: window.guarded(self.add_mask))
         window.card.swatches.write_asked.connect(lambda: window.guarded(self.write_palette))
 
     # Project --------------------------------------------------------------------------------
@@ -241,6 +242,12 @@ class Dialogs(QObject):
         self.window.gather.with_pictures(
             [path], lambda: self.bench.add_region(name, path, index), grey=True
         )
+
+    def add_mask(self) -> None:
+        """Add a region whose mask is a picture."""
+        path = self._ask_open("Mask: white is inside", _PICTURES)
+        if path is not None:
+            self.window.region_desk.add_file(path)
 
     def export(self) -> None:
         """Write the proof that hangs to a picture file, the recipe inside where the format can."""

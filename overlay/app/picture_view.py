@@ -170,9 +170,9 @@ class PictureView(TakesPictures, QWidget):
 
     def zoom_about(self, place: QPointF, factor: float) -> None:
         """Zoom so that what lies at `place` of the widget stays there."""
-        before = self._to_frame(place)
+        before = self.place_at(place)
         self._zoom = min(max(self.zoom * factor, 0.05), _MOST_ZOOM)
-        after = self._to_frame(place)
+        after = self.place_at(place)
         self._centre += before - after
         self.update()
 
@@ -192,7 +192,8 @@ class PictureView(TakesPictures, QWidget):
         top = middle.y() - self._centre.y() * height
         return QRectF(left, top, width, height)
 
-    def _to_frame(self, place: QPointF) -> QPointF:
+    def place_at(self, place: QPointF) -> QPointF:
+        """A place of this widget as shares of the frame; beyond 0 to 1 beside it."""
         panes = self._panes()
         rect = self.frame_rect(int(len(panes) > 1 and place.x() > panes[1].left()))
         return QPointF(
@@ -323,7 +324,7 @@ class PictureView(TakesPictures, QWidget):
         if self._uses_tool(event):
             assert self._tool is not None
             self._drag = ("tool", event.position())
-            self._tool.press(self._to_frame(event.position()))
+            self._tool.press(self.place_at(event.position()))
             return
         pans = event.button() == Qt.MouseButton.MiddleButton or self._space
         if self._near_wipe(event.position()) and not pans:
@@ -333,7 +334,7 @@ class PictureView(TakesPictures, QWidget):
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if self._drag is None:
-            place = self._to_frame(event.position())
+            place = self.place_at(event.position())
             self._show_cursor(event.position())
             if self._tool is not None:
                 self._tool.hover(place)
@@ -343,7 +344,7 @@ class PictureView(TakesPictures, QWidget):
         kind, last = self._drag
         rect = self.frame_rect()
         if kind == "tool" and self._tool is not None:
-            self._tool.move(self._to_frame(event.position()))
+            self._tool.move(self.place_at(event.position()))
         elif kind == "wipe":
             self._wipe = min(max((event.position().x() - rect.left()) / rect.width(), 0.0), 1.0)
             self.wiped.emit(self._wipe)
@@ -358,10 +359,10 @@ class PictureView(TakesPictures, QWidget):
         drag, self._drag = self._drag, None
         if drag is not None and drag[0] == "tool":
             if self._tool is not None:
-                self._tool.release(self._to_frame(event.position()))
+                self._tool.release(self.place_at(event.position()))
             return
         moved = event.position() - (self._pressed or event.position())
-        place = self._to_frame(event.position())
+        place = self.place_at(event.position())
         if moved.manhattanLength() < 4 and 0 <= place.x() < 1 and 0 <= place.y() < 1:
             self.clicked.emit(place)
 

@@ -1,23 +1,26 @@
-"""Keeps the regions' masks in step with the recipe: made, shown, painted, redone, settled."""
+"""Keeps the regions' masks in step with the recipe: made, shown, changed, redone, settled."""
 
+from collections.abc import Callable
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 import numpy as np
-from PySide6.QtCore import QObject, QPointF, Qt
-from PySide6.QtGui import QGuiApplication, QImage
+from PySide6.QtCore import QObject
+from PySide6.QtGui import QImage
 
 from overlay.app.images import grey_to_image
-from overlay.app.picture_tools import PickTool
-from overlay.app.region_tools import BoxTool, RegionBrush
-from overlay.imaging.colour import ByteImage
+from overlay.app.region_hand import RegionHand
+from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.files import PictureError, write_grey8
 from overlay.imaging.resample import cover
-from overlay.regions.tint import mask_overlay
+from overlay.regions.tint import masks_overlay
 from overlay.studio.drawer import started_from
+from overlay.studio.drawn_parts import find_part, part_names
+from overlay.studio.kept_masks import keep_mask, traced_mask
 from overlay.studio.region_edits import (
     add_region,
     change_region,
+    copy_region,
     redo_in,
     remove_region,
     rename_region,
@@ -38,57 +41,58 @@ class RegionDesk(QObject):
     def __init__(self, window: "MainWindow") -> None:
         super().__init__(window)
         self.window, self.bench, self.panel = window, window.bench, window.regions
+        self.hand = RegionHand(window)
         self._shown: object = None
-        self._tool = ""
         p = self.panel
         p.chosen.connect(lambda _: self.refresh())
-        p.add_asked.connect(self.add)
-        p.colour_asked.connect(self._ask_colour)
+        p.seen_changed.connect(self.refresh)
         p.changed.connect(self._change)
         p.renamed.connect(self._rename)
         p.remove_asked.connect(self._remove)
-        p.tool_asked.connect(self.use_tool)
-        p.use_asked.connect(self._tie)
-        p.redo_asked.connect(self.redo)
-        p.settle_asked.connect(self.settle)
-        p.brush.moved.connect(lambda _: self._size_tool())
+        p.menu.asked.connect(self.add)
+        p.menu.traced.connect(self.add_traced)
+        p.menu.drawn.connect(self.add_drawn)
+        p.deeds.copy_asked.connect(self._copy)
+        p.deeds.use_asked.connect(self._tie)
+        p.deeds.redo_asked.connect(self.redo)
+        p.deeds.settle_asked.connect(self.settle)
+        self.hand.drawn.connect(self._draw)
+        self.hand.picked.connect(self.add)
         window.stage.view_changed.connect(self._view_changed)
 
-    @property
-    def tool(self) -> str:
-        """The tool in hand, or nothing."""
-        return self._tool
-
     def refresh(self) -> None:
-        """Show the selected region's mask over the picture, if regions are in sight."""
+        """Show the masks that are to be seen over the picture, if regions are in sight."""
         self.panel.refresh()
-        stage, name = self.window.stage, self.panel.selected
+        stage, seen = self.window.stage, self.panel.seen
         if stage.mode != "region":
             return
         recipe, store = self.bench.project.recipe, self.bench.store
-        if name is None:
+        if not seen:
             self._shown = None
             stage.set_image("region", None)
             return
         regions = {n: r.model_dump_json() for n, r in recipe.regions.items()}
-        key = (name, str(regions), recipe.source, recipe.size)
+        guides = [c.model_dump_json() for c in recipe.cues if c.guide is not None]
+        key = (seen, str(regions), str(guides), recipe.source, recipe.size)
         if key == self._shown:
             return
         self._shown = key
 
-        def make() -> tuple[QImage, dict[str, QImage]]:
+        def make() -> tuple[QImage, dict[str, QImage], list[str]]:
             frame = guide_frame(recipe, store)
             masks = region_masks(recipe, store, frame)
             beneath = frame.picture
             if beneath is None:
                 beneath = np.full((frame.height, frame.width, 3), 128, np.uint8)
             thumbs = {n: grey_to_image(cover(m, *_THUMB)) for n, m in masks.items()}
-            return _overlay_image(mask_overlay(masks[name], beneath)), thumbs
+            over = _overlay_image(masks_overlay([masks[n] for n in seen], beneath))
+            return over, thumbs, [] if recipe.source is None else part_names(recipe.source)
 
         self.window.desk.loader.ask("region", make, self._got)
 
-    def _got(self, found: tuple[QImage, dict[str, QImage]]) -> None:
-        image, thumbs = found
+    def _got(self, found: tuple[QImage, dict[str, QImage], list[str]]) -> None:
+        image, thumbs, parts = found
+        self.panel.show_parts(parts)
         self.window.stage.set_image("region", image)
         for name, thumb in thumbs.items():
             self.panel.show_thumb(name, thumb)
@@ -100,7 +104,7 @@ class RegionDesk(QObject):
     def _view_changed(self, mode: str) -> None:
         """The panel takes the cue card's place while regions are in sight."""
         self.window.show_regions(shown=mode == "region")
-        if mode != "region" and self._tool:
+        if mode != "region" and self.hand.tool:
             self.panel.use_tool("")
         if mode == "region":
             self._shown = None
@@ -113,12 +117,59 @@ class RegionDesk(QObject):
 
         def do() -> None:
             keys = {} if pick is None else {"pick": pick}
-            plain = (pick or "painted").split("~")[0].strip("#")
-            self.panel.choose(add_region(self.bench.project, plain, **keys))
+            guide = self.bench.selected_cue
+            if pick is not None and pick.startswith("inside") and guide is not None:
+                held = guide.guide not in (None, "blocks")
+                keys |= {"guide": guide.name} if held else {}
+            self.panel.choose(add_region(self.bench.project, _plain_name(pick), **keys))
             if pick is None:
                 self.panel.use_tool("brush")
 
         self.window.guarded(do)
+
+    def add_traced(self, cue: str) -> None:
+        """Add everything of the proof that came from a cue."""
+        proof = self.bench.proof
+        if proof is not None and proof.trace is not None:
+            trace, shape = proof.trace, proof.picture.shape[:2]
+            self._add_kept(cue, lambda: traced_mask(trace, cue, *shape))
+
+    def add_drawn(self, part: str) -> None:
+        """Add a part of a drawn scene by its name."""
+        source = self.bench.project.recipe.source
+        if source is not None:
+            self._add_kept(part, lambda: find_part(source, part))
+
+    def _add_kept(self, name: str, make: Callable[[], FloatImage]) -> None:
+        """Make a mask, keep it as a picture of the project, and add a region of it."""
+
+        def add(path: Path) -> None:
+            self.window.guarded(
+                lambda: self.panel.choose(add_region(self.bench.project, name, mask=str(path)))
+            )
+
+        self.window.desk.loader.ask("mask", lambda: keep_mask(make(), name), add)
+
+    def add_file(self, path: Path) -> None:
+        """Add a region whose mask is a picture."""
+        name = path.stem.replace("-", " ")
+        self.window.gather.with_pictures(
+            [path],
+            lambda: self.panel.choose(add_region(self.bench.project, name, mask=str(path))),
+            grey=True,
+        )
+
+    def _copy(self) -> None:
+        name = self.panel.selected
+        if name is not None:
+            self.window.guarded(lambda: self.panel.choose(copy_region(self.bench.project, name)))
+
+    def _draw(self, tool: str, stroke: dict[str, Any]) -> None:
+        name = self.panel.selected
+        if name is not None:
+            region = self.bench.project.recipe.regions[name]
+            old = [s.model_dump(mode="json") for s in region.strokes]
+            self._change(tool.capitalize(), {"strokes": [*old, stroke]})
 
     def _change(self, what: str, changes: dict[str, Any]) -> None:
         name = self.panel.selected
@@ -193,70 +244,10 @@ class RegionDesk(QObject):
         stage.compare.ways["wipe"].setChecked(True)
         self.window.puller.pull()
 
-    # Tools ----------------------------------------------------------------------------------
 
-    def use_tool(self, tool: str) -> None:
-        """Give the picture a tool to paint the region with, or take it away."""
-        view = self.window.stage.view
-        self._tool = tool
-        if not tool:
-            if isinstance(view.tool, RegionBrush | BoxTool | PickTool):
-                view.set_tool(None)
-            return
-        self.window.stage.use_tool("")
-        self._tool = tool
-        if tool == "box":
-            box = BoxTool(QGuiApplication.keyboardModifiers, self)
-            box.drawn.connect(self._draw)
-            view.set_tool(box)
-        else:
-            brush = RegionBrush(tool, self.panel.brush.value / 100, self)
-            brush.drawn.connect(self._draw)
-            view.set_tool(brush)
-
-    def heed_key(self, key: int) -> bool:
-        """Brush, eraser and their size by keys while regions are in sight; whether it was one."""
-        tools = {Qt.Key.Key_B: "brush", Qt.Key.Key_E: "erase"}
-        sizes = {Qt.Key.Key_Comma: -1.0, Qt.Key.Key_Period: 1.0}
-        if self.window.stage.mode != "region" or self.panel.selected is None:
-            return False
-        if key in tools:
-            self.panel.use_tool(tools[Qt.Key(key)])
-        elif key in sizes:
-            self.panel.change_brush(sizes[Qt.Key(key)])
-        return key in tools or key in sizes
-
-    def _size_tool(self) -> None:
-        tool = self.window.stage.view.tool
-        if isinstance(tool, RegionBrush) and tool.kind != "lasso":
-            tool.size = self.panel.brush.value / 100
-
-    def _draw(self, stroke: dict[str, Any]) -> None:
-        name = self.panel.selected
-        if name is None:
-            return
-        region = self.bench.project.recipe.regions[name]
-        old = [s.model_dump(mode="json") for s in region.strokes]
-        self._change(self._tool.capitalize(), {"strokes": [*old, stroke]})
-
-    def _ask_colour(self) -> None:
-        """Pick everything that has the colour of the place that is clicked."""
-        self.panel.use_tool("")
-        self._tool = "colour"
-        pick = PickTool()
-        pick.setParent(self)
-        pick.picked.connect(self._take_colour)
-        self.window.stage.view.set_tool(pick)
-        self.window.stage.status.say("Click a colour of the picture; all that is like it is taken.")
-
-    def _take_colour(self, place: QPointF) -> None:
-        stage = self.window.stage
-        image = stage.images.get("source") or stage.images.get("proof")
-        self.use_tool("")
-        if image is None or not (0 <= place.x() < 1 and 0 <= place.y() < 1):
-            return
-        pixel = image.pixelColor(int(place.x() * image.width()), int(place.y() * image.height()))
-        self.add(f"{pixel.name()}~12")
+def _plain_name(pick: str | None) -> str:
+    """What a new region is called: `sky`, `like`, `a03020`."""
+    return (pick or "painted").split("~")[0].split("@")[0].strip("#")
 
 
 def _overlay_image(rgba: ByteImage) -> QImage:

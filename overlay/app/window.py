@@ -232,7 +232,7 @@ class MainWindow(QMainWindow):
         """Put the tool down, or leave the room, or stop the run."""
         if self.room == "prepare":
             self.show_room("bench")
-        elif self.region_desk.tool:
+        elif self.region_desk.hand.tool:
             self.regions.use_tool("")
         elif self.maps.tool:
             self.card.guide.use_tool("")
@@ -246,7 +246,7 @@ class MainWindow(QMainWindow):
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_V and not event.isAutoRepeat():
             self.stage.flip(on=True)
-        if self.room == "bench" and self.region_desk.heed_key(event.key()):
+        if self.room == "bench" and self.region_desk.hand.heed_key(event.key()):
             return
         super().keyPressEvent(event)
 

@@ -10,7 +10,28 @@ _TINTS = ((0, 114, 178), (230, 120, 0), (204, 60, 160), (0, 158, 115))
 _HATCH = 12  # pixels between the hatching's lines, on 512 rows
 
 
-def mask_overlay(mask: FloatImage, picture: ByteImage) -> ByteImage:
+def masks_overlay(masks: list[FloatImage], picture: ByteImage) -> ByteImage:
+    """Several masks over each other, each in a tint of its own, the last on top.
+
+    Returns
+    -------
+    (H, W, 4) uint8, as of `mask_overlay`.
+    """
+    out = np.zeros((*picture.shape[:2], 4), np.uint8)
+    taken: list[tuple[int, int, int]] = []
+    for mask in masks:
+        tint = choose_tint(mask, picture, taken)
+        taken.append(tint)
+        over = mask_overlay(mask, picture, tint)
+        # Where both are thin the upper one's tint stands; outlines stay.
+        higher = over[..., 3] >= out[..., 3]
+        out[higher] = over[higher]
+    return out
+
+
+def mask_overlay(
+    mask: FloatImage, picture: ByteImage, tint: tuple[int, int, int] | None = None
+) -> ByteImage:
     """The tint, hatching and outline of a mask, with their transparency.
 
     The outline is white within black, so that one of both has at least 4.5:1 against any colour
@@ -19,6 +40,7 @@ def mask_overlay(mask: FloatImage, picture: ByteImage) -> ByteImage:
     Parameters
     ----------
     mask : (H, W) float32 in 0..1. picture : (H, W, 3) uint8 sRGB, what lies beneath.
+    tint : of its area, or None for one that stands out.
 
     Returns
     -------
@@ -26,7 +48,7 @@ def mask_overlay(mask: FloatImage, picture: ByteImage) -> ByteImage:
     """
     height, width = mask.shape
     out = np.zeros((height, width, 4), np.uint8)
-    out[..., :3] = choose_tint(mask, picture)
+    out[..., :3] = choose_tint(mask, picture) if tint is None else tint
     out[..., 3] = (mask.clip(0, 1) * 90).astype(np.uint8)
     pitch = max(round(_HATCH * height / 512), 4)
     y, x = np.mgrid[0:height, 0:width]
@@ -48,13 +70,16 @@ def outline(mask: FloatImage) -> tuple[np.ndarray, np.ndarray]:
     return white, black
 
 
-def choose_tint(mask: FloatImage, picture: ByteImage) -> tuple[int, int, int]:
-    """The tint that differs most from what lies under a mask."""
+def choose_tint(
+    mask: FloatImage, picture: ByteImage, taken: list[tuple[int, int, int]] | None = None
+) -> tuple[int, int, int]:
+    """The tint that differs most from what lies under a mask; one that is not taken if there is."""
     beneath = picture[mask > 0.5]
+    free = [t for t in _TINTS if t not in (taken or ())] or list(_TINTS)
     if not len(beneath):
-        return _TINTS[0]
+        return free[0]
     mean = beneath[:: max(len(beneath) // 4096, 1)].astype(float).mean(axis=0)
-    return max(_TINTS, key=lambda tint: float(np.abs(np.array(tint) - mean).sum()))
+    return max(free, key=lambda tint: float(np.abs(np.array(tint) - mean).sum()))
 
 
 def _dark(mask: FloatImage, picture: ByteImage) -> bool:

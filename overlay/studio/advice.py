@@ -14,6 +14,7 @@ Deed = Literal["", "hold", "trace", "prepare"]
 
 _WORST = ("two_pictures", "bars", "clutter", "soft", "small")
 _FULL = (0.0, 0.0, 1.0, 1.0)
+_SETTLING = (0.2, 0.4, 0.6)
 _LARGE = 1_600_000  # pixels; searching goes faster below
 
 
@@ -141,11 +142,30 @@ def _after(recipe: Recipe, proof: Proof) -> Iterator[Advice]:
         yield Advice("repeats", None, 62, text, "See where from", deed="trace")
     for name, value in measures.get("rim", {}).items():
         if value > 1.3 and name in recipe.regions:
-            wider = min(recipe.regions[name].feather + 8, 512)
-            regions = {n: r.model_dump(mode="json") for n, r in recipe.regions.items()}
-            regions[name]["feather"] = wider
-            text = f"The rim of {name} can be seen ({value:.2f}; 1 is invisible)."
-            yield Advice("rim", None, 70, text, f"Feather {wider:g} px", {"regions": regions})
+            yield from _visible_rim(recipe, name, value)
+
+
+def _visible_rim(recipe: Recipe, name: str, value: float) -> Iterator[Advice]:
+    """A border that can be seen: settle it, further each time; else soften or move it."""
+    text = f"The rim of {name} can be seen ({value:.2f}; 1 is invisible)."
+    others = [p.model_dump() for p in recipe.passes if p.rim_of != name]
+    so_far = max((p.departure for p in recipe.passes if p.rim_of in (name, None)), default=0.0)
+    departure = next((d for d in _SETTLING if d > so_far), None)
+    if departure is not None:
+        passes = [*others, {"kind": "settle", "departure": departure, "rim_of": name}]
+        yield Advice(
+            "rim", None, 70, text, f"Settle it {100 * departure:.0f} %", {"passes": passes}
+        )
+    region = recipe.regions[name]
+    for code, key, more, what in (
+        ("rim_feather", "feather", 8, "Feather {:g} px"),
+        ("rim_grow", "grow", 4, "Grow {:g} px"),
+    ):
+        amount = min(getattr(region, key) + more, 512)
+        regions = {n: r.model_dump(mode="json") for n, r in recipe.regions.items()}
+        regions[name][key] = amount
+        weight = 69 if key == "feather" else 68
+        yield Advice(code, None, weight, text, what.format(amount), {"regions": regions})
 
 
 def _hardly_shows(cue: Cue, match: float, recipe: Recipe) -> Iterator[Advice]:

@@ -6,19 +6,47 @@ from collections import OrderedDict
 from collections.abc import Callable
 from pathlib import Path
 
+from overlay.engine.request import Render
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.files import PictureError, read_grey, read_picture, reason
 
 _KEPT_BYTES = 768 << 20
+_KEPT_STAGES = 3
+
+
+class Stages:
+    """The last base passes, so that a later pass begins where an earlier proof ended."""
+
+    def __init__(self) -> None:
+        self._lock = threading.Lock()
+        self._kept: OrderedDict[str, Render] = OrderedDict()
+
+    def base(self, key: str, make: Callable[[], Render]) -> Render:
+        """What was kept under a recipe's hash, else what `make` gives."""
+        with self._lock:
+            if key in self._kept:
+                self._kept.move_to_end(key)
+                return self._kept[key]
+        done = make()
+        with self._lock:
+            self._kept[key] = done
+            while len(self._kept) > _KEPT_STAGES:
+                self._kept.popitem(last=False)
+        return done
 
 
 class PictureStore:
     """Reads pictures and masks; safe to use from several threads.
 
+    Attributes
+    ----------
+    stages : passes that were rendered lately.
+
     Arrays given out are shared and must not be written to.
     """
 
     def __init__(self) -> None:
+        self.stages = Stages()
         self._lock = threading.Lock()
         self._kept: OrderedDict[tuple[str, ...], ByteImage | FloatImage] = OrderedDict()
 

@@ -87,7 +87,9 @@ def make_proof(recipe: Recipe, store: PictureStore, control: Control | None = No
     request = build_request(recipe, store)
     control.check()
     share = 0.95 / (1 + 0.6 * len(recipe.passes))
-    done = render(request, control.part(0.0, share))
+    # A proof that differs in its later passes alone has the same base, which need not run again.
+    base = hash_recipe(recipe.model_copy(update={"passes": ()})) if recipe.passes else recipe_hash
+    done = store.stages.base(base, lambda: render(request, control.part(0.0, share)))
     masks = region_masks(recipe, store, guide_frame(recipe, store))
     for i, wanted in enumerate(recipe.passes):
         begin = share * (1 + 0.6 * i)

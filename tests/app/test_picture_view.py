@@ -52,14 +52,14 @@ class PictureViewTest(unittest.TestCase):
 
     def test_the_wheel_zooms_about_the_pointer_within_bounds(self):
         place = QPointF(150, 120)
-        before = self.view._to_frame(place)
+        before = self.view.place_at(place)
         for delta in (240, 480, -120):
             wheel = QWheelEvent(
                 place, place, QPoint(), QPoint(0, delta), Qt.MouseButton.NoButton,
                 Qt.KeyboardModifier.NoModifier, Qt.ScrollPhase.NoScrollPhase, False,
             )  # fmt: skip
             QApplication.sendEvent(self.view, wheel)
-        after = self.view._to_frame(place)
+        after = self.view.place_at(place)
         self.assertAlmostEqual(before.x(), after.x(), places=6)
         self.view.zoom_about(place, 1e9)
         self.assertEqual(self.view.zoom, 32)

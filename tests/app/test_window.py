@@ -272,9 +272,9 @@ class PictureTest(WindowTest):
     def test_zoom_about_the_pointer_pan_and_fit(self):
         view = self.window.stage.view
         place = QPointF(view.width() * 0.3, view.height() * 0.4)
-        before = view._to_frame(place)
+        before = view.place_at(place)
         view.zoom_about(place, 2.5)
-        after = view._to_frame(place)
+        after = view.place_at(place)
         self.assertAlmostEqual(before.x(), after.x(), places=6)
         self.assertAlmostEqual(before.y(), after.y(), places=6)
         left = view.frame_rect().left()

@@ -86,9 +86,23 @@ class AfterTest(unittest.TestCase):
     def test_lost_structure_repeats_and_rims(self):
         made = recipe(felt(region="sky"), regions={"sky": {"mask": "sky.png", "feather": 4}})
         found = self.advice(made, structure_kept=12, repeats=31, rim={"sky": 1.6})
-        self.assertEqual(codes(found), ["rim", "lost_structure", "repeats"])
-        self.assertEqual(found[0].changes["regions"]["sky"]["feather"], 12)
-        self.assertEqual((found[1].deed, found[2].deed), ("hold", "trace"))
+        rims = ["rim", "rim_feather", "rim_grow"]
+        self.assertEqual(codes(found), [*rims, "lost_structure", "repeats"])
+        self.assertEqual(found[1].changes["regions"]["sky"]["feather"], 12)
+        self.assertEqual(found[2].action, "Grow 4 px")
+        self.assertEqual((found[3].deed, found[4].deed), ("hold", "trace"))
+
+    def test_a_visible_rim_is_settled_further_each_time(self):
+        regions, actions = {"sky": {"mask": "sky.png"}}, []
+        passes = []
+        for _ in range(4):
+            made = recipe(felt(region="sky"), regions=regions, passes=passes)
+            found = self.advice(made, rim={"sky": 1.6})[0]
+            actions.append(found.action)
+            passes = found.changes.get("passes", passes)
+        self.assertEqual(
+            actions, ["Settle it 20 %", "Settle it 40 %", "Settle it 60 %", "Feather 8 px"]
+        )
 
     def test_an_old_proof_says_nothing_of_a_new_recipe(self):
         made = recipe()
