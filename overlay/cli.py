@@ -101,7 +101,7 @@ def _explain(error: Exception) -> int:
 
 def _render(options: argparse.Namespace) -> int:
     from overlay.document.reading import read_recipe, recipe_json
-    from overlay.imaging.files import PictureError, writable_kind, write_picture, write_whole
+    from overlay.imaging.files import PictureError, writable_kind, write_bytes, write_picture
     from overlay.studio.paths import absolute_recipe, relative_recipe
     from overlay.studio.pictures import PictureStore
     from overlay.studio.proofs import make_proof
@@ -119,7 +119,7 @@ def _render(options: argparse.Namespace) -> int:
     if options.report is not None:
         text = json.dumps(proof.report(), indent=2, ensure_ascii=False).encode() + b"\n"
         try:
-            write_whole(options.report, lambda file: file.write(text))
+            write_bytes(options.report, text)
         except OSError as error:
             raise PictureError(f"{options.report}: cannot be written: {error.strerror}") from error
     return DONE

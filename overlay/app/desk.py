@@ -9,7 +9,7 @@ from PySide6.QtGui import QImage
 from overlay.app.icons import retint
 from overlay.app.images import to_image
 from overlay.app.loader import Loader
-from overlay.imaging.files import write_whole
+from overlay.imaging.files import write_bytes
 from overlay.studio.advice import Advice, find_advice
 from overlay.studio.cards import card_picture, is_card
 from overlay.studio.checks import Finding
@@ -273,9 +273,7 @@ class Desk(QObject):
     def _save_recovery(self) -> None:
         data = recovery_bytes(self.bench.project)
         path = state_folder() / "recovery.json"
-        self.loader.ask(
-            "recovery", lambda: write_whole(path, lambda file: file.write(data)), lambda _: None
-        )
+        self.loader.ask("recovery", lambda: write_bytes(path, data), lambda _: None)
 
         marks, shelf = dict(self.bench.project.state.marks), self.bench.shelf
         if self._shown.get("marks") != (shelf.folder, marks):

@@ -13,7 +13,7 @@ from overlay import __version__
 from overlay.app.theme import apply_theme, wants_dark
 from overlay.app.window import MainWindow
 from overlay.document.project import Project
-from overlay.imaging.files import write_whole
+from overlay.imaging.files import write_bytes
 from overlay.studio.bench import Bench
 from overlay.studio.folders import data_folder, state_folder
 from overlay.studio.recovery import load_recovery, recovery_bytes
@@ -73,4 +73,4 @@ def _keep_earlier(project: Project) -> None:
     """Put unsaved work aside, for the recovery copy will follow what is open now."""
     data = recovery_bytes(project)
     with suppress(OSError):
-        write_whole(state_folder() / "recovery-earlier.json", lambda file: file.write(data))
+        write_bytes(state_folder() / "recovery-earlier.json", data)

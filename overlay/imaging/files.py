@@ -115,7 +115,7 @@ def write_picture(
     buffer = BytesIO()
     image.save(buffer, kind, **options)
     try:
-        write_whole(path, lambda file: file.write(buffer.getbuffer()))
+        write_bytes(path, buffer.getbuffer())
     except OSError as error:
         raise PictureError(f"{path}: cannot be written: {reason(error)}") from error
 
@@ -141,7 +141,7 @@ def _write_grey(path: Path, values: np.ndarray) -> None:
     buffer = BytesIO()
     Image.fromarray(values).save(buffer, "PNG")
     try:
-        write_whole(path, lambda file: file.write(buffer.getbuffer()))
+        write_bytes(path, buffer.getbuffer())
     except OSError as error:
         raise PictureError(f"{path}: cannot be written: {reason(error)}") from error
 
@@ -170,6 +170,11 @@ def write_whole(path: Path, fill: Callable[[BinaryIO], object]) -> None:
     except BaseException:
         Path(name).unlink(missing_ok=True)
         raise
+
+
+def write_bytes(path: Path, data: bytes | memoryview) -> None:
+    """Write a file whole or not at all."""
+    write_whole(path, lambda file: file.write(data))
 
 
 def read_recipe_text(path: Path) -> str | None:

@@ -4,7 +4,7 @@ import re
 from pathlib import Path
 
 from overlay.imaging.colour import hex_to_srgb
-from overlay.imaging.files import PictureError, reason, write_whole
+from overlay.imaging.files import PictureError, reason, write_bytes
 
 ENDING = ".gpl"
 _HEAD = "GIMP Palette"
@@ -65,6 +65,6 @@ def write_palette(path: Path, colours: tuple[str, ...], name: str) -> None:
     rows = [_row(colour) for colour in colours]
     text = "\n".join([_HEAD, f"Name: {plain}", "Columns: 8", "#", *rows, ""])
     try:
-        write_whole(path, lambda file: file.write(text.encode()))
+        write_bytes(path, text.encode())
     except OSError as error:
         raise PictureError(f"{path}: cannot be written: {reason(error)}") from error

@@ -8,7 +8,7 @@ from overlay.document.observer import Signal
 from overlay.document.project import Project, State
 from overlay.document.reading import make_recipe, read_recipe, recipe_json
 from overlay.document.recipe import Recipe
-from overlay.imaging.files import write_whole
+from overlay.imaging.files import write_bytes
 from overlay.studio.advice import Advice
 from overlay.studio.cards import card_swatches, is_card
 from overlay.studio.checks import PictureChecks
@@ -84,7 +84,7 @@ class Bench(CueEdits):
         """Write the recipe, with paths relative to its new place."""
         relative = relative_recipe(self.project.recipe, path.parent)
         text = recipe_json(relative).encode() + b"\n"
-        write_whole(path, lambda file: file.write(text))
+        write_bytes(path, text)
         self.project.mark_saved(path)
 
     # Edits ---------------------------------------------------------------------------------

@@ -18,7 +18,7 @@ from overlay.document.project import State
 from overlay.document.project_file import PICTURES, ProjectFile, make_project_file
 from overlay.document.reading import RecipeError, parse_json, recipe_json
 from overlay.document.recipe import Recipe
-from overlay.imaging.files import MAX_TEXT_BYTES, PictureError, reason, write_whole
+from overlay.imaging.files import MAX_TEXT_BYTES, PictureError, reason, write_bytes, write_whole
 from overlay.studio.folders import data_folder, shelf_folder
 from overlay.studio.marks import made_marks, plain_marks
 from overlay.studio.paths import change_paths, input_paths
@@ -214,7 +214,7 @@ def _unpack_proofs(
 
 def _put(target: Path, data: bytes) -> None:
     if not target.exists() or target.read_bytes() != data:
-        write_whole(target, lambda file: file.write(data))
+        write_bytes(target, data)
 
 
 def lend_proofs(shelf: ProofShelf, to: Path) -> None:

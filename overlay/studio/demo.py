@@ -1,17 +1,16 @@
 """The demo project: plates of the Mallow Canal almanac, in manners to try on them."""
 
-import json
 from collections.abc import Callable
 from pathlib import Path
 from typing import Any
 
 import numpy as np
 
-from overlay.document.reading import make_recipe, read_recipe
+from overlay.document.reading import make_recipe, read_recipe, recipe_json
 from overlay.document.recipe import Recipe
 from overlay.engine.control import Control
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.files import write_grey16, write_picture, write_whole
+from overlay.imaging.files import write_bytes, write_grey16, write_picture
 from overlay.scenery.manners import MANNERS, draw_manner
 from overlay.scenery.march import FAR
 from overlay.scenery.scenes import SCENES, Drawn, draw_scene
@@ -25,7 +24,8 @@ from overlay.studio.warming import warm_kernels
 # Raised when the drawings change, so that an old demo folder is drawn anew.
 _EDITION = "3"
 _FIRST_SEED = 3
-RECIPE_NAME = "almanac.json"
+RECIPE_NAME, REGIONS_NAME = "almanac.json", "three-manners.json"
+_WATERSIDE = ((0.0, 0.62), (0.45, 0.52), (1.0, 0.6), (1.0, 1.0), (0.0, 1.0))
 
 Report = Callable[[float, str], None]
 
@@ -71,6 +71,29 @@ def opening_recipe() -> Recipe:
     return make_recipe({"overlay": 1} | data, "demo")
 
 
+def three_manners_recipe(settled: float = 0.0) -> Recipe:
+    """The lock in three manners: its sky printed, its waterside cut in lino, the rest painted.
+
+    Parameters
+    ----------
+    settled : departure of a pass that lets the rims disappear; 0 for none.
+    """
+    manners = ("dot print", "lino cut", "gouache")
+    plain = demo_recipe("lock", tuple((manner, 1.0) for manner in manners), departure=0.7)
+    data = plain.model_dump(mode="json", exclude_defaults=True)
+    stroke = {"points": _WATERSIDE, "fill": True}
+    data["regions"] = {
+        "sky": {"pick": "sky", "feather": 4},
+        "waterside": {"strokes": [stroke], "subtract": ["sky"], "feather": 6},
+        "between": {"unite": ["sky", "waterside"], "invert": True},
+    }
+    for cue, region in zip(data["cues"], data["regions"], strict=False):
+        cue["region"] = region
+    if settled > 0:
+        data["passes"] = [{"kind": "settle", "departure": settled}]
+    return make_recipe({"overlay": 1} | data, "demo")
+
+
 def ensure_demo(folder: Path, report: Report = lambda fraction, stage: None) -> Path:
     """Draw the demo's pictures unless they are there, and write its recipe.
 
@@ -82,13 +105,12 @@ def ensure_demo(folder: Path, report: Report = lambda fraction, stage: None) -> 
     stamp = folder / ".edition"
     if not stamp.exists() or stamp.read_text("utf-8") != _EDITION:
         _draw_all(folder, report)
-        write_whole(stamp, lambda file: file.write(_EDITION.encode()))
-    path = folder / RECIPE_NAME
-    if not path.exists():
-        data = {"overlay": 1} | opening_recipe().model_dump(mode="json", exclude_defaults=True)
-        text = json.dumps(data, indent=2, ensure_ascii=False).encode()
-        write_whole(path, lambda file: file.write(text))
-    return path
+        write_bytes(stamp, _EDITION.encode())
+    for name, make in ((RECIPE_NAME, opening_recipe), (REGIONS_NAME, three_manners_recipe)):
+        if not (folder / name).exists():
+            text = recipe_json(make()).encode()
+            write_bytes(folder / name, text)
+    return folder / RECIPE_NAME
 
 
 def prepare_demo(folder: Path, report: Report = lambda fraction, stage: None) -> Path:

@@ -2,15 +2,15 @@
 
 import json
 from collections.abc import Callable
-from functools import partial
 from pathlib import Path
-from typing import BinaryIO
+from typing import Any
 
 from overlay.document.reading import recipe_json
-from overlay.imaging.files import write_picture, write_whole
+from overlay.document.recipe import Recipe
+from overlay.imaging.files import write_bytes, write_picture
 from overlay.scenery.manners import MANNERS
 from overlay.scenery.scenes import SCENES
-from overlay.studio.demo import demo_recipe
+from overlay.studio.demo import demo_recipe, three_manners_recipe
 from overlay.studio.paths import absolute_recipe, relative_recipe
 from overlay.studio.pictures import PictureStore
 from overlay.studio.proofs import make_proof
@@ -22,19 +22,25 @@ def render_plates(folder: Path, say: Callable[[str], None]) -> list[Path]:
     written = []
     for scene in SCENES:
         for manner in MANNERS:
-            recipe = absolute_recipe(demo_recipe(scene, ((manner, 1.0),)), folder)
-            proof = make_proof(recipe, store)
             path = folder / f"proof-{scene}-{manner}.png".replace(" ", "-")
-            carried = recipe_json(relative_recipe(recipe, folder))
-            write_picture(path, proof.picture, recipe=carried)
-            text = json.dumps(proof.report(), indent=2).encode()
-            write_whole(path.with_suffix(".json"), partial(_fill, text=text))
-            match = next(iter(proof.measures["style_match"].values()))
-            kept = proof.measures["structure_kept"]
+            measures = _render(demo_recipe(scene, ((manner, 1.0),)), path, store)
+            match = next(iter(measures["style_match"].values()))
+            kept = measures["structure_kept"]
             say(f"{scene} in {manner}: style match {match:.0f}, structure kept {kept:.0f}")
             written.append(path)
+    for settled in (0.0, 0.2, 0.4):
+        path = folder / f"proof-three-manners-settled-{100 * settled:.0f}.png"
+        rims = _render(three_manners_recipe(settled), path, store)["rim"]
+        said = ", ".join(f"{name} {value:.2f}" for name, value in rims.items())
+        say(f"lock in three manners, settled {settled:.0%}: rims {said}")
+        written.append(path)
     return written
 
 
-def _fill(file: BinaryIO, text: bytes) -> None:
-    file.write(text)
+def _render(relative: Recipe, path: Path, store: PictureStore) -> dict[str, Any]:
+    """Render a recipe beside the demo's pictures, with its report; returns its measures."""
+    recipe = absolute_recipe(relative, path.parent)
+    proof = make_proof(recipe, store)
+    write_picture(path, proof.picture, recipe=recipe_json(relative_recipe(recipe, path.parent)))
+    write_bytes(path.with_suffix(".json"), json.dumps(proof.report(), indent=2).encode())
+    return proof.measures

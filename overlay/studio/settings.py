@@ -10,7 +10,7 @@ import platformdirs
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
 from overlay.document.reading import RecipeError, parse_json
-from overlay.imaging.files import write_whole
+from overlay.imaging.files import write_bytes
 
 _MOST_RECENT = 8
 
@@ -61,7 +61,7 @@ def save_settings(settings: Settings) -> None:
     data = json.dumps(settings.model_dump(mode="json"), indent=1).encode()
     with suppress(OSError):
         path.parent.mkdir(parents=True, exist_ok=True)
-        write_whole(path, lambda file: file.write(data))
+        write_bytes(path, data)
 
 
 def use_threads(threads: int) -> None:

@@ -20,8 +20,8 @@ from overlay.imaging.files import (
     PictureError,
     read_picture,
     thumbnail,
+    write_bytes,
     write_picture,
-    write_whole,
 )
 from overlay.studio.marks import made_marks, plain_marks
 from overlay.studio.measuring import Notice
@@ -95,8 +95,8 @@ class ProofShelf:
         }
         text = json.dumps(data, ensure_ascii=False).encode()
         try:
-            write_whole(base.with_suffix(".run"), lambda file: file.write(run))
-            write_whole(base.with_suffix(".json"), lambda file: file.write(text))
+            write_bytes(base.with_suffix(".run"), run)
+            write_bytes(base.with_suffix(".json"), text)
         except OSError as error:
             raise PictureError(f"{base}: the proof cannot be kept: {error.strerror}") from error
 
@@ -168,7 +168,7 @@ class ProofShelf:
     def write_marks(self, marks: dict[str, ProofMark]) -> None:
         """Keep the marks beside the proofs."""
         text = json.dumps(plain_marks(marks), ensure_ascii=False).encode()
-        write_whole(self.folder / _MARKS, lambda file: file.write(text))
+        write_bytes(self.folder / _MARKS, text)
 
 
 def pull_proof(

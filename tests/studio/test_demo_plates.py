@@ -1,7 +1,7 @@
 import json
 from unittest import mock
 
-from overlay.document.reading import read_recipe
+from overlay.document.reading import make_recipe, read_recipe
 from overlay.imaging.files import read_picture
 from overlay.studio import demo_plates
 from overlay.studio.demo import demo_recipe, file_name
@@ -9,23 +9,31 @@ from tests.workspace import WorkspaceTest
 
 
 class PlatesTest(WorkspaceTest):
+    def in_regions(self, departure):
+        cue = {"name": "paint", "reference": "paint.png", "region": "sky"}
+        passes = [{"kind": "settle", "departure": departure}]
+        regions = {"sky": {"mask": "sky.png"}}
+        return make_recipe(self.recipe(cues=[cue], regions=regions, passes=passes), "t")
+
     def test_every_scene_is_rendered_in_every_manner_with_its_report(self):
         (self.folder / "mill.png").rename(self.folder / file_name("mill"))
         said: list[str] = []
         small = lambda *args: demo_recipe(*args, size=[96, 64])  # noqa: E731
+        settled = lambda d: self.in_regions(d)  # noqa: E731
         with (
             mock.patch.object(demo_plates, "SCENES", {"mill": None}),
             mock.patch.object(demo_plates, "MANNERS", {"paint": None, "stripes": None}),
             mock.patch.object(demo_plates, "demo_recipe", small),
+            mock.patch.object(demo_plates, "three_manners_recipe", settled),
         ):
             written = demo_plates.render_plates(self.folder, said.append)
-        self.assertEqual(
-            [p.name for p in written], ["proof-mill-paint.png", "proof-mill-stripes.png"]
-        )
+        names = ["mill-paint", "mill-stripes", *(f"three-manners-settled-{n}" for n in (0, 20, 40))]
+        self.assertEqual([p.stem for p in written], [f"proof-{name}" for name in names])
         for path in written:
             self.assertEqual(read_picture(path).shape, (64, 96, 3))
             self.assertEqual(read_recipe(path).source, "mill.png")
             self.assertIn(
                 "style_match", json.loads(path.with_suffix(".json").read_text())["measures"]
             )
+        self.assertRegex(said[-1], r"lock in three manners, settled 40%: rims sky \d\.\d\d")
         self.assertRegex(said[0], r"mill in paint: style match -?\d+, structure kept -?\d+")

@@ -1,12 +1,19 @@
+from unittest import mock
+
 import numpy as np
 
 from overlay.document.reading import RecipeError, make_recipe
+from overlay.document.recipe import Pass
 from overlay.imaging.files import write_picture
+from overlay.studio import proofs
+from overlay.studio.demo import file_name, three_manners_recipe
 from overlay.studio.guide_maps import Frame
+from overlay.studio.kept_masks import traced_mask
 from overlay.studio.paths import absolute_recipe
 from overlay.studio.pictures import PictureStore
 from overlay.studio.proofs import make_proof
 from overlay.studio.region_masks import region_masks
+from overlay.studio.requests import guide_frame
 from tests.pictures import manner, scene
 from tests.workspace import WorkspaceTest
 
@@ -95,6 +102,35 @@ class SettleTest(WorkspaceTest):
             self.assertNotEqual(settled.recipe_hash, base.recipe_hash)
         np.testing.assert_array_equal(settled.picture[:, :100], base.picture[:, :100])
         np.testing.assert_array_equal(settled.picture[:, 190:], base.picture[:, 190:])
+
+    def test_three_manners_keep_to_their_places_and_their_rims_disappear(self):
+        for name, picture in (
+            ("lock", scene("lock", 768, 512)),
+            *((m, manner(m, 640, 480)) for m in ("dot print", "lino cut", "gouache")),
+        ):
+            write_picture(self.folder / file_name(name), picture)
+        wanted = three_manners_recipe(0.4)
+        recipe, store = absolute_recipe(wanted, self.folder), PictureStore()
+        proof = make_proof(recipe, store)
+        masks = region_masks(recipe, store, guide_frame(recipe, store))
+        self.assertLess(max(proof.measures["rim"].values()), 1.15)
+        for cue in recipe.cues[:3]:
+            came = traced_mask(proof.trace, cue.name, 512, 768) > 0.5
+            self.assertLess((came & (masks[cue.region] < 0.5)).sum(), 0.02 * came.sum(), cue.name)
+
+    def test_a_later_pass_begins_where_the_base_ended(self):
+        base, store = self.proof(), PictureStore()
+        with mock.patch.object(proofs, "find_engine", wraps=proofs.find_engine) as engines:
+            make_proof(base.recipe, store)
+            settled = base.recipe.model_copy(
+                update={"passes": (Pass(kind="settle", departure=0.4),)}
+            )
+            done = mock.Mock(side_effect=proofs.find_engine("patches"))
+            engines.side_effect = lambda _: done
+            again = make_proof(settled, store)
+        self.assertEqual(done.call_count, 1)
+        fresh = make_proof(settled, PictureStore())
+        np.testing.assert_array_equal(again.picture, fresh.picture)
 
     def test_no_departure_settles_nothing(self):
         base, same = self.proof(), self.proof(passes=[{"kind": "settle", "departure": 0.0}])
