@@ -19,7 +19,7 @@ from overlay.app.fields import SliderField
 from overlay.app.guide_part import GuidePart
 from overlay.app.icons import set_icon
 from overlay.app.notes_part import NotesPart
-from overlay.app.parts import scrolled_column
+from overlay.app.parts import scrolled_column, tab_button
 from overlay.app.reference_part import FacetsPage, PicturePage, PlacePage
 from overlay.app.reference_view import ReferenceView
 from overlay.app.span_part import SpanPart
@@ -124,13 +124,8 @@ class CueCard(QFrame):
         for name, page in pages:
             if page is not self.span:
                 self.pages.addWidget(page)
-            tab = QToolButton()
-            tab.setText(name)
-            tab.setCheckable(True)
-            tab.setProperty("tab", "true")
-            tab.setToolTip(_TABS[name])
+            tab = tab_button(name, _TABS[name])
             tab.clicked.connect(lambda _=False, p=page: self._turn_to(p))
-            tab.setSizePolicy(tab.sizePolicy().Policy.Expanding, tab.sizePolicy().Policy.Fixed)
             self.tabs[name] = tab
             self._page_of[name] = page
             row.addWidget(tab, 1)

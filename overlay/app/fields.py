@@ -74,7 +74,7 @@ class SliderField(QWidget):
         self.field = QDoubleSpinBox()
         self.field.setRange(least, most)
         self.field.setSingleStep(step)
-        self.field.setDecimals(2)
+        self.field.setDecimals(0 if step >= 1 else 1 if round(10 * step, 6) >= 1 else 2)
         self.field.setFixedWidth(60)
         self.field.setAlignment(Qt.AlignmentFlag.AlignRight)
         self.field.setKeyboardTracking(False)

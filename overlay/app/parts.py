@@ -26,6 +26,14 @@ def text_button(
     return button
 
 
+def tab_button(text: str, tip: str) -> QToolButton:
+    """One of several tabs in a row, of which one is checked."""
+    tab = text_button(text, tip, checkable=True, stretched=True)
+    tab.setProperty("wide", None)
+    tab.setProperty("tab", "true")
+    return tab
+
+
 def picture_icon(pixmap: QPixmap) -> QIcon:
     """An icon that shows a picture as it is, also where it is selected."""
     icon = QIcon(pixmap)

@@ -122,6 +122,7 @@ class RegionDesk(QObject):
                 held = guide.guide not in (None, "blocks")
                 keys |= {"guide": guide.name} if held else {}
             self.panel.choose(add_region(self.bench.project, _plain_name(pick), **keys))
+            self.panel.turn_to("Paint" if pick is None else "Shape")
             if pick is None:
                 self.panel.use_tool("brush")
 

@@ -17,7 +17,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.fields import SliderField
 from overlay.app.icons import set_icon
-from overlay.app.parts import picture_icon, scrolled_column, text_button
+from overlay.app.parts import picture_icon, scrolled_column, tab_button, text_button
 from overlay.app.region_deeds import RegionDeeds
 from overlay.app.region_shapes import RegionShapes
 from overlay.app.region_sources import SourceMenu
@@ -31,6 +31,11 @@ _TOOLS = (
     ("box", "Box", "Drag a box; with Shift an ellipse"),
     ("ramp", "Ramp", "Drag from all to nothing; with Shift around the place"),
 )
+_TABS = {
+    "Paint": "Add to the region by hand, and take away",
+    "Shape": "How it is found, and how its rim runs",
+    "Use": "Combine it, tie a cue to it, redo it, settle its rim",
+}
 _SHOWN = "Also shown while another region is selected"
 
 
@@ -71,11 +76,10 @@ class RegionPanel(QFrame):
         inside = QVBoxLayout(self.details)
         inside.setContentsMargins(0, 0, 0, 0)
         inside.setSpacing(5)
-        self._add_tools(inside)
         self.shapes, self.deeds = RegionShapes(), RegionDeeds(bench)
         for part in (self.shapes, self.deeds):
             part.changed.connect(self.changed)
-            inside.addWidget(part)
+        self._add_pages(inside, (self._painting(), self.shapes, self.deeds))
         column.addWidget(self.details)
         self.hint = QLabel(
             "No region yet.\n\nAdd one: painted, picked from the source, from what came from a "
@@ -116,7 +120,33 @@ class RegionPanel(QFrame):
             return []
         return [name for name in proof.trace.names if proof.trace.share(name) > 0]
 
-    def _add_tools(self, column: QVBoxLayout) -> None:
+    def _add_pages(self, column: QVBoxLayout, pages: tuple[QWidget, ...]) -> None:
+        """Painting, shaping and using, of which one is in sight."""
+        row = QHBoxLayout()
+        row.setSpacing(0)
+        self.tabs: dict[str, QToolButton] = {}
+        self._pages = dict(zip(_TABS, pages, strict=True))
+        for name, tip in _TABS.items():
+            tab = tab_button(name, tip)
+            tab.clicked.connect(lambda _=False, n=name: self.turn_to(n))
+            self.tabs[name] = tab
+            row.addWidget(tab, 1)
+        column.addLayout(row)
+        for page in pages:
+            column.addWidget(page)
+        self.turn_to("Paint")
+
+    def turn_to(self, name: str) -> None:
+        """Show one of the pages: Paint, Shape or Use."""
+        for other, page in self._pages.items():
+            page.setVisible(other == name)
+            self.tabs[other].setChecked(other == name)
+
+    def _painting(self) -> QWidget:
+        page = QWidget()
+        column = QVBoxLayout(page)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(5)
         grid = QGridLayout()
         grid.setSpacing(4)
         self.tools: dict[str, QToolButton] = {}
@@ -135,6 +165,7 @@ class RegionPanel(QFrame):
         )
         column.addWidget(self.brush)
         column.addWidget(self.soft)
+        return page
 
     # Showing --------------------------------------------------------------------------------
 
@@ -165,6 +196,7 @@ class RegionPanel(QFrame):
                 self.list.addItem(_item(name, ticked=name in ticked and name != self._name))
         if self._name is not None:
             self.list.setCurrentRow(list(regions).index(self._name))
+            self.list.scrollToItem(self.list.currentItem())
         self.list.blockSignals(blocked)
         there = self._name is not None
         for part in (self.name, self.details, self.list):

@@ -2,6 +2,8 @@
 
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QStackedWidget, QToolButton, QVBoxLayout, QWidget
 
+from overlay.app.parts import tab_button
+
 WIDTH = 288
 
 
@@ -21,12 +23,7 @@ class SideTabs(QFrame):
         for place, (text, tip) in enumerate(
             (("Tray", "The pictures of this project"), ("Cue", "The selected cue"))
         ):
-            tab = QToolButton()
-            tab.setText(text)
-            tab.setToolTip(tip)
-            tab.setCheckable(True)
-            tab.setProperty("tab", "true")
-            tab.setSizePolicy(tab.sizePolicy().Policy.Expanding, tab.sizePolicy().Policy.Fixed)
+            tab = tab_button(text, tip)
             tab.clicked.connect(lambda _=False, p=place: self.turn_to(p))
             self.tabs.append(tab)
             row.addWidget(tab)

@@ -83,7 +83,7 @@ def three_manners_recipe(settled: float = 0.0) -> Recipe:
     data = plain.model_dump(mode="json", exclude_defaults=True)
     stroke = {"points": _WATERSIDE, "fill": True}
     data["regions"] = {
-        "sky": {"pick": "sky", "feather": 4},
+        "sky": {"mask": file_name("lock sky"), "feather": 3},
         "waterside": {"strokes": [stroke], "subtract": ["sky"], "feather": 6},
         "between": {"unite": ["sky", "waterside"], "invert": True},
     }

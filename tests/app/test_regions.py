@@ -67,6 +67,7 @@ class RegionTest(WindowTest):
         ).trigger()
         self.assertEqual(self.regions["painted"].unite, ("sky",))
         self.panel.choose("sky")
+        QTest.mouseClick(self.panel.tabs["Use"], LEFT)
         QTest.mouseClick(self.panel.deeds.use_outside, LEFT)
         cue = self.bench.project.recipe.cues[0]
         self.assertEqual((cue.region, cue.invert_region), ("sky", True))
@@ -126,6 +127,7 @@ class RegionTest(WindowTest):
             self.assertRegex(self.regions[found].pick, r"@0\.\d+,0\.\d+$")
             self.assertEqual(self.window.region_desk.hand.tool, "")
         self.panel.choose("like")
+        QTest.mouseClick(self.panel.tabs["Shape"], LEFT)
         self.assertTrue(self.panel.shapes.amount.isVisible())
         self.panel.shapes.amount.field.setValue(14)
         self.assertRegex(self.regions["like"].pick, r"^like~14@")
@@ -146,6 +148,7 @@ class RegionTest(WindowTest):
             self.settle()
             self.assertEqual(self.panel.selected, name)
             self.assertTrue(Path(self.regions[name].mask).is_file())
+        QTest.mouseClick(self.panel.tabs["Use"], LEFT)
         QTest.mouseClick(self.panel.deeds.copy, LEFT)
         self.settle()
         self.assertEqual(self.regions["b 2"], self.regions["b"])
@@ -177,6 +180,7 @@ class RegionTest(WindowTest):
 
     def test_style_a_region_settle_compare_and_go_back(self):
         self.add("Sky")
+        QTest.mouseClick(self.panel.tabs["Use"], LEFT)
         QTest.mouseClick(self.panel.deeds.use, LEFT)
         self.pull()
         first = self.bench.proof
@@ -206,6 +210,7 @@ class RegionTest(WindowTest):
         before = self.bench.proof.picture
         QTest.keyClick(self.window, Qt.Key.Key_R)
         self.settle()
+        QTest.mouseClick(self.panel.tabs["Use"], LEFT)
         QTest.mouseClick(self.panel.deeds.redo, LEFT)
         self.settle()
         after = self.bench.proof.picture

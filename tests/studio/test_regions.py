@@ -4,7 +4,8 @@ import numpy as np
 
 from overlay.document.reading import RecipeError, make_recipe
 from overlay.document.recipe import Pass
-from overlay.imaging.files import write_picture
+from overlay.imaging.files import write_grey8, write_picture
+from overlay.scenery.scenes import draw_scene
 from overlay.studio import proofs
 from overlay.studio.demo import file_name, three_manners_recipe
 from overlay.studio.guide_maps import Frame
@@ -104,18 +105,20 @@ class SettleTest(WorkspaceTest):
         np.testing.assert_array_equal(settled.picture[:, 190:], base.picture[:, 190:])
 
     def test_three_manners_keep_to_their_places_and_their_rims_disappear(self):
-        for name, picture in (
-            ("lock", scene("lock", 768, 512)),
-            *((m, manner(m, 640, 480)) for m in ("dot print", "lino cut", "gouache")),
-        ):
-            write_picture(self.folder / file_name(name), picture)
-        wanted = three_manners_recipe(0.4)
+        lock = draw_scene("lock", 480, 320, smooth=False)
+        write_picture(self.folder / "lock.png", lock.picture)
+        write_grey8(self.folder / file_name("lock sky"), (lock.labels == 0).astype(np.float32))
+        for name in ("dot print", "lino cut", "gouache"):
+            write_picture(self.folder / file_name(name), manner(name, 360, 270))
+        wanted = three_manners_recipe(0.4).model_copy(update={"size": (480, 320)})
         recipe, store = absolute_recipe(wanted, self.folder), PictureStore()
+        base = make_proof(recipe.model_copy(update={"passes": ()}), store)
         proof = make_proof(recipe, store)
-        masks = region_masks(recipe, store, guide_frame(recipe, store))
+        self.assertGreater(base.measures["rim"]["waterside"], 1.15)
         self.assertLess(max(proof.measures["rim"].values()), 1.15)
+        masks = region_masks(recipe, store, guide_frame(recipe, store))
         for cue in recipe.cues[:3]:
-            came = traced_mask(proof.trace, cue.name, 512, 768) > 0.5
+            came = traced_mask(proof.trace, cue.name, 320, 480) > 0.5
             self.assertLess((came & (masks[cue.region] < 0.5)).sum(), 0.02 * came.sum(), cue.name)
 
     def test_a_later_pass_begins_where_the_base_ended(self):
