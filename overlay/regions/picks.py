@@ -23,6 +23,7 @@ _STROKE = 400.0
 _GUESS = 0.3
 _TOLERANCE = 12  # of a colour without one, hundredths of OKLab
 _ALIKE = 8  # the same for what grows
+_PIECE = 0.3  # of the weightiest piece, from which another belongs to the subject
 _SPAN = 0.03  # of depth or lightness over which a band's rim falls
 
 
@@ -239,10 +240,18 @@ def _subject_seeds(work: FloatImage) -> npt.NDArray[np.float64]:
     y, x = np.mgrid[0:rows, 0:columns]
     middle = np.hypot((y + 0.5) / rows - 0.52, (x + 0.5) / columns - 0.5)
     value = rare * np.exp(-((middle / 0.33) ** 2))
-    sure = value >= np.quantile(value, 0.88)
+    sure = _main_pieces(value >= np.quantile(value, 0.92), value)
     never = (value <= np.quantile(value, 0.45)) | find_sky(work)
     never[:1] = never[:, :2] = never[:, -2:] = True
     return np.asarray(sure.astype(float) - (never & ~sure))
+
+
+def _main_pieces(mask: npt.NDArray[np.bool_], value: FloatImage) -> npt.NDArray[np.bool_]:
+    """The pieces of a mask that weigh enough; the others are left open."""
+    labels, count = ndimage.label(mask)
+    sums = ndimage.sum_labels(value, labels, np.arange(count + 1))
+    sums[0] = 0
+    return np.asarray((sums >= _PIECE * sums.max())[labels] & mask)
 
 
 def _ground_seeds(work: FloatImage, sky: npt.NDArray[np.bool_]) -> npt.NDArray[np.float64]:
