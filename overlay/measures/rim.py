@@ -7,7 +7,7 @@ from overlay.imaging.colour import FloatImage
 
 _ALONG = 2.0  # pixels from the border that belong to it
 _BESIDE = (4.0, 12.0)  # pixels from the border that it is compared with
-_LEAST = 0.002  # that any place counts, so that every border has a rim
+_FEW = 0.05  # share of a border that counts, below which what is seen there tells little
 
 
 def rim(image: FloatImage, mask: FloatImage, counts: FloatImage | None = None) -> float | None:
@@ -19,7 +19,7 @@ def rim(image: FloatImage, mask: FloatImage, counts: FloatImage | None = None) -
     mask : (H, W) float32 in 0..1; the border lies where it is a half.
     counts : (H, W) float32 in 0..1, how much each place counts, or None for all alike. An object
         stands out from what is behind it whether it is a region or not; such places should not
-        count (`regions.rims.open_border`).
+        count (`regions.rims.open_border`), and a border all of such places is invisible.
 
     Returns
     -------
@@ -35,12 +35,13 @@ def rim(image: FloatImage, mask: FloatImage, counts: FloatImage | None = None) -
     beside = (distance >= _BESIDE[0]) & (distance <= _BESIDE[1])
     if not beside.any():
         return None
-    weight = np.ones_like(image[..., 0])
-    if counts is not None:
-        weight = np.maximum(counts[rows, columns], np.float32(_LEAST))
     gradient = _gradient(image)
+    if counts is None:
+        return float(gradient[along].mean() / max(float(gradient[beside].mean()), 1e-5))
+    weight = np.maximum(counts[rows, columns], np.float32(1e-6))
     ours, theirs = (np.average(gradient[at], weights=weight[at]) for at in (along, beside))
-    return float(ours / max(float(theirs), 1e-5))
+    ratio, share = float(ours / max(float(theirs), 1e-5)), float(weight[along].mean())
+    return (share * ratio + _FEW) / (share + _FEW) if share < 1 - 1e-6 else ratio
 
 
 def _near(inside: np.ndarray) -> tuple[slice, slice]:

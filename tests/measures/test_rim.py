@@ -20,6 +20,16 @@ class RimTest(unittest.TestCase):
         self.assertEqual(steps, sorted(steps))
         self.assertGreater(steps[2], 2)
 
+    def test_places_that_do_not_count_are_not_seen(self):
+        image = self.image + 0.3 * self.mask[..., None]
+        left = np.ones_like(self.mask)
+        left[:, 80:] = 0
+        seen = [rim(image, self.mask, counts) for counts in (left, 0.02 * left, 0 * left)]
+        self.assertGreater(seen[0], 2)
+        self.assertEqual(seen, sorted(seen, reverse=True))
+        self.assertAlmostEqual(seen[2], 1, delta=0.01)
+        self.assertEqual(rim(image, self.mask, np.ones_like(left)), rim(image, self.mask))
+
     def test_without_a_border_there_is_no_rim(self):
         for mask in (0 * self.mask, 0 * self.mask + 1):
             self.assertIsNone(rim(self.image, mask))
