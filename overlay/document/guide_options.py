@@ -59,6 +59,7 @@ class DepthSettings(_Settings):
     ground: Annotated[float, Field(ge=-1, le=1)] = -1.0
     haze: Unit = 0.25
     flat_sky: bool = True
+    agreement: Unit = 0.5  # how far near places take near parts of the references
     invert: bool = False
 
 

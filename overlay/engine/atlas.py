@@ -33,13 +33,14 @@ class Leaf:
     picture : (h, w, 3) float32, working space, at least `PATCH` pixels a side.
     turns : the ways it may be used: (quarter turns counterclockwise, then mirrored).
     barred : (h, w) bool, patches that begin there must not be used; or None.
-    avoid : (h, w, avoided pictures) float32 in 0..1, how much the patch resembles each of them.
+    traits : (h, w, traits) float32, what is known of the patch besides its colours: how much it
+        resembles each avoided picture, how near it lies.
     """
 
     picture: FloatImage
     turns: tuple[tuple[int, bool], ...]
     barred: npt.NDArray[np.bool_] | None
-    avoid: FloatImage
+    traits: FloatImage
 
 
 @dataclass(frozen=True)
@@ -56,7 +57,7 @@ class Atlas:
     dull : (pixels,) float32, how much less contrast the patch at a pixel has than the reference's
         patches usually have (sum of squares, 0 where it has as much), `BARRED` where it must not
         be used.
-    avoid : (pixels, avoided pictures) float32 in 0..1.
+    traits : (pixels, traits) float32.
     start, height, width : (pages,) int64, first pixel of each page and its size.
     turn, mirrored, owner : (pages,) int64, how a page was made and its reference.
     first, count : (groups,) int64, the pages of each reference, last those of all.
@@ -68,7 +69,7 @@ class Atlas:
     means: FloatImage
     guides: FloatImage
     dull: FloatImage
-    avoid: FloatImage
+    traits: FloatImage
     start: Ints
     height: Ints
     width: Ints
@@ -152,8 +153,8 @@ def build_atlas(
         means=_flat(leaves, [_patch_means(p) for p in pictures], patches=True) if means else _NONE,
         guides=_flat(leaves, guides, turn_sign=True) if guides else _NONE,
         dull=_flat(leaves, lacks, patches=True),
-        avoid=_flat(leaves, [leaf.avoid for leaf in leaves], patches=True).reshape(
-            ends[-1], leaves[0].avoid.shape[2]
+        traits=_flat(leaves, [leaf.traits for leaf in leaves], patches=True).reshape(
+            ends[-1], leaves[0].traits.shape[2]
         ),
         start=np.concatenate([[0], ends[:-1]]).astype(np.int64),
         height=sizes[:, 0].copy(),

@@ -28,7 +28,7 @@ _PURPOSE = 20
 class Avoidance:
     """The avoided pictures of a request against its references.
 
-    Sets `library.avoid`; `price` says what resemblance costs at a moment.
+    Adds to the library's traits; `price` says what resemblance costs at a moment.
     """
 
     def __init__(
@@ -42,12 +42,13 @@ class Avoidance:
         self._unit = 0.0
         if library is None or not self._cues:
             return
-        spreads = []
-        for r, picture in enumerate(library.pictures):
-            maps = [resemblance(picture, cue, control) for cue in self._cues]
-            library.avoid[r] = np.ascontiguousarray(np.stack(maps, axis=-1))
-            spreads.append(float(picture.reshape(-1, 3).var(axis=0).sum()))
-        self._unit = _PRICE * PATCH * PATCH * float(np.mean(spreads))
+        library.add_traits(
+            [
+                np.stack([resemblance(picture, cue, control) for cue in self._cues], axis=-1)
+                for picture in library.pictures
+            ]
+        )
+        self._unit = _PRICE * library.contrast()
 
     def price(self, step: Step, steps: int, level: int, grid: Grid) -> FloatImage:
         """What it costs each patch of the canvas to resemble each avoided picture.

@@ -51,8 +51,8 @@ class Library:
     ----------
     scales : for each reference, pixels of its picture per pixel as it is used.
     free : whether patch means are needed.
-    avoid : for each reference (h, w, avoided pictures) float32 in 0..1, how much of what is
-        avoided lies at each pixel; set by whoever knows.
+    traits : for each reference (h, w, traits) float32, what is known of each pixel besides its
+        colour; added by whoever knows.
     """
 
     def __init__(
@@ -64,7 +64,7 @@ class Library:
         fitted = [fit_reference(cue, min(area, most)) for cue in cues]
         self.scales = tuple(scale for _, scale in fitted)
         self.pictures = [picture for picture, _ in fitted]
-        self.avoid = [np.zeros((*p.shape[:2], 0), np.float32) for p in self.pictures]
+        self.traits = [np.zeros((*p.shape[:2], 0), np.float32) for p in self.pictures]
         self._kept: tuple[int, Atlas] | None = None
 
     def at(self, level: int) -> Atlas:
@@ -76,6 +76,18 @@ class Library:
             self._kept = level, atlas
         return self._kept[1]
 
+    def add_traits(self, maps: list[FloatImage]) -> None:
+        """Put maps (h, w, n), one for each reference, behind the traits that are known."""
+        self.traits = [
+            np.ascontiguousarray(np.concatenate(pair, axis=2))
+            for pair in zip(self.traits, maps, strict=True)
+        ]
+
+    def contrast(self) -> float:
+        """What two unrelated patches differ by, as a sum of squares: the unit of charges."""
+        spreads = [float(p.reshape(-1, 3).var(axis=0).sum()) for p in self.pictures]
+        return PATCH * PATCH * float(np.mean(spreads))
+
     def mean(self) -> FloatImage:
         """Mean colour of all references, (3,) float32."""
         parts = [usable(c, p).mean(axis=0) for c, p in zip(self._cues, self.pictures, strict=True)]
@@ -84,13 +96,13 @@ class Library:
     def _leaf(self, index: int, level: int) -> Leaf:
         cue = self._cues[index]
         picture = _at_least(pyramid(self.pictures[index], level)[level])
-        avoid = _at_least(pyramid(self.avoid[index], level)[level])
+        traits = _at_least(pyramid(self.traits[index], level)[level])
         barred = None
         if cue.allowed is not None:
             shape = self.pictures[index].shape[:2]
             closed = 1 - resize(cue.allowed.astype(np.float32), *shape).clip(0, 1)
             barred = _bar(_at_least(pyramid(closed, level)[level]), level, cue.name)
-        return Leaf(picture, _ways(cue), barred, _patch_mean(avoid))
+        return Leaf(picture, _ways(cue), barred, _patch_mean(traits))
 
 
 def fit_reference(cue: StyleCue, area: int) -> tuple[FloatImage, float]:

@@ -56,7 +56,7 @@ def reach_of(atlas: Atlas) -> int:
 def make_query(
     material: Material, padded: FloatImage, grid: Grid, label: Labels, step: Step
 ) -> search.Query:
-    """What is sought for on a padded canvas, with guides and avoidance as they are at a moment."""
+    """What is sought for on a padded canvas, with guides and charges as they are at a moment."""
     level = step.level
     guide = material.guide.at(level, step.progress, material.shape(level))
     return search.Query(
@@ -66,7 +66,7 @@ def make_query(
         material.slack(level, grid),
         label,
         material.free_mean,
-        material.avoidance.price(step, material.request.steps, level, grid),
+        material.charges(step, level, grid),
     )
 
 

@@ -9,6 +9,7 @@ from overlay.engine.field import Grid, sparse, sparse_samples
 from overlay.engine.ground import Ground
 from overlay.engine.guidance import GuideField
 from overlay.engine.library import Library
+from overlay.engine.nearness import Nearness
 from overlay.engine.request import Request, StyleCue
 from overlay.engine.schedule import Step, count_levels
 from overlay.imaging.colour import FloatImage, srgb_to_work
@@ -45,6 +46,7 @@ class Material:
             self.library = Library(surfaced, area, self.levels, self.guide.sigma)
         control.check()
         self.avoidance = Avoidance(request.avoided, self.library, self.levels, control)
+        self.nearness = Nearness(request.guides, surfaced, self.library, self.levels)
         self.source: list[FloatImage] | None = None
         if request.source is not None:
             self.source = pyramid(srgb_to_work(request.source), self.levels)
@@ -80,6 +82,11 @@ class Material:
             near = ndimage.uniform_filter(ndimage.maximum_filter(contours, 5), 5)
             self._slack = level, sparse(1 - np.minimum(_FIRM * near, _FIRMEST))
         return sparse_samples(self._slack[1], grid)
+
+    def charges(self, step: Step, level: int, grid: Grid) -> FloatImage:
+        """What the traits of a match cost each patch at a moment: (rows, columns, traits)."""
+        avoided = self.avoidance.price(step, self.request.steps, level, grid)
+        return np.concatenate([avoided, self.nearness.price(step, level, grid)], axis=2)
 
     def envelope(self, index: int, step: Step) -> float:
         """Mean strength of a cue's envelope over a step."""

@@ -54,6 +54,7 @@ class StyleCue:
     mirror, turns : whether its mirror image and its quarter turns may be used.
     placement : where it lies on the frame, for Layout and Likeness.
     origin : where its top left pixel lies in the artist's file (x, y), for the trace.
+    depth : (h, w) float32 in 0..1, 1 is near, all depths equally frequent; or None.
     """
 
     name: str
@@ -68,6 +69,7 @@ class StyleCue:
     turns: bool = False
     placement: Placement = field(default_factory=Placement)
     origin: tuple[int, int] = (0, 0)
+    depth: FloatImage | None = None
 
     @property
     def is_swatches(self) -> bool:
@@ -104,6 +106,8 @@ class GuideCue:
     lightness : (H, W) float32, the picture (or map) whose gradient directions the contours have.
     masses : (rows, columns, 3) float32, working space, that the proof's large forms should have,
         or None. hard : whether they have borders. coloured : whether a and b count.
+    depth : (H, W) float32 in 0..1, 1 is near, all depths equally frequent; or None.
+    agreement : 0..1, how far near places take near patches.
     """
 
     name: str
@@ -116,6 +120,8 @@ class GuideCue:
     masses: FloatImage | None = None
     hard: bool = False
     coloured: bool = False
+    depth: FloatImage | None = None
+    agreement: float = 0.0
 
 
 Cue = StyleCue | GuideCue | AvoidCue

@@ -43,7 +43,7 @@ class Query:
     label : (rows, columns) int16, the group of pages each patch takes from (a reference, or the
         atlas's `all_group`), -1 for none.
     free_mean : (groups, 3) float32 in 0..1, how far the mean of a channel is left out.
-    avoid : (rows, columns, avoided pictures) float32, what it costs to resemble each of them.
+    charges : (rows, columns, traits) float32, what a unit of each trait of a match costs there.
     """
 
     canvas: FloatImage
@@ -52,7 +52,7 @@ class Query:
     slack: FloatImage
     label: npt.NDArray[np.int16]
     free_mean: FloatImage
-    avoid: FloatImage
+    charges: FloatImage
 
 
 @njit(cache=True, fastmath=True)
@@ -92,7 +92,7 @@ class _Sought(NamedTuple):
     mean: FloatImage
     free: FloatImage
     floor: FloatImage  # per group
-    avoid: FloatImage
+    charges: FloatImage
 
 
 class _Pages(NamedTuple):
@@ -102,7 +102,7 @@ class _Pages(NamedTuple):
     means: FloatImage
     guides: FloatImage
     dull: FloatImage
-    avoid: FloatImage
+    traits: FloatImage
     start: Ints
     height: Ints
     width: Ints
@@ -131,8 +131,8 @@ def _apart(q, p, i, j, page, y, x, limit):
     pixel = p.start[page] + y * p.width[page] + x
     page_step = p.width[page] * 3
     gap = -p.dull[pixel]
-    for k in range(q.avoid.shape[2]):
-        gap -= q.avoid[i, j, k] * p.avoid[pixel, k]
+    for k in range(q.charges.shape[2]):
+        gap -= q.charges[i, j, k] * p.traits[pixel, k]
     if free[0] + free[1] + free[2] > 0:
         gap += _mean_gap(q.mean[i, j], p.means, pixel * 3, free)
     total = _rows_apart(
@@ -353,12 +353,12 @@ def refine(
         grid.top, grid.left, query.guide_weight, query.slack, query.label, means, query.free_mean,
         # In flat places all matches are nearly perfect; what differs less than the reference's
         # own fine detail must not break a continued piece.
-        np.float32(_FLAT * PATCH * PATCH * 3) * atlas.detail**2, query.avoid,
+        np.float32(_FLAT * PATCH * PATCH * 3) * atlas.detail**2, query.charges,
     )  # fmt: skip
     colours, dull = atlas.soft_keys() if soft else (atlas.sharp, atlas.dull)
     pages = _Pages(
         colours, atlas.means, atlas.guides, np.float32(_LIVELY_SOFT if soft else _LIVELY) * dull,
-        atlas.avoid, atlas.start, atlas.height, atlas.width, atlas.turn, atlas.mirrored,
+        atlas.traits, atlas.start, atlas.height, atlas.width, atlas.turn, atlas.mirrored,
         atlas.owner, atlas.first, atlas.count,
     )  # fmt: skip
     cost = np.empty((grid.rows, grid.columns), np.float32)

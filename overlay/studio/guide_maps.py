@@ -13,6 +13,7 @@ from overlay.guides.depth import (
     DepthStroke,
     correct_depth,
     estimate_depth,
+    even_depth,
     occlusion_edges,
 )
 from overlay.guides.edges import EdgeOptions, contour_reach, extract_edges, lightness_of, widen
@@ -48,6 +49,8 @@ class GuideParts:
     masses: FloatImage | None = None
     hard: bool = False
     coloured: bool = False
+    depth: FloatImage | None = None
+    agreement: float = 0.0
 
 
 def guide_picture(cue: Cue, store: PictureStore, frame: Frame) -> ByteImage | None:
@@ -106,7 +109,13 @@ def make_parts(cue: Cue, store: PictureStore, frame: Frame) -> GuideParts:
     if cue.guide == "depth":
         steps = occlusion_edges(shown)
         lightness = shown - 0.5 if picture is None else lightness_of(picture)
-        return GuideParts(widen(steps > 0.12, 1.5), lightness, 1.5)
+        return GuideParts(
+            widen(steps > 0.12, 1.5),
+            lightness,
+            1.5,
+            depth=even_depth(shown),
+            agreement=cue.settings.agreement,
+        )
     if cue.guide == "outline" and picture is not None and not cue.strokes:
         return GuideParts(shown, outline_lightness(picture), 2.0)
     return _line_parts(cue, shown, picture, frame)
@@ -124,7 +133,8 @@ def map_key(cue: Cue, frame: Frame) -> tuple[str, ...]:
     strokes = "".join(stroke.model_dump_json() for stroke in cue.strokes)
     made_of = cue.of if cue.map is None else "map"
     size = f"{frame.width}x{frame.height}"
-    return (str(cue.guide), made_of, size, cue.settings.model_dump_json(), strokes, *stamps)
+    settings = cue.settings.model_dump_json(exclude={"agreement"})  # which acts in the run
+    return (str(cue.guide), made_of, size, settings, strokes, *stamps)
 
 
 def _make_map(cue: Cue, store: PictureStore, frame: Frame) -> FloatImage | ByteImage:

@@ -20,6 +20,7 @@ from overlay.engine.request import (
     StyleCue,
 )
 from overlay.engine.schedule import Envelope
+from overlay.guides.depth import estimate_depth, even_depth
 from overlay.imaging.colour import (
     ByteImage,
     FloatImage,
@@ -57,7 +58,7 @@ def build_request(recipe: Recipe, store: PictureStore) -> Request:
         departure=recipe.departure,
         source=frame.picture,
         styles=tuple(
-            _style(cue, masks, store, _bends(cue, heard))
+            _style(cue, masks, store, _bends(cue, heard), _agrees(heard))
             for cue in heard
             if cue.kind in ("reference", "swatches")
         ),
@@ -151,11 +152,27 @@ def _bends(cue: Cue, heard: list[Cue]) -> Cue | None:
     return next((c for c in heard if c.guide == "pose" and c.of == cue.reference), None)
 
 
+def _agrees(heard: list[Cue]) -> bool:
+    """Whether a guide wants near parts of the references in near places."""
+    return any(cue.guide == "depth" and cue.settings.agreement > 0 for cue in heard)
+
+
+def _reference_depth(cue: Cue, picture: ByteImage, store: PictureStore) -> FloatImage:
+    """How near the parts of a reference lie, as its cue takes it."""
+    key = ("nearness", *picture_stamp(str(cue.reference)), str(cue.take), str(cue.levels))
+    made = store.made(key, lambda: even_depth(estimate_depth(picture)))
+    return np.asarray(made, np.float32)
+
+
 def _style(
-    cue: Cue, masks: dict[str, FloatImage], store: PictureStore, pose: Cue | None = None
+    cue: Cue,
+    masks: dict[str, FloatImage],
+    store: PictureStore,
+    pose: Cue | None = None,
+    agrees: bool = False,
 ) -> StyleCue:
     facets = cue.active_facets.model_dump()
-    allowed, origin = None, (0, 0)
+    allowed, origin, depth = None, (0, 0), None
     if cue.swatches is not None:
         picture = np.array([[hex_to_srgb(colour) for colour in cue.swatches]], np.uint8)
         # Flat colours have no marks to give, and nothing in them has a place.
@@ -163,6 +180,8 @@ def _style(
     else:
         assert cue.reference is not None
         picture, origin = reference_picture(cue, store)
+        if agrees and facets["surface"] > 0:
+            depth = _reference_depth(cue, picture, store)
         if pose is not None:
             picture = bend_picture(picture, pose.settings)
         whole = store.picture(cue.reference).shape[:2]
@@ -189,6 +208,7 @@ def _style(
         turns=cue.turns,
         placement=Placement(cue.place.fit, cue.place.shift, cue.place.scale),
         origin=origin,
+        depth=depth,
     )
 
 
@@ -212,4 +232,6 @@ def _guide(cue: Cue, masks: dict[str, FloatImage], store: PictureStore, frame: F
         masses=parts.masses,
         hard=parts.hard,
         coloured=parts.coloured,
+        depth=parts.depth,
+        agreement=parts.agreement,
     )
