@@ -9,6 +9,7 @@ import tempfile
 import time
 from collections.abc import Callable
 from pathlib import Path
+from typing import Any
 
 _HOME = tempfile.TemporaryDirectory(prefix="overlay-shots-")
 for _name in ("DATA", "STATE", "CACHE", "CONFIG"):
@@ -20,14 +21,22 @@ from PySide6.QtWidgets import QApplication  # noqa: E402
 
 from overlay.app.main import make_application  # noqa: E402
 from overlay.app.window import MainWindow  # noqa: E402
+from overlay.document.recipe import BLANK, GUIDES, Cue, Recipe  # noqa: E402
 from overlay.imaging.files import read_picture, write_picture  # noqa: E402
 from overlay.imaging.resample import resize  # noqa: E402
 from overlay.studio.bench import Bench  # noqa: E402
-from overlay.studio.demo import demo_recipe, prepare_demo  # noqa: E402
+from overlay.studio.demo import (  # noqa: E402
+    REGIONS_NAME,
+    demo_recipe,
+    file_name,
+    prepare_demo,
+)
 from overlay.studio.folders import data_folder  # noqa: E402
+from overlay.studio.guide_maps import make_map  # noqa: E402
 from overlay.studio.paths import absolute_recipe  # noqa: E402
 from overlay.studio.pictures import PictureStore  # noqa: E402
 from overlay.studio.proofs import make_proof  # noqa: E402
+from overlay.studio.requests import guide_frame  # noqa: E402
 
 _PLATES = (
     ("windmill", "lino cut"), ("lock", "dot print"), ("windmill", "felt"),
@@ -104,7 +113,40 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     window.change_settings(light)
     window.resize(1280, 800)
     shoot_rooms(window, settle, shoot)
+    shoot_settling(window, settle, shoot)
     window.close()
+
+
+def shoot_settling(
+    window: MainWindow, settle: Callable[[], None], shoot: Callable[[str], None]
+) -> None:
+    """Three manners in three regions, before and after their rims were settled."""
+    window.open_path(data_folder() / "demo" / REGIONS_NAME)
+    settle()
+    window.puller.pull()
+    settle()
+    window.region_desk.settle(0.4, rim=False)
+    settle()
+    window.stage.set_mode("region")
+    window.stage.set_mode("proof")
+    window.stage.view._wipe = 0.5
+    shoot("settle")
+
+
+def make_kinds(demo: Path, folder: Path) -> None:
+    """The same picture's map of every kind, side by side, at half size."""
+    store, shown = PictureStore(), []
+    source = str(demo / file_name("windmill"))
+    frame = guide_frame(Recipe(source=source, size=(768, 512)), store)
+    joints = [{"at": [0.45, 0.4], "to": [0.41, 0.18]}]
+    joints += [{"at": at, "to": at} for at in ([0.6, 0.3], [0.6, 0.8], [0.2, 0.7], [0.85, 0.15])]
+    for kind in GUIDES:
+        options = {"joints": joints} if kind == "pose" else {}
+        made = make_map(Cue(name=kind, guide=kind, options=options), store, frame)
+        grey = np.asarray(made, np.float32)
+        colour = grey if grey.ndim == 3 else np.repeat(255 * grey[..., None], 3, axis=2)
+        shown.append(resize(colour, 256, 384))
+    _write_sheet(folder / "kinds.jpg", shown)
 
 
 def shoot_guides(
@@ -129,7 +171,27 @@ def shoot_guides(
     part.use_tool("")
     for _ in range(3):
         bench.project.undo()
+    part.kinds["lines"].click()
+    bench.change_cue(2, "Empty map", of=BLANK)
+    part.use_tool("pen")
+    bench.change_cue(2, "Pen", strokes=_drawing())
+    shoot("drawing")
+    part.use_tool("")
+    for _ in range(3):
+        bench.project.undo()
     settle()
+
+
+def _drawing() -> list[dict[str, Any]]:
+    """A mill in a few lines, as a hand would draw it on an empty map."""
+    lines = [
+        ((0.1, 0.82), (0.4, 0.8), (0.9, 0.83)),
+        ((0.48, 0.8), (0.52, 0.4), (0.64, 0.4), (0.68, 0.8)),
+        ((0.52, 0.4), (0.58, 0.32), (0.64, 0.4)), ((0.58, 0.38), (0.4, 0.14)),
+        ((0.58, 0.38), (0.78, 0.2)), ((0.58, 0.38), (0.74, 0.62)), ((0.58, 0.38), (0.42, 0.56)),
+        ((0.12, 0.8), (0.14, 0.66), (0.28, 0.64), (0.3, 0.8)),
+    ]  # fmt: skip
+    return [{"points": line, "size": 0.008, "value": 1.0} for line in lines]
 
 
 def shoot_regions(
@@ -145,6 +207,18 @@ def shoot_regions(
     )
     window.region_desk._change("Unite with sky", {"unite": ["sky"], "feather": 4})
     shoot("regions")
+    for _ in range(3):
+        window.bench.project.undo()
+    panel.menu.asked.emit("subject")
+    settle()
+    panel.turn_to("Paint")
+    panel.use_tool("brush")
+    sail = {"points": ((0.7, 0.2), (0.84, 0.13)), "size": 0.03}
+    trees = {"points": ((0.2, 0.52), (0.34, 0.6), (0.3, 0.8)), "size": 0.05, "value": 0.0}
+    for tool, stroke in (("brush", sail), ("erase", trees)):
+        window.region_desk._draw(tool, stroke)
+    shoot("pick")
+    panel.use_tool("")
     for _ in range(3):
         window.bench.project.undo()
     window.stage.set_mode("proof")
@@ -178,9 +252,14 @@ def make_plates(demo: Path, folder: Path) -> None:
         recipe = absolute_recipe(demo_recipe(scene, ((manner, 1.0),)), demo)
         picture = make_proof(recipe, store).picture
         shown.append(resize(picture.astype(np.float32), 256, 384))
+    _write_sheet(folder / "plates.jpg", shown)
+
+
+def _write_sheet(path: Path, shown: list[np.ndarray]) -> None:
+    """Six pictures in two rows."""
     rows = [np.concatenate(shown[i : i + 3], axis=1) for i in (0, 3)]
     sheet = np.concatenate(rows).clip(0, 255)
-    write_picture(folder / "plates.jpg", (sheet + 0.5).astype(np.uint8))
+    write_picture(path, (sheet + 0.5).astype(np.uint8))
 
 
 def main(folder: Path) -> None:
@@ -191,6 +270,7 @@ def main(folder: Path) -> None:
     recipe = prepare_demo(demo)
     shoot_window(recipe, folder)
     make_plates(demo, folder)
+    make_kinds(demo, folder)
     for path in sorted(folder.iterdir()):
         print(path, *read_picture(path).shape[1::-1])
 

@@ -19,17 +19,17 @@ from PySide6.QtWidgets import QWidget
 
 from overlay.app import mips
 from overlay.app.drops import TakesPictures
+from overlay.app.framed_view import FramedView
 from overlay.app.picture_marks import paint_box, paint_caption, paint_legend
 from overlay.app.picture_tools import PictureTool
 from overlay.app.theme import tone
 
 Compare = Literal["wipe", "beside", "difference"]
 
-_MOST_ZOOM = 32.0
 _GRAB = 8  # pixels around the wipe's line that take hold of it
 
 
-class PictureView(TakesPictures, QWidget):
+class PictureView(TakesPictures, FramedView):
     """Shows a picture in a frame, and a second one right of a draggable line.
 
     Both are drawn into the same frame whatever their own sizes, so that a coarse state of a run
@@ -54,9 +54,6 @@ class PictureView(TakesPictures, QWidget):
         self._other: QImage | None = None
         self._over: QImage | None = None
         self._over_strength = 0.0
-        self._frame = QSize(768, 512)
-        self._zoom: float | None = None  # None fits the frame to the view
-        self._centre = QPointF(0.5, 0.5)  # place of the frame at the middle of the view
         self._wipe = 0.5
         self._captions = ("", "")
         self._hint = ""
@@ -146,36 +143,6 @@ class PictureView(TakesPictures, QWidget):
             self._captions = (self._captions[1], self._captions[0])
             self.update()
 
-    # Zoom -----------------------------------------------------------------------------------
-
-    @property
-    def zoom(self) -> float:
-        """Screen pixels per pixel of the frame."""
-        if self._zoom is not None:
-            return self._zoom
-        pane = self._panes()[0]
-        across = (pane.width() - 32) / self._frame.width()
-        down = (pane.height() - 32) / self._frame.height()
-        return max(min(across, down), 0.01)
-
-    def fit(self) -> None:
-        """Show the whole frame."""
-        self._zoom, self._centre = None, QPointF(0.5, 0.5)
-        self.update()
-
-    def actual_pixels(self) -> None:
-        """One pixel of the frame for each of the screen."""
-        self._zoom = 1.0
-        self.update()
-
-    def zoom_about(self, place: QPointF, factor: float) -> None:
-        """Zoom so that what lies at `place` of the widget stays there."""
-        before = self.place_at(place)
-        self._zoom = min(max(self.zoom * factor, 0.05), _MOST_ZOOM)
-        after = self.place_at(place)
-        self._centre += before - after
-        self.update()
-
     def _panes(self) -> list[QRectF]:
         """The parts of the widget that show a picture each."""
         whole = QRectF(self.rect())
@@ -183,22 +150,6 @@ class PictureView(TakesPictures, QWidget):
             return [whole]
         half = QRectF(0, 0, whole.width() / 2 - 1, whole.height())
         return [half, half.translated(whole.width() / 2 + 1, 0)]
-
-    def frame_rect(self, pane: int = 0) -> QRectF:
-        """Where the frame lies in the widget; side by side there are two panes."""
-        middle = self._panes()[pane].center()
-        width, height = self._frame.width() * self.zoom, self._frame.height() * self.zoom
-        left = middle.x() - self._centre.x() * width
-        top = middle.y() - self._centre.y() * height
-        return QRectF(left, top, width, height)
-
-    def place_at(self, place: QPointF) -> QPointF:
-        """A place of this widget as shares of the frame; beyond 0 to 1 beside it."""
-        panes = self._panes()
-        rect = self.frame_rect(int(len(panes) > 1 and place.x() > panes[1].left()))
-        return QPointF(
-            (place.x() - rect.left()) / rect.width(), (place.y() - rect.top()) / rect.height()
-        )
 
     # Painting -------------------------------------------------------------------------------
 

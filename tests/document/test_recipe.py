@@ -109,7 +109,7 @@ class RecipeTest(unittest.TestCase):
             ("engine", "", "engine: .*"),
             ("within", "sea", "within must name a region"),
             ("regions.sky.feather", -1, "regions.sky.feather: must be greater than or equal to 0"),
-            ("regions.sky.soft", 1, "regions.sky.soft: unknown key; allowed are mask, pick, strokes"),
+            ("regions.sky.soft", 1, "regions.sky.soft: unknown key; allowed are mask, pick, guide, strokes"),
         ]  # fmt: skip
         for path, value, message in cases:
             with self.subTest(path=path, value=value):

@@ -66,7 +66,7 @@ class SearchTest(unittest.TestCase):
             padded, np.zeros_like(padded), np.zeros(label.shape, np.float32),
             np.ones(label.shape, np.float32), label,
             np.full((2, 3), free, np.float32),
-            np.full((*label.shape, atlas.avoid.shape[1]), price, np.float32),
+            np.full((*label.shape, atlas.traits.shape[1]), price, np.float32),
         )  # fmt: skip
         return search.refine(
             query, atlas, grid, field, soft=False, sweeps=sweeps, coherence=coherence,
