@@ -125,7 +125,7 @@ def shoot_settling(
     settle()
     window.puller.pull()
     settle()
-    window.region_desk.settle(0.4, rim=False)
+    window.region_desk.settle(0.2, rim=False)
     settle()
     window.stage.set_mode("region")
     window.stage.set_mode("proof")
@@ -155,10 +155,12 @@ def shoot_guides(
     """Depth with near strokes, a pose, and lines; then the edges are back."""
     part, bench = window.card.guide, window.bench
     part.kinds["depth"].click()
-    near = {"size": 0.04, "value": 0.55}
-    trunk = {"points": ((0.57, 0.42), (0.58, 0.6))} | near
-    sail = {"points": ((0.47, 0.37), (0.6, 0.27))} | near
-    bench.change_cue(2, "Near", strokes=[trunk, sail])
+    places = (
+        ((0.43, 0.36), (0.55, 0.27)), ((0.82, 0.15), (0.68, 0.22)), ((0.565, 0.03), (0.6, 0.16)),
+        ((0.58, 0.4), (0.6, 0.7)), ((0.64, 0.3), (0.69, 0.55)),
+    )  # fmt: skip
+    near = [{"points": p, "size": 0.012, "value": 0.55} for p in places]
+    bench.change_cue(2, "Near", strokes=near)
     shoot("depth")
     bench.project.undo()
     part.kinds["pose"].click()
@@ -213,13 +215,14 @@ def shoot_regions(
     settle()
     panel.turn_to("Paint")
     panel.use_tool("brush")
-    sail = {"points": ((0.7, 0.2), (0.84, 0.13)), "size": 0.03}
-    trees = {"points": ((0.2, 0.52), (0.34, 0.6), (0.3, 0.8)), "size": 0.05, "value": 0.0}
-    for tool, stroke in (("brush", sail), ("erase", trees)):
+    upper = {"points": ((0.44, 0.36), (0.6, 0.28), (0.58, 0.04)), "size": 0.02}
+    lower = {"points": ((0.82, 0.13), (0.62, 0.27), (0.64, 0.74)), "size": 0.02}
+    beside = {"points": ((0.5, 0.5), (0.5, 0.78), (0.53, 0.8)), "size": 0.02, "value": 0.0}
+    for tool, stroke in (("brush", upper), ("brush", lower), ("erase", beside)):
         window.region_desk._draw(tool, stroke)
     shoot("pick")
     panel.use_tool("")
-    for _ in range(3):
+    for _ in range(4):
         window.bench.project.undo()
     window.stage.set_mode("proof")
     settle()

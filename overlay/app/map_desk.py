@@ -9,7 +9,7 @@ from PySide6.QtGui import QGuiApplication, QImage
 
 from overlay.app.images import grey_to_image, to_image
 from overlay.app.map_tools import JointTool, MapTool
-from overlay.document.recipe import GUIDES, Cue
+from overlay.document.recipe import BLANK, GUIDES, Cue
 from overlay.guides.edges import lightness_of
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.files import PictureError, write_grey16, write_picture
@@ -117,11 +117,12 @@ class MapDesk(QObject):
     def _ask_thumbs(self, cue: Cue) -> None:
         """This picture's own map of every kind, small."""
         recipe, store = self.bench.project.recipe, self.bench.store
-        key = (cue.of, recipe.source, recipe.size)
+        of = "source" if cue.of == BLANK else cue.of  # an empty map looks like nothing
+        key = (of, recipe.source, recipe.size)
         if key == self._thumbs_of:
             return
         self._thumbs_of = key
-        bare: dict[str, Any] = {"map": None, "options": {}, "strokes": ()}
+        bare: dict[str, Any] = {"of": of, "map": None, "options": {}, "strokes": ()}
         kinds = [cue.model_copy(update=bare | {"guide": kind}) for kind in GUIDES]
 
         def make() -> list[tuple[str, QImage]]:

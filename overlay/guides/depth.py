@@ -20,6 +20,8 @@ _ROWS = 200  # depth is estimated at this height
 _SEGMENTS = 24  # superpixels over the height
 _ALIKE = 0.055  # colour difference of neighbours that count as one thing
 _PULL = 60.0  # of a stroke against the estimate
+_SKY = 0.05  # pull of the sky to stay where it is
+_FAINT = (0.2, 0.6)  # share of a stroke that arrives, below which it counts nothing, above all
 
 
 @dataclass(frozen=True)
@@ -123,7 +125,17 @@ def correct_depth(depth: FloatImage, picture: ByteImage, strokes: list[DepthStro
     for stroke in strokes:
         cover = resize(stroke.mask.astype(np.float32), rows, columns) > 0.3
         pull[cover], wanted[cover] = _PULL, stroke.near
-    change = spread(work, pull, np.where(pull > 0, wanted - small, 0.0))
+    said = pull > 0
+    # Clouds may be as pale as what stands before them: unless strokes lie in the sky, it stays.
+    sky = find_sky(work)
+    if (sky & said).sum() < 0.3 * said.sum():
+        pull[sky & ~said] = _SKY
+    change, reach = np.moveaxis(
+        spread(work, pull, np.dstack([np.where(said, wanted - small, 0.0), said])), 2, 0
+    )
+    # Wholly over the thing that a stroke lies on, not at all where little of it arrives.
+    firm = np.clip((reach - _FAINT[0]) / (_FAINT[1] - _FAINT[0]), 0, 1)
+    change = change / np.maximum(reach, 1e-6) * firm * firm * (3 - 2 * firm)
     grown = resize(change.astype(np.float32), *depth.shape)
     return np.asarray((depth + grown).clip(0, 1), np.float32)
 

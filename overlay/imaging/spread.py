@@ -25,12 +25,12 @@ def spread(
     ----------
     work : (h, w, 3) float32, working space; small, a few ten thousand pixels.
     pull : (h, w) how firmly a place is to have its value; 0 where nothing is known.
-    wanted : (h, w) the values there.
+    wanted : (h, w) the values there, or (h, w, n) for several kinds of values at once.
     stay : pull of every place towards 0.
 
     Returns
     -------
-    (h, w) float64.
+    float64, shaped as `wanted`.
     """
     # Not at the top: the window would wait for it when it starts.
     from scipy.sparse.linalg import spsolve
@@ -52,5 +52,6 @@ def spread(
     graph = graph + graph.T
     diagonal = np.asarray(graph.sum(axis=1)).ravel() + pull.ravel() + stay
     system = sparse.diags(diagonal) - graph
-    answer = spsolve(system.tocsc(), (pull * wanted).ravel(), permc_spec="MMD_AT_PLUS_A")
-    return np.asarray(answer.reshape(rows, columns))
+    asked = pull.reshape(count, 1) * wanted.reshape(count, -1)
+    answer = spsolve(system.tocsc(), asked, permc_spec="MMD_AT_PLUS_A")
+    return np.asarray(answer.reshape(wanted.shape))

@@ -76,7 +76,7 @@ def _before(recipe: Recipe, findings: Findings) -> Iterator[Advice]:
         yield from _stiff(guide)
     yield from _poor_source(recipe, findings)
     if recipe.source is not None and styles and not guides and recipe.departure >= 0.85:
-        text = f"At a departure of {recipe.departure:.0%} the arrangement goes its own way."
+        text = f"At a departure of {100 * recipe.departure:.0f} % the arrangement goes its own way."
         yield Advice("unheld", None, 45, text, "Hold it with edges", deed="hold")
     if recipe.size is not None and recipe.size[0] * recipe.size[1] > _LARGE:
         text = "This is large for a trial; a smaller one is quicker to search with."
@@ -89,11 +89,13 @@ def _unheard(cue: Cue, recipe: Recipe) -> Iterator[Advice]:
         text = f"{cue.name} has weight 0 and changes nothing."
         yield Advice("weightless", cue.name, 80, text, "Weigh it 50 %", {"weight": 0.5})
     elif cue.leave <= begin:
-        text = f"{cue.name} leaves at {cue.leave:.0%}; the run starts at {begin:.0%}."
+        text = (
+            f"{cue.name} leaves at {100 * cue.leave:.0f} %; the run starts at {100 * begin:.0f} %."
+        )
         changes = {"leave": 1.0, "fade_out": 0.0}
         yield Advice("left_before_start", cue.name, 90, text, "Leave at the end", changes)
     elif cue.kind == "reference" and cue.enter >= 0.9:
-        text = f"{cue.name} enters at {cue.enter:.0%} and cannot show."
+        text = f"{cue.name} enters at {100 * cue.enter:.0f} % and cannot show."
         changes = {"enter": 0.6, "fade_in": 0.0}
         yield Advice("enters_late", cue.name, 88, text, "Enter at 60 %", changes)
 
@@ -182,10 +184,8 @@ def _hardly_shows(cue: Cue, match: float, recipe: Recipe) -> Iterator[Advice]:
         )  # fmt: skip
     elif cue.weight < 0.5 * max(others):
         weight = max(others)
-        yield Advice(
-            "hardly_shows", cue.name, 75, lead + "others weigh more.", f"Weigh it {weight:.0%}",
-            {"weight": weight},
-        )  # fmt: skip
+        action, text = f"Weigh it {100 * weight:.0f} %", lead + "others weigh more."
+        yield Advice("hardly_shows", cue.name, 75, text, action, {"weight": weight})
     elif recipe.source is not None and recipe.departure < 0.5:
         text = lead + "the source is held too strongly."
         yield Advice("hardly_shows", None, 75, text, "Depart 70 %", {"departure": 0.7})
@@ -206,5 +206,5 @@ def _lost_structure(recipe: Recipe, kept: float) -> Iterator[Advice]:
         yield Advice("lost_structure", guide.name, 65, lead, "Hold them longer", changes)
     elif guide.weight < 0.8:
         weight = round(min(guide.weight + 0.25, 0.9), 2)
-        action = f"Weigh {guide.name} {weight:.0%}"
+        action = f"Weigh {guide.name} {100 * weight:.0f} %"
         yield Advice("lost_structure", guide.name, 65, lead, action, {"weight": weight})

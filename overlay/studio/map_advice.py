@@ -46,7 +46,7 @@ def _lines(cue: Cue, made: FloatImage) -> Iterator[Advice]:
         text = f"The map of {cue.name} is nearly all line; a drawing that needs inverting?"
         yield Advice("inverted_map", cue.name, 78, text, "Invert it", changes)
     elif share > _OVERFULL:
-        text = f"The map of {cue.name} is overfull ({share:.0%}); marks have no room."
+        text = f"The map of {cue.name} is overfull ({100 * share:.0f} %); marks have no room."
         yield Advice("full_map", cue.name, 48, text, *_fewer(cue))
     elif share < _EMPTY:
         text = f"The map of {cue.name} is empty and holds nothing."

@@ -102,8 +102,8 @@ def _unheard(cue: Cue, departure: float) -> list[Notice]:
         found.append(Notice("weightless", cue.name, text))
     elif cue.envelope.leave <= begin and departure > 0:
         text = (
-            f"{cue.name} leaves at {cue.envelope.leave:.0%}, before the run starts at "
-            f"{begin:.0%}, and cannot show."
+            f"{cue.name} leaves at {100 * cue.envelope.leave:.0f} %, before the run starts at "
+            f"{100 * begin:.0f} %, and cannot show."
         )
         found.append(Notice("left_before_start", cue.name, text))
     if cue.region is not None and not (cue.region > 0).any():

@@ -101,5 +101,5 @@ def settle_with(project: Project, departure: float, rim_of: str | None) -> None:
     data = plain_recipe(project.recipe)
     wanted = {"kind": "settle", "departure": departure, "rim_of": rim_of}
     data["passes"] = [wanted] if departure > 0 else []
-    what = "Settle nothing" if departure == 0 else f"Settle {departure:.0%}"
+    what = "Settle nothing" if departure == 0 else f"Settle {100 * departure:.0f} %"
     project.edit(what, make_recipe(data, "region"))

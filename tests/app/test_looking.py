@@ -98,7 +98,7 @@ class AdviceTest(WindowTest):
         self.bench.change_cue(0, "Enter", enter=0.95)
         self.settle()
         self.assertTrue(line.isVisible())
-        self.assertIn("paint enters at 95% and cannot show", line.label.text())
+        self.assertIn("paint enters at 95 % and cannot show", line.label.text())
         QTest.mouseClick(line.action, LEFT)
         self.settle()
         self.assertEqual((self.bench.project.recipe.cues[0].enter, line.isVisible()), (0.6, False))

@@ -88,6 +88,8 @@ class MapTest(WindowTest):
         self.part.made_from.setCurrentIndex(self.part.made_from.findData(BLANK))
         self.part.made_from.activated.emit(self.part.made_from.currentIndex())
         self.assertEqual(self.cue.of, BLANK)
+        self.settle()
+        self.assertNotIn("there is no picture", self.status)
         QTest.mouseClick(self.part.tools["line"], LEFT)
         self.stroke((0.2, 0.2), (0.8, 0.8))
         self.assertEqual(len(self.cue.strokes[0].points), 2)

@@ -77,7 +77,7 @@ class AfterTest(unittest.TestCase):
         weak = {"style_match": {"felt": 5.0}}
         for made, action in (
             (recipe(felt(enter=0.7)), "Enter at the start"),
-            (recipe(felt(weight=0.2), felt(name="other")), "Weigh it 100%"),
+            (recipe(felt(weight=0.2), felt(name="other")), "Weigh it 100 %"),
             (recipe(departure=0.3), "Depart 70 %"),
             (recipe(felt(), edges(weight=0.9, leave=0.7)), "Weigh it 50 %"),
         ):
