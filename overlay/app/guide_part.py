@@ -50,14 +50,8 @@ _SLIDERS: dict[str, tuple[tuple[str, str, str, float, float, float], ...]] = {
     "depth": (
         ("ground", "Horizon", "Its height from the top; below 0 it is found", -1, 1, 0.01),
         ("haze", "Haze", "How much paleness counts as distance", 0, 1, 0.05),
-        (
-            "agreement",
-            "Agrees",
-            "How far near places take what is near in references",
-            0,
-            1,
-            0.05,
-        ),
+        ("agreement", "Agrees", "How far near takes what is near in references", 0, 1, 0.05),
+        ("receding", "Recedes", "How much smaller marks become with distance", 0, 1, 0.05),
     ),
     "blocks": (("cells", "Cells", "Blocks over the height", 4, 64, 1),),
 }

@@ -60,6 +60,7 @@ class DepthSettings(_Settings):
     haze: Unit = 0.25
     flat_sky: bool = True
     agreement: Unit = 0.5  # how far near places take near parts of the references
+    receding: Unit = 0.0  # how much smaller marks become with distance
     invert: bool = False
 
 

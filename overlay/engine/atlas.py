@@ -35,12 +35,16 @@ class Leaf:
     barred : (h, w) bool, patches that begin there must not be used; or None.
     traits : (h, w, traits) float32, what is known of the patch besides its colours: how much it
         resembles each avoided picture, how near it lies.
+    reference : the group it belongs to, or None for one of its own.
+    reduced : pixels of the reference at this scale that one of its pixels spans.
     """
 
     picture: FloatImage
     turns: tuple[tuple[int, bool], ...]
     barred: npt.NDArray[np.bool_] | None
     traits: FloatImage
+    reference: int | None = None
+    reduced: float = 1.0
 
 
 @dataclass(frozen=True)
@@ -59,7 +63,7 @@ class Atlas:
         be used.
     traits : (pixels, traits) float32.
     start, height, width : (pages,) int64, first pixel of each page and its size.
-    turn, mirrored, owner : (pages,) int64, how a page was made and its reference.
+    turn, mirrored, owner, leaf : (pages,) int64, how a page was made, its reference and its leaf.
     first, count : (groups,) int64, the pages of each reference, last those of all.
     detail : (groups,) float32, standard deviation of each one's fine band.
     """
@@ -76,6 +80,7 @@ class Atlas:
     turn: Ints
     mirrored: Ints
     owner: Ints
+    leaf: Ints
     first: Ints
     count: Ints
     detail: FloatImage
@@ -83,7 +88,12 @@ class Atlas:
     @property
     def all_group(self) -> int:
         """The group of patches that may come from any reference."""
-        return len(self.leaves)
+        return len(self.first) - 1
+
+    @property
+    def reduced(self) -> FloatImage:
+        """For each page the pixels of its reference that one of its own spans, (pages,)."""
+        return np.array([self.leaves[leaf].reduced for leaf in self.leaf], np.float32)
 
     def soft_keys(self) -> tuple[FloatImage, FloatImage]:
         """Softened colours and what is dull among them, made anew at each call."""
@@ -108,14 +118,15 @@ class Atlas:
     def unturned(
         self, field: npt.NDArray[np.int32]
     ) -> tuple[npt.NDArray[np.int32], npt.NDArray[np.int32]]:
-        """Where matches lie in the pictures themselves: y and x of the patch's first pixel."""
+        """Where matches lie in the references themselves: y and x of the patch's first pixel."""
         page, y, x = np.moveaxis(field, 2, 0)
         x = np.where(self.mirrored[page] > 0, self.width[page] - PATCH - x, x)
         high, wide = self.height[page] - PATCH, self.width[page] - PATCH
         turn = self.turn[page]
         ys = np.choose(turn, [y, x, high - y, wide - x])
         xs = np.choose(turn, [x, high - y, wide - x, y])
-        return ys.astype(np.int32), xs.astype(np.int32)
+        span = self.reduced[page]
+        return np.rint(ys * span).astype(np.int32), np.rint(xs * span).astype(np.int32)
 
     def freed(self, field: npt.NDArray[np.int32]) -> npt.NDArray[np.int32]:
         """A field whose matches in barred places are moved to the nearest usable ones."""
@@ -141,12 +152,15 @@ def build_atlas(
     guides = (
         [] if guide_sigma is None else [gradient_channels(p[..., 0], guide_sigma) for p in pictures]
     )
-    detail = [float((p - soften(p)).std()) + 1e-4 for p in pictures]
-    pages = [(r, leaf, turn) for r, leaf in enumerate(leaves) for turn in leaf.turns]
+    owners = [i if leaf.reference is None else leaf.reference for i, leaf in enumerate(leaves)]
+    details = [float((p - soften(p)).std()) + 1e-4 for p in pictures]
+    detail = [details[owners.index(r)] for r in range(owners[-1] + 1)]  # that of the first leaf
+    pages = [(i, leaf, turn) for i, leaf in enumerate(leaves) for turn in leaf.turns]
+    owner = np.array([owners[i] for i, _, _ in pages], np.int64)
     shapes = [leaf.picture.shape[:2][:: -1 if turn % 2 else 1] for _, leaf, (turn, _) in pages]
     sizes = np.array(shapes, np.int64).reshape(-1, 2)
     ends = np.cumsum(sizes[:, 0] * sizes[:, 1])
-    count = np.array([len(leaf.turns) for leaf in leaves] + [len(pages)], np.int64)
+    count = np.append(np.bincount(owner), len(pages)).astype(np.int64)
     return Atlas(
         leaves=leaves,
         sharp=_flat(leaves, pictures),
@@ -161,7 +175,8 @@ def build_atlas(
         width=sizes[:, 1].copy(),
         turn=np.array([turn for _, _, (turn, _) in pages], np.int64),
         mirrored=np.array([mirrored for _, _, (_, mirrored) in pages], np.int64),
-        owner=np.array([r for r, _, _ in pages], np.int64),
+        owner=owner,
+        leaf=np.array([i for i, _, _ in pages], np.int64),
         first=np.append(np.cumsum(count[:-1]) - count[:-1], 0).astype(np.int64),
         count=count,
         detail=np.array([*detail, np.mean(detail)], np.float32),

@@ -51,6 +51,7 @@ class Library:
     ----------
     scales : for each reference, pixels of its picture per pixel as it is used.
     free : whether patch means are needed.
+    sizes : the sizes at which each reference's marks are laid out beside each other, the first 1.
     traits : for each reference (h, w, traits) float32, what is known of each pixel besides its
         colour; added by whoever knows.
     """
@@ -60,6 +61,7 @@ class Library:
     ) -> None:
         self._cues, self._levels, self._sigma = cues, levels, guide_sigma
         self.free = True
+        self.sizes: tuple[float, ...] = (1.0,)
         most = (_MOST_PIXELS if area < _LARGE else _MOST_UNDER_LARGE) // len(cues)
         fitted = [fit_reference(cue, min(area, most)) for cue in cues]
         self.scales = tuple(scale for _, scale in fitted)
@@ -71,7 +73,9 @@ class Library:
         """The atlas of a scale; only the one asked for last is kept."""
         if self._kept is None or self._kept[0] != level:
             self._kept = None  # before the next is built, for memory
-            leaves = tuple(self._leaf(r, level) for r in range(len(self._cues)))
+            leaves = tuple(
+                self._leaf(r, level, size) for r in range(len(self._cues)) for size in self.sizes
+            )
             atlas = build_atlas(leaves, guide_sigma=self._sigma, means=self.free)
             self._kept = level, atlas
         return self._kept[1]
@@ -93,16 +97,19 @@ class Library:
         parts = [usable(c, p).mean(axis=0) for c, p in zip(self._cues, self.pictures, strict=True)]
         return np.asarray(np.mean(parts, axis=0), np.float32)
 
-    def _leaf(self, index: int, level: int) -> Leaf:
+    def _leaf(self, index: int, level: int, size: float) -> Leaf:
         cue = self._cues[index]
-        picture = _at_least(pyramid(self.pictures[index], level)[level])
-        traits = _at_least(pyramid(self.traits[index], level)[level])
+        picture = _sized(pyramid(self.pictures[index], level)[level], size)
+        traits = _sized(pyramid(self.traits[index], level)[level], size)
+        if len(self.sizes) > 1:
+            own = np.full((*picture.shape[:2], 2), (size, size * size), np.float32)
+            traits = np.concatenate([traits, own], axis=2)
         barred = None
         if cue.allowed is not None:
             shape = self.pictures[index].shape[:2]
             closed = 1 - resize(cue.allowed.astype(np.float32), *shape).clip(0, 1)
-            barred = _bar(_at_least(pyramid(closed, level)[level]), level, cue.name)
-        return Leaf(picture, _ways(cue), barred, _patch_mean(traits))
+            barred = _bar(_sized(pyramid(closed, level)[level], size), level, cue.name)
+        return Leaf(picture, _ways(cue), barred, _patch_mean(traits), index, 1 / size)
 
 
 def fit_reference(cue: StyleCue, area: int) -> tuple[FloatImage, float]:
@@ -161,6 +168,14 @@ def _patch_mean(values: FloatImage) -> FloatImage:
     return np.asarray(
         ndimage.uniform_filter(values, (PATCH, PATCH, 0), origin=(-half, -half, 0), mode="nearest")
     )
+
+
+def _sized(values: FloatImage, size: float) -> FloatImage:
+    """A map of a reference, its marks `size` times as large."""
+    if size == 1:
+        return _at_least(values)
+    height, width = (max(1, round(side * size)) for side in values.shape[:2])
+    return _at_least(resize(values, height, width))
 
 
 def _at_least(picture: FloatImage, smallest: int = _SMALLEST) -> FloatImage:

@@ -1,8 +1,8 @@
-"""Near and far: patches from the near part of a reference go where the guide's depth is near.
+"""Near and far: near parts of a reference go to near places, and marks are smaller in the distance.
 
 What a match costs rises with the square of the difference of both depths. Written out,
 (g - r)^2 = g^2 - 2 g r + r^2, it is three traits of the reference's patch, each charged by what the
-guide says at the place.
+guide says at the place. The same holds for the size of marks that is wanted there.
 """
 
 import numpy as np
@@ -15,8 +15,10 @@ from overlay.engine.schedule import Step
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.resample import pyramid, resize
 
-# What near in the place of far costs at full weight, in contrasts of unrelated patches.
-_PRICE = 1.0
+# What near in the place of far costs at full weight, in contrasts of unrelated patches; and what
+# marks of full size cost where the smallest are wanted.
+_PRICE, _SIZE_PRICE = 1.0, 1.0
+_SMALLEST = 0.6  # by how much the farthest marks are smaller at full strength
 
 
 class Nearness:
@@ -34,30 +36,49 @@ class Nearness:
         levels: int,
     ) -> None:
         known = library is not None and any(cue.depth is not None for cue in styles)
-        self._guides = [g for g in guides if g.depth is not None and g.agreement > 0 and known]
+        self._guides = [g for g in guides if known and _speaks(g)]
         self._depths = [pyramid(g.depth, levels) for g in self._guides if g.depth is not None]
         self._regions = [
             None if g.region is None else pyramid(g.region, levels) for g in self._guides
         ]
-        self._unit = 0.0
+        self._unit = self._smaller = 0.0
         if library is not None and self._guides:
             parts = zip(styles, library.pictures, strict=True)
             library.add_traits([_traits(cue, *picture.shape[:2]) for cue, picture in parts])
-            self._unit = _PRICE * library.contrast()
+            self._unit = library.contrast()
+            self._smaller = _SMALLEST * max(g.receding for g in self._guides)
+            if self._smaller > 0:
+                library.sizes = (1.0, 1 - self._smaller / 2, 1 - self._smaller)
 
     def price(self, step: Step, level: int, grid: Grid) -> FloatImage:
-        """What each trait costs every patch of the canvas: (rows, columns, 3 or 0) float32."""
-        out = np.zeros((grid.rows, grid.columns, 3 if self._guides else 0), np.float32)
+        """What each trait costs every patch of the canvas: (rows, columns, traits) float32."""
+        traits = (5 if self._smaller > 0 else 3) if self._guides else 0
+        out = np.zeros((grid.rows, grid.columns, traits), np.float32)
         for guide, depths, regions in zip(self._guides, self._depths, self._regions, strict=True):
-            amount = firmness(guide.weight * guide.envelope.at(step.progress)) * guide.agreement
-            wanted = grid_samples(depths[level], grid)
-            charge = np.full_like(wanted, self._unit * amount)
+            near = grid_samples(depths[level], grid)
+            firm = firmness(guide.weight * guide.envelope.at(step.progress))
+            charge = np.full_like(near, self._unit * firm)
             if regions is not None:
                 charge *= grid_samples(regions[level], grid)
-            out += charge[..., None] * np.stack(
-                [wanted**2, -2 * wanted, np.ones_like(wanted)], axis=-1
-            )
+            out[..., :3] += _apart(near, _PRICE * guide.agreement * charge)
+            if guide.receding > 0:
+                size = 1 - _SMALLEST * guide.receding * (1 - near)
+                constant, linear, square = np.moveaxis(
+                    _apart(size, _SIZE_PRICE / self._smaller**2 * charge), 2, 0
+                )
+                out[..., 0] += constant
+                out[..., 3] += linear
+                out[..., 4] += square
         return out
+
+
+def _speaks(guide: GuideCue) -> bool:
+    return guide.depth is not None and max(guide.agreement, guide.receding) > 0
+
+
+def _apart(wanted: FloatImage, charge: FloatImage) -> FloatImage:
+    """Charges of 1, r and r^2 that come to charge * (wanted - r)^2, (rows, columns, 3)."""
+    return charge[..., None] * np.stack([wanted**2, -2 * wanted, np.ones_like(wanted)], axis=-1)
 
 
 def _traits(cue: StyleCue, height: int, width: int) -> FloatImage:

@@ -108,6 +108,7 @@ class GuideCue:
         or None. hard : whether they have borders. coloured : whether a and b count.
     depth : (H, W) float32 in 0..1, 1 is near, all depths equally frequent; or None.
     agreement : 0..1, how far near places take near patches.
+    receding : 0..1, how much smaller marks become with distance.
     """
 
     name: str
@@ -122,6 +123,7 @@ class GuideCue:
     coloured: bool = False
     depth: FloatImage | None = None
     agreement: float = 0.0
+    receding: float = 0.0
 
 
 Cue = StyleCue | GuideCue | AvoidCue

@@ -108,7 +108,7 @@ class _Pages(NamedTuple):
     width: Ints
     turn: Ints
     mirrored: Ints
-    owner: Ints
+    leaf: Ints
     first: Ints
     pages: Ints  # how many each group has
 
@@ -278,7 +278,7 @@ def _try_places(q, p, field, i, j, page, y, x, d, rank, radius, key):
         shift_x = np.int64(g & 0x7FFF) * (2 * radius + 1) // 0x8000 - radius
         my, mx = y, x
         if other != page:
-            if p.owner[other] == p.owner[page]:
+            if p.leaf[other] == p.leaf[page]:
                 my, mx = _elsewhere(p, page, y, x, other)
             else:
                 my, mx = y * p.height[other] // p.height[page], x * p.width[other] // p.width[page]
@@ -359,7 +359,7 @@ def refine(
     pages = _Pages(
         colours, atlas.means, atlas.guides, np.float32(_LIVELY_SOFT if soft else _LIVELY) * dull,
         atlas.traits, atlas.start, atlas.height, atlas.width, atlas.turn, atlas.mirrored,
-        atlas.owner, atlas.first, atlas.count,
+        atlas.leaf, atlas.first, atlas.count,
     )  # fmt: skip
     cost = np.empty((grid.rows, grid.columns), np.float32)
     _measure(sought, pages, field, cost)

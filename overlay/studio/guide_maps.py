@@ -51,6 +51,7 @@ class GuideParts:
     coloured: bool = False
     depth: FloatImage | None = None
     agreement: float = 0.0
+    receding: float = 0.0
 
 
 def guide_picture(cue: Cue, store: PictureStore, frame: Frame) -> ByteImage | None:
@@ -115,6 +116,7 @@ def make_parts(cue: Cue, store: PictureStore, frame: Frame) -> GuideParts:
             1.5,
             depth=even_depth(shown),
             agreement=cue.settings.agreement,
+            receding=cue.settings.receding,
         )
     if cue.guide == "outline" and picture is not None and not cue.strokes:
         return GuideParts(shown, outline_lightness(picture), 2.0)
@@ -133,7 +135,7 @@ def map_key(cue: Cue, frame: Frame) -> tuple[str, ...]:
     strokes = "".join(stroke.model_dump_json() for stroke in cue.strokes)
     made_of = cue.of if cue.map is None else "map"
     size = f"{frame.width}x{frame.height}"
-    settings = cue.settings.model_dump_json(exclude={"agreement"})  # which acts in the run
+    settings = cue.settings.model_dump_json(exclude={"agreement", "receding"})  # they act in runs
     return (str(cue.guide), made_of, size, settings, strokes, *stamps)
 
 

@@ -153,8 +153,9 @@ def _bends(cue: Cue, heard: list[Cue]) -> Cue | None:
 
 
 def _agrees(heard: list[Cue]) -> bool:
-    """Whether a guide wants near parts of the references in near places."""
-    return any(cue.guide == "depth" and cue.settings.agreement > 0 for cue in heard)
+    """Whether a guide wants near parts of the references in near places, or smaller marks far."""
+    depths = [cue.settings for cue in heard if cue.guide == "depth"]
+    return any(max(s.agreement, s.receding) > 0 for s in depths)
 
 
 def _reference_depth(cue: Cue, picture: ByteImage, store: PictureStore) -> FloatImage:
@@ -234,4 +235,5 @@ def _guide(cue: Cue, masks: dict[str, FloatImage], store: PictureStore, frame: F
         coloured=parts.coloured,
         depth=parts.depth,
         agreement=parts.agreement,
+        receding=parts.receding,
     )

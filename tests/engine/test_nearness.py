@@ -7,6 +7,7 @@ from scipy.stats import spearmanr
 from overlay.engine.request import GuideCue
 from overlay.engine.sampler import render
 from overlay.guides.depth import even_depth
+from overlay.imaging.colour import srgb_to_work
 from tests.pictures import HEIGHT, WIDTH, blobs, request, stripes, style
 
 
@@ -43,6 +44,18 @@ class NearnessTest(unittest.TestCase):
         ):
             np.testing.assert_array_equal(plain, other[1])
         np.testing.assert_array_equal(self.origin(guide(1.0, weight=0.0))[1], self.origin()[1])
+
+    def test_marks_recede_with_distance(self):
+        cue = style(stripes(), depth=np.full(stripes().shape[:2], 0.5, np.float32))
+        shares = []
+        for receding in (0.0, 1.0):
+            guides = (replace(guide(0.0), receding=receding),)
+            done = render(request(blobs(), styles=(cue,), guides=guides, departure=1.0, steps=8))
+            light = srgb_to_work(done.picture)[..., 0]
+            fine = [np.abs(np.diff(part, axis=1)).mean() for part in (light[:24], light[-24:])]
+            shares.append(fine[1] / fine[0])  # far, below, against near
+        self.assertGreater(shares[1], 1.15 * shares[0])
+        self.assertLess(done.trace.y.max(), stripes().shape[0])
 
     def test_even_depth_keeps_the_order_and_uses_the_range(self):
         depth = ramp(64, 16) ** 3
