@@ -13,6 +13,7 @@ import numpy as np
 from overlay import __version__
 from overlay.cli import main
 from overlay.imaging.files import read_grey, read_picture
+from overlay.studio.drawn_parts import write_parts
 from tests.pictures import scene
 from tests.workspace import WorkspaceTest
 
@@ -147,6 +148,14 @@ class CliTest(WorkspaceTest):
         for what in ("sky", "subject", "near", "#97adca~20"):
             self.assertEqual(self.run_cli("mask", picture, "--pick", what, "--out", out)[0], 0)
             self.assertEqual(read_grey(out).shape, (128, 192))
+        write_parts(picture, np.arange(2)[None].repeat(2, axis=0), ["sky", "mill"])
+        for what in ("like@0.5,0.1", "inside@0.5,0.1", "dark", "depth~20-60", "part mill"):
+            self.assertEqual(self.run_cli("mask", picture, "--pick", what, "--out", out)[0], 0)
+        np.testing.assert_array_equal(read_grey(out), [[0, 1], [0, 1]])
+        self.refused(
+            r"--pick: part must be one of those drawn there \(sky, mill\), got 'cat'",
+            "mask", picture, "--pick", "part cat", "--out", out,
+        )  # fmt: skip
         self.refused(
             "--pick: pick must be one of subject", "mask", picture, "--pick", "cat", "--out", out
         )

@@ -46,7 +46,9 @@ def settle(
         return done
     side = max(request.width, request.height)
     rims = [masks[wanted.rim_of]] if wanted.rim_of is not None else list(masks.values())
-    near, picture = _met(request, done, rims, wanted.departure)
+    # Where the run was confined, a pass over the whole stays as well.
+    allowed = request.within if wanted.rim_of is None else None
+    near, picture = _met(request, done, rims, allowed, wanted.departure)
     options = EdgeOptions()
     reach = contour_reach(picture, options) * (1 - (1 - _AWAY) * near)
     guide = GuideCue("held", reach, lightness_of(picture), options.sigma, weight=_HOLD)
@@ -68,7 +70,11 @@ def settle(
 
 
 def _met(
-    request: Request, done: Render, rims: list[FloatImage], departure: float
+    request: Request,
+    done: Render,
+    rims: list[FloatImage],
+    allowed: FloatImage | None,
+    departure: float,
 ) -> tuple[FloatImage, ByteImage]:
     """How near a rim each pixel lies, and the proof with tints that meet there."""
     side = max(request.width, request.height)
@@ -80,6 +86,8 @@ def _met(
         band = rim_band(mask, _BAND * side)
         if source is not None:
             band *= open_border(mask, source)
+        if allowed is not None:
+            band *= allowed
         # A border that two regions share has met already.
         amount = min(departure / _ALL, 1.0) * np.minimum(2 * band, 1) * (1 - near)
         picture = picture + amount[..., None] * (meet_tints(picture, source, mask, width) - picture)

@@ -17,6 +17,7 @@ from overlay.engine.request import Facets
 from overlay.engine.shares import Casting, assign, memberships, solve_bias
 from overlay.engine.vote import vote
 from overlay.imaging.colour import srgb_to_work
+from overlay.imaging.resample import resize
 from tests.pictures import blobs, manner
 
 MIRRORS = ((0, False), (0, True))
@@ -242,6 +243,22 @@ class WaysTest(SearchTest):
 
 
 class AtlasTest(unittest.TestCase):
+    def test_sizes_of_one_reference_are_one_group_and_lead_back_to_it(self):
+        large, other = srgb_to_work(manner()), srgb_to_work(manner("felt"))
+        small = resize(large, large.shape[0] // 2, large.shape[1] // 2)
+        nothing = [np.zeros((*p.shape[:2], 0), np.float32) for p in (large, small, other)]
+        atlas = build_atlas((
+            Leaf(large, MIRRORS, None, nothing[0], 0),
+            Leaf(small, MIRRORS, None, nothing[1], 0, 2.0),
+            Leaf(other, MIRRORS, None, nothing[2], 1),
+        ))  # fmt: skip
+        self.assertEqual(atlas.owner.tolist(), [0, 0, 0, 0, 1, 1])
+        self.assertEqual((atlas.count.tolist(), atlas.first.tolist()), ([4, 2, 6], [0, 4, 0]))
+        self.assertEqual((atlas.all_group, len(atlas.detail)), (2, 3))
+        places = np.array([[[0, 10, 12], [2, 10, 12], [3, 10, small.shape[1] - PATCH - 12]]])
+        y, x = atlas.unturned(places.astype(np.int32))
+        self.assertEqual((y.tolist(), x.tolist()), ([[10, 20, 20]], [[12, 24, 24]]))
+
     def test_the_second_page_is_the_mirror_of_the_first(self):
         atlas = pages(srgb_to_work(manner()), sigma=1.2)
         h, w = int(atlas.height[0]), int(atlas.width[0])

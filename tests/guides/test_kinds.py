@@ -137,6 +137,21 @@ class DepthTest(unittest.TestCase):
         self.assertGreater(found[35:65, 55:95].min(), 0.75)
         self.assertLess(found[10:20].max(), 0.45)
 
+    def test_a_stroke_before_the_sky_leaves_it_alone(self):
+        drawn = draw_scene("windmill", 288, 192, smooth=False)
+        y, x = np.mgrid[0:192, 0:288]
+        sail = (np.abs(y - (69 - (x - 124) * 0.5)) < 1.5) & (x > 124) & (x < 158)
+        found = estimate_depth(drawn.picture)
+        mended = correct_depth(found, drawn.picture, [DepthStroke(sail, 0.6)])
+        sky = drawn.labels == drawn.names.index("sky")
+        self.assertGreater(mended[sail].mean(), 0.5)
+        self.assertLess((mended - found)[sky].max(), 0.45)
+        self.assertLess((mended - found)[sky].mean(), 0.01)
+        in_the_sky = np.zeros(sky.shape, bool)
+        in_the_sky[10:14, 20:80] = True
+        raised = correct_depth(found, drawn.picture, [DepthStroke(in_the_sky, 0.5)])
+        self.assertGreater(raised[12, 50], 0.4)
+
     def test_options_and_occlusion(self):
         picture, _ = self.drawn("windmill")
         usual = estimate_depth(picture)

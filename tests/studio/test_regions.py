@@ -4,7 +4,7 @@ import numpy as np
 
 from overlay.document.reading import RecipeError, make_recipe
 from overlay.document.recipe import Pass
-from overlay.imaging.files import write_grey8, write_picture
+from overlay.imaging.files import read_picture, write_grey8, write_picture
 from overlay.scenery.scenes import draw_scene
 from overlay.studio import proofs
 from overlay.studio.demo import file_name, three_manners_recipe
@@ -134,6 +134,29 @@ class SettleTest(WorkspaceTest):
         self.assertEqual(done.call_count, 1)
         fresh = make_proof(settled, PictureStore())
         np.testing.assert_array_equal(again.picture, fresh.picture)
+
+    def test_a_confined_run_stays_confined_when_settled(self):
+        quarter = {"points": ((0, 0), (0.4, 0), (0.4, 1), (0, 1)), "fill": True}
+        half = {"points": ((0, 0), (0.5, 0), (0.5, 1), (0, 1)), "fill": True}
+        regions = {"left": {"strokes": [half]}, "part": {"strokes": [quarter]}}
+        passes = [{"kind": "settle", "departure": 0.4}]
+        done = self.proof(regions=regions, within="part", passes=passes)
+        source = read_picture(self.folder / "flat.png")
+        np.testing.assert_array_equal(done.picture[:, 120:], source[:, 120:])
+        self.assertGreater((done.picture[:, :100] != source[:, :100]).mean(), 0.3)
+
+    def test_settling_without_a_source(self):
+        cue = {"name": "paint", "reference": "paint.png", "region": "left"}
+        other = {"name": "stripes", "reference": "stripes.png"} | {
+            "region": "left", "invert_region": True,
+        }  # fmt: skip
+        passes = [{"kind": "settle", "departure": 0.3, "rim_of": "left"}]
+        keys = {"source": None, "departure": 1.0, "cues": [cue, other]}
+        base, done = self.proof(**keys), self.proof(**keys, passes=passes)
+        self.assertLess(done.measures["rim"]["left"], 1.15)
+        band, rest = np.s_[:, 138:150], np.s_[:, :100]
+        self.assertGreater((done.picture[band] != base.picture[band]).mean(), 0.5)
+        np.testing.assert_array_equal(done.picture[rest], base.picture[rest])
 
     def test_no_departure_settles_nothing(self):
         base, same = self.proof(), self.proof(passes=[{"kind": "settle", "departure": 0.0}])
