@@ -9,7 +9,6 @@ from PySide6.QtWidgets import (
     QLabel,
     QMenu,
     QScrollArea,
-    QToolButton,
     QVBoxLayout,
     QWidget,
 )
@@ -20,8 +19,8 @@ from overlay.app.drops import TakesPictures
 from overlay.app.envelope import Shape
 from overlay.app.fields import calm_wheel
 from overlay.app.filmstrip import Filmstrip, Scale
-from overlay.app.icons import set_icon
 from overlay.app.influence_chart import InfluenceChart
+from overlay.app.parts import adding_button
 from overlay.app.theme import ROW
 from overlay.document.recipe import Cue
 from overlay.studio.bench import Bench
@@ -63,13 +62,8 @@ class CueSheet(TakesPictures, QFrame):
         row.setContentsMargins(12, 0, 8, 0)
         label = QLabel("Cue sheet")
         label.setProperty("role", "title")
-        self.add = QToolButton()
-        set_icon(self.add, "add")
-        self.add.setText("Cue")
-        self.add.setProperty("wide", "true")
-        self.add.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
-        self.add.setToolTip("Add a cue: a reference, swatches, a guide, a picture to avoid")
-        self.add.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        tip = "Add a cue: a reference, swatches, a guide, a picture to avoid"
+        self.add = adding_button("Cue", tip)
         menu = QMenu(self.add)
         kinds = (
             ("Reference picture…", "reference"),

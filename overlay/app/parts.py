@@ -4,6 +4,8 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QIcon, QPixmap
 from PySide6.QtWidgets import QFrame, QScrollArea, QToolButton, QVBoxLayout, QWidget
 
+from overlay.app.icons import set_icon
+
 
 def text_button(
     text: str, tip: str, *, checkable: bool = False, stretched: bool = False
@@ -23,6 +25,15 @@ def text_button(
     if stretched:
         policy = button.sizePolicy().Policy
         button.setSizePolicy(policy.Expanding, policy.Fixed)
+    return button
+
+
+def adding_button(text: str, tip: str) -> QToolButton:
+    """A button that offers in a menu what can be added; the menu is the caller's."""
+    button = text_button(text, tip)
+    set_icon(button, "add")
+    button.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
+    button.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
     return button
 
 

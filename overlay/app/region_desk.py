@@ -43,6 +43,7 @@ class RegionDesk(QObject):
         self.window, self.bench, self.panel = window, window.bench, window.regions
         self.hand = RegionHand(window)
         self._shown: object = None
+        self._parts_of: str | None = None
         p = self.panel
         p.chosen.connect(lambda _: self.refresh())
         p.seen_changed.connect(self.refresh)
@@ -67,6 +68,7 @@ class RegionDesk(QObject):
         if stage.mode != "region":
             return
         recipe, store = self.bench.project.recipe, self.bench.store
+        self._find_parts(recipe.source)
         if not seen:
             self._shown = None
             stage.set_image("region", None)
@@ -78,21 +80,28 @@ class RegionDesk(QObject):
             return
         self._shown = key
 
-        def make() -> tuple[QImage, dict[str, QImage], list[str]]:
+        def make() -> tuple[QImage, dict[str, QImage]]:
             frame = guide_frame(recipe, store)
             masks = region_masks(recipe, store, frame)
             beneath = frame.picture
             if beneath is None:
                 beneath = np.full((frame.height, frame.width, 3), 128, np.uint8)
             thumbs = {n: grey_to_image(cover(m, *_THUMB)) for n, m in masks.items()}
-            over = _overlay_image(masks_overlay([masks[n] for n in seen], beneath))
-            return over, thumbs, [] if recipe.source is None else part_names(recipe.source)
+            return _overlay_image(masks_overlay([masks[n] for n in seen], beneath)), thumbs
 
         self.window.desk.loader.ask("region", make, self._got)
 
-    def _got(self, found: tuple[QImage, dict[str, QImage], list[str]]) -> None:
-        image, thumbs, parts = found
-        self.panel.show_parts(parts)
+    def _find_parts(self, source: str | None) -> None:
+        """Look up what the source is drawn of, once while regions are in sight."""
+        if source == self._parts_of:
+            return
+        self._parts_of = source
+        self.panel.show_parts([])
+        if source is not None:
+            self.window.desk.loader.ask("parts", lambda: part_names(source), self.panel.show_parts)
+
+    def _got(self, found: tuple[QImage, dict[str, QImage]]) -> None:
+        image, thumbs = found
         self.window.stage.set_image("region", image)
         for name, thumb in thumbs.items():
             self.panel.show_thumb(name, thumb)
@@ -107,7 +116,7 @@ class RegionDesk(QObject):
         if mode != "region" and self.hand.tool:
             self.panel.use_tool("")
         if mode == "region":
-            self._shown = None
+            self._shown = self._parts_of = None
             self.refresh()
 
     # Edits ----------------------------------------------------------------------------------

@@ -17,7 +17,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.fields import SliderField
 from overlay.app.icons import set_icon
-from overlay.app.parts import picture_icon, scrolled_column, tab_button, text_button
+from overlay.app.parts import adding_button, picture_icon, scrolled_column, tab_button, text_button
 from overlay.app.region_deeds import RegionDeeds
 from overlay.app.region_shapes import RegionShapes
 from overlay.app.region_sources import SourceMenu
@@ -94,13 +94,8 @@ class RegionPanel(QFrame):
         row = QHBoxLayout()
         title = QLabel("Regions")
         title.setProperty("role", "title")
-        self.add = QToolButton()
-        set_icon(self.add, "add")
-        self.add.setText("Region")
-        self.add.setToolTip("Add a region: empty to paint on, or picked from the source")
-        self.add.setProperty("wide", "true")
-        self.add.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
-        self.add.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        tip = "Add a region: empty to paint on, or picked from the source"
+        self.add = adding_button("Region", tip)
         self.menu = SourceMenu(self._traced, lambda: self._parts, self.add)
         self.add.setMenu(self.menu)
         self.remove = QToolButton()

@@ -141,7 +141,7 @@ class RegionTest(WindowTest):
         write_parts(self.folder / "mill.png", np.arange(6).reshape(2, 3), list("abcdef"))
         self.pull()
         QTest.keyClick(self.window, Qt.Key.Key_R)
-        self.add("Sky")
+        self.settle()
         for menu, name in ((self.panel.menu.cues, "paint"), (self.panel.menu.parts, "b")):
             menu.aboutToShow.emit()
             next(a for a in menu.actions() if a.text() == name).trigger()
