@@ -1,6 +1,7 @@
 """Colours, sizes and style sheet: a printer's workshop, quiet so that pictures can be judged."""
 
 from dataclasses import dataclass
+from pathlib import Path
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QColor, QFont, QGuiApplication, QPalette
@@ -118,6 +119,12 @@ def _palette(t: Tones) -> QPalette:
     return palette
 
 
+def _tick(t: Tones) -> str:
+    """The file of the tick in a checked box, drawn in the panel's colour."""
+    name = "tick-dark.svg" if t is DARK else "tick-light.svg"
+    return (Path(__file__).parent / "icons" / name).as_posix()
+
+
 def _style_sheet(t: Tones) -> str:
     return f"""
     QMainWindow, QDialog {{ background: {t.bench}; }}
@@ -142,6 +149,13 @@ def _style_sheet(t: Tones) -> str:
     }}
     QCheckBox {{ spacing: 6px; }}
     QCheckBox:focus {{ color: {t.register}; }}
+    QCheckBox::indicator, QListView::indicator {{
+        width: 12px; height: 12px; background: {t.well}; border: 1px solid {t.faint};
+        border-radius: 2px;
+    }}
+    QCheckBox::indicator:checked, QListView::indicator:checked {{
+        background: {t.ink}; border: 1px solid {t.ink}; image: url("{_tick(t)}");
+    }}
     QPushButton:hover, QToolButton:hover {{ background: {t.well}; }}
     QPushButton:focus, QToolButton:focus {{ border: 1px solid {t.ink}; }}
     QToolButton:checked {{ background: {t.ink}; color: {t.panel}; border-color: {t.ink}; }}
