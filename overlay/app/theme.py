@@ -126,6 +126,10 @@ def _tick(t: Tones) -> str:
 
 
 def _style_sheet(t: Tones) -> str:
+    return _panels_and_buttons(t) + _fields_and_lists(t)
+
+
+def _panels_and_buttons(t: Tones) -> str:
     return f"""
     QMainWindow, QDialog {{ background: {t.bench}; }}
     QFrame[panel="true"] {{ background: {t.panel}; border: none; }}
@@ -171,6 +175,11 @@ def _style_sheet(t: Tones) -> str:
         border-radius: 9px; padding: 1px 5px; min-height: 16px;
     }}
     QToolButton[chip="true"]:focus {{ border: 1px solid {t.ink}; color: {t.ink}; }}
+    """
+
+
+def _fields_and_lists(t: Tones) -> str:
+    return f"""
     QSpinBox, QDoubleSpinBox, QLineEdit, QComboBox {{
         background: {t.well}; color: {t.ink}; border: 1px solid {t.hairline}; border-radius: 3px;
         padding: 1px 4px; min-height: 20px; selection-background-color: {t.register};
