@@ -14,7 +14,6 @@ from overlay.measures.repeats import repeats
 from overlay.measures.rim import rim
 from overlay.measures.softness import SOFT, softness
 from overlay.measures.structure import layout_match, structure_kept
-from overlay.regions.rims import open_border
 from overlay.studio.checks import SMALL
 
 
@@ -31,6 +30,7 @@ def measure(
     request: Request,
     done: Render,
     masks: dict[str, FloatImage],
+    opens: dict[str, FloatImage],
     control: Control,
     depth: FloatImage | None = None,
 ) -> dict[str, Any]:
@@ -39,6 +39,7 @@ def measure(
     Parameters
     ----------
     masks : the regions by name, (H, W) float32 in 0..1, for the rims.
+    opens : where their borders lie on no contour of the source; none without one.
     depth : of the first depth guide, (H, W) float32, 1 is near; None without one.
     """
     picture = srgb_to_work(done.picture)
@@ -63,15 +64,10 @@ def measure(
     if done.trace is not None:
         t = done.trace
         measures["repeats"] = repeats(t.cue, t.y, t.x, t.turn, t.mirrored, t.stride)
-    rims = {name: _rim(picture, source, mask) for name, mask in masks.items()}
+    rims = {name: rim(picture, mask, opens.get(name)) for name, mask in masks.items()}
     measures["rim"] = {name: value for name, value in rims.items() if value is not None}
     measures["softness"] = softness(picture)
     return _rounded(measures)
-
-
-def _rim(picture: FloatImage, source: FloatImage | None, mask: FloatImage) -> float | None:
-    """How visible a region's border is, where the source has no contour of its own."""
-    return rim(picture, mask, None if source is None else open_border(mask, source))
 
 
 def _rounded(measures: dict[str, Any]) -> dict[str, Any]:

@@ -11,7 +11,7 @@ from overlay.engine.request import Facets, GuideCue, Render, Request, StyleCue
 from overlay.engine.schedule import Envelope
 from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_srgb
-from overlay.regions.rims import meet_tints, open_border, rim_band
+from overlay.regions.rims import meet_tints, rim_band
 from overlay.studio.engines import Engine
 
 _BAND = 0.035  # of the longer side, half the width of the band around a rim
@@ -28,6 +28,7 @@ def settle(
     done: Render,
     wanted: Pass,
     masks: dict[str, FloatImage],
+    opens: dict[str, FloatImage],
     render: Engine,
     control: Control,
 ) -> Render:
@@ -45,7 +46,8 @@ def settle(
     if not marked or wanted.departure <= 0:
         return done
     side = max(request.width, request.height)
-    rims = [masks[wanted.rim_of]] if wanted.rim_of is not None else list(masks.values())
+    names = list(masks) if wanted.rim_of is None else [wanted.rim_of]
+    rims = [(masks[name], opens.get(name)) for name in names]
     # Where the run was confined, a pass over the whole stays as well.
     allowed = request.within if wanted.rim_of is None else None
     near, picture = _met(request, done, rims, allowed, wanted.departure)
@@ -72,7 +74,7 @@ def settle(
 def _met(
     request: Request,
     done: Render,
-    rims: list[FloatImage],
+    rims: list[tuple[FloatImage, FloatImage | None]],
     allowed: FloatImage | None,
     departure: float,
 ) -> tuple[FloatImage, ByteImage]:
@@ -82,10 +84,10 @@ def _met(
     near = np.zeros((request.height, request.width), np.float32)
     source = None if request.source is None else srgb_to_work(request.source)
     picture = work = srgb_to_work(done.picture)
-    for mask in rims:
+    for mask, open_ in rims:
         band = rim_band(mask, _BAND * side)
-        if source is not None:
-            band *= open_border(mask, source)
+        if open_ is not None:
+            band *= open_
         if allowed is not None:
             band *= allowed
         # A border that two regions share has met already.

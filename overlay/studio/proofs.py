@@ -19,7 +19,7 @@ from overlay.studio.measuring import Notice, find_warnings, measure
 from overlay.studio.passes import settle
 from overlay.studio.paths import input_paths
 from overlay.studio.pictures import PictureStore, file_digest
-from overlay.studio.region_masks import region_masks
+from overlay.studio.region_masks import open_borders, region_masks
 from overlay.studio.requests import build_request, guide_frame
 
 
@@ -90,12 +90,14 @@ def make_proof(recipe: Recipe, store: PictureStore, control: Control | None = No
     # A proof that differs in its later passes alone has the same base, which need not run again.
     base = hash_recipe(recipe.model_copy(update={"passes": ()})) if recipe.passes else recipe_hash
     done = store.stages.base(base, lambda: render(request, control.part(0.0, share)))
-    masks = region_masks(recipe, store, guide_frame(recipe, store))
+    frame = guide_frame(recipe, store)
+    masks = region_masks(recipe, store, frame)
+    opens = open_borders(recipe, masks, store, frame)
     for i, wanted in enumerate(recipe.passes):
         begin = share * (1 + 0.6 * i)
         control.step(begin, "settling")
         later = control.part(begin, begin + 0.6 * share)
-        done = settle(request, done, wanted, masks, render, later)
+        done = settle(request, done, wanted, masks, opens, render, later)
     control.step(0.95, "measuring")
     return Proof(
         recipe,
@@ -104,7 +106,7 @@ def make_proof(recipe: Recipe, store: PictureStore, control: Control | None = No
         done.filmstrip,
         done.trace,
         done.influence,
-        measure(request, done, masks, control, _guide_depth(recipe, store)),
+        measure(request, done, masks, opens, control, _guide_depth(recipe, store)),
         done.seconds,
         tuple(find_warnings(request)),
     )

@@ -1,5 +1,7 @@
 """From a recipe's regions to masks on the proof's frame, each made once."""
 
+from functools import partial
+
 import numpy as np
 
 from overlay.document.reading import RecipeError
@@ -11,6 +13,7 @@ from overlay.imaging.resample import cover
 from overlay.regions.mask import shape_mask
 from overlay.regions.pick_words import Pick, read_pick
 from overlay.regions.picks import Clues, PickStroke, follow_edges, pick_area
+from overlay.regions.rims import open_border
 from overlay.regions.shaping import drop_specks, fill_holes, smooth_contour
 from overlay.regions.strokes import draw_pressed, draw_ramp, fill_outline
 from overlay.studio.guide_maps import Frame, make_map, map_key
@@ -26,10 +29,9 @@ def region_masks(recipe: Recipe, store: PictureStore, frame: Frame) -> dict[str,
         If a region is picked where there is no source, or a mask cannot be read.
     """
     masks: dict[str, FloatImage] = {}
-    keys: dict[str, tuple[str, ...]] = {}
+    keys = _keys(recipe, frame)
     for name, region in recipe.regions.items():
-        guide = next((cue for cue in recipe.cues if cue.name == region.guide), None)
-        keys[name] = _key(region, guide, frame, keys)
+        guide = _guide_of(recipe, region)
 
         def make(
             name: str = name, region: Region = region, guide: Cue | None = guide
@@ -38,6 +40,40 @@ def region_masks(recipe: Recipe, store: PictureStore, frame: Frame) -> dict[str,
 
         masks[name] = np.asarray(store.made(("region", *keys[name]), make), np.float32)
     return masks
+
+
+def open_borders(
+    recipe: Recipe, masks: dict[str, FloatImage], store: PictureStore, frame: Frame
+) -> dict[str, FloatImage]:
+    """Where each region's border lies on no contour of the source, see `rims.open_border`.
+
+    Kept like the masks, since neither depends on a run; empty without a source.
+    """
+    if frame.source is None or frame.picture is None:
+        return {}
+    picture, stamp = frame.picture, picture_stamp(frame.source)
+    return {
+        name: np.asarray(
+            store.made(
+                ("open", *key, *stamp),
+                partial(lambda mask: open_border(mask, srgb_to_work(picture)), masks[name]),
+            ),
+            np.float32,
+        )
+        for name, key in _keys(recipe, frame).items()
+    }
+
+
+def _keys(recipe: Recipe, frame: Frame) -> dict[str, tuple[str, ...]]:
+    """Everything that each mask depends on."""
+    keys: dict[str, tuple[str, ...]] = {}
+    for name, region in recipe.regions.items():
+        keys[name] = _key(region, _guide_of(recipe, region), frame, keys)
+    return keys
+
+
+def _guide_of(recipe: Recipe, region: Region) -> Cue | None:
+    return next((cue for cue in recipe.cues if cue.name == region.guide), None)
 
 
 def _key(
