@@ -86,7 +86,7 @@ def _explain(error: Exception) -> int:
     """One line on standard error, and the exit code that fits."""
     from overlay.document.reading import RecipeError
     from overlay.engine.control import CancelledError
-    from overlay.imaging.files import PictureError
+    from overlay.imaging.intake import PictureError
 
     if isinstance(error, CancelledError):
         print("stopped", file=sys.stderr)
@@ -101,7 +101,9 @@ def _explain(error: Exception) -> int:
 
 def _render(options: argparse.Namespace) -> int:
     from overlay.document.reading import read_recipe, recipe_json
-    from overlay.imaging.files import PictureError, writable_kind, write_bytes, write_picture
+    from overlay.imaging.files import writable_kind, write_picture
+    from overlay.imaging.intake import PictureError
+    from overlay.imaging.whole_files import write_bytes
     from overlay.studio.paths import absolute_recipe, relative_recipe
     from overlay.studio.pictures import PictureStore
     from overlay.studio.proofs import make_proof
@@ -127,7 +129,7 @@ def _render(options: argparse.Namespace) -> int:
 
 def _check_target(path: Path) -> None:
     """Refuse a place that cannot be written before any work is done."""
-    from overlay.imaging.files import PictureError
+    from overlay.imaging.intake import PictureError
 
     if path.is_dir():
         raise PictureError(f"{path}: must be a file, got a folder")
@@ -164,7 +166,8 @@ def _map(options: argparse.Namespace) -> int:
     from overlay.document.guide_options import options_fault
     from overlay.document.reading import RecipeError, apply_setting
     from overlay.document.recipe import GUIDES, Cue
-    from overlay.imaging.files import PictureError, read_picture, write_grey16, write_picture
+    from overlay.imaging.files import read_picture, write_grey16, write_picture
+    from overlay.imaging.intake import PictureError
     from overlay.studio.guide_maps import Frame, make_map
     from overlay.studio.pictures import PictureStore
 
@@ -192,7 +195,8 @@ def _map(options: argparse.Namespace) -> int:
 
 def _mask(options: argparse.Namespace) -> int:
     from overlay.document.reading import RecipeError
-    from overlay.imaging.files import PictureError, write_grey8
+    from overlay.imaging.files import write_grey8
+    from overlay.imaging.intake import PictureError
 
     if options.out.suffix.lower() != ".png":
         raise PictureError(f"{options.out}: the ending must be .png, got {options.out.suffix!r}")
@@ -242,7 +246,7 @@ def _demo(options: argparse.Namespace) -> int:
 
 
 def _window(options: argparse.Namespace) -> int:
-    from overlay.imaging.files import PictureError
+    from overlay.imaging.intake import PictureError
 
     file: Path | None = getattr(options, "file", None)
     if file is not None and not file.is_file():

@@ -9,7 +9,7 @@ from PySide6.QtGui import QImage
 from overlay.app.icons import retint
 from overlay.app.images import to_image
 from overlay.app.loader import Loader
-from overlay.imaging.files import write_bytes
+from overlay.imaging.whole_files import write_bytes
 from overlay.studio.advice import Advice, find_advice
 from overlay.studio.cards import card_picture, is_card
 from overlay.studio.checks import Finding

@@ -18,7 +18,8 @@ from overlay.app.tour import Tour
 from overlay.document.project import Project
 from overlay.document.reading import recipe_json
 from overlay.document.recipe import GUIDES
-from overlay.imaging.files import PictureError, writable_kind, write_picture
+from overlay.imaging.files import writable_kind, write_picture
+from overlay.imaging.intake import PictureError
 from overlay.imaging.palette_files import write_palette
 from overlay.studio.bench import empty_project
 from overlay.studio.container import (

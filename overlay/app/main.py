@@ -13,7 +13,7 @@ from overlay import __version__
 from overlay.app.theme import apply_theme, wants_dark
 from overlay.app.window import MainWindow
 from overlay.document.project import Project
-from overlay.imaging.files import write_bytes
+from overlay.imaging.whole_files import write_bytes
 from overlay.studio.bench import Bench
 from overlay.studio.folders import data_folder, state_folder
 from overlay.studio.recovery import load_recovery, recovery_bytes

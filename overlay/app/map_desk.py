@@ -12,8 +12,9 @@ from overlay.app.map_tools import JointTool, MapTool
 from overlay.document.recipe import BLANK, GUIDES, Cue
 from overlay.guides.edges import lightness_of
 from overlay.imaging.colour import ByteImage, FloatImage
-from overlay.imaging.files import PictureError, write_grey16, write_picture
+from overlay.imaging.files import write_grey16, write_picture
 from overlay.imaging.gradients import gradient_strength
+from overlay.imaging.intake import PictureError
 from overlay.studio.guide_maps import Frame, fit_picture, guide_picture, make_map
 from overlay.studio.map_advice import kept_and_lost
 from overlay.studio.requests import guide_frame

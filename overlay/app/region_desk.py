@@ -11,7 +11,8 @@ from PySide6.QtGui import QImage
 from overlay.app.images import grey_to_image
 from overlay.app.region_hand import RegionHand
 from overlay.imaging.colour import ByteImage, FloatImage
-from overlay.imaging.files import PictureError, write_grey8
+from overlay.imaging.files import write_grey8
+from overlay.imaging.intake import PictureError
 from overlay.imaging.resample import cover
 from overlay.regions.tint import masks_overlay
 from overlay.studio.drawer import started_from

@@ -7,7 +7,9 @@ from typing import Any
 from pydantic import BaseModel, ValidationError
 
 from overlay.document.recipe import Cue, Facets, MapStroke, Pass, Place, Recipe, Region, Stroke
-from overlay.imaging.files import MAX_TEXT_BYTES, PictureError, read_recipe_text, reason
+from overlay.imaging.decode import MAX_TEXT_BYTES
+from overlay.imaging.files import read_recipe_text
+from overlay.imaging.intake import PictureError, reason
 
 
 class RecipeError(ValueError):

@@ -4,7 +4,8 @@ import re
 from pathlib import Path
 
 from overlay.imaging.colour import hex_to_srgb
-from overlay.imaging.files import PictureError, reason, write_bytes
+from overlay.imaging.intake import PictureError, read_regular, reason
+from overlay.imaging.whole_files import write_bytes
 
 ENDING = ".gpl"
 _HEAD = "GIMP Palette"
@@ -21,13 +22,7 @@ def read_palette(path: Path) -> tuple[str, ...]:
     PictureError
         In one line, if the file cannot be read or is no palette.
     """
-    try:
-        size = path.stat().st_size
-        if size > _MOST_BYTES:
-            raise PictureError(f"{path}: palettes may have 1 MiB, got {size} bytes")
-        lines = path.read_text("utf-8", errors="replace").splitlines()
-    except OSError as error:
-        raise PictureError(f"{path}: {reason(error)}") from error
+    lines = read_regular(path, _MOST_BYTES).decode("utf-8", errors="replace").splitlines()
     if not lines or lines[0].strip().lstrip("\ufeff") != _HEAD:
         found = lines[0].strip()[:40] if lines else ""
         raise PictureError(f"{path}: must begin with {_HEAD!r}, got {found!r}")

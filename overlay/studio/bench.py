@@ -8,7 +8,7 @@ from overlay.document.observer import Signal
 from overlay.document.project import Project, State
 from overlay.document.reading import make_recipe, read_recipe, recipe_json
 from overlay.document.recipe import Recipe
-from overlay.imaging.files import write_bytes
+from overlay.imaging.whole_files import write_bytes
 from overlay.studio.advice import Advice
 from overlay.studio.cards import card_swatches, is_card
 from overlay.studio.checks import PictureChecks

@@ -18,7 +18,9 @@ from overlay.document.project import State
 from overlay.document.project_file import PICTURES, ProjectFile, make_project_file
 from overlay.document.reading import RecipeError, parse_json, recipe_json
 from overlay.document.recipe import Recipe
-from overlay.imaging.files import MAX_TEXT_BYTES, PictureError, reason, write_bytes, write_whole
+from overlay.imaging.decode import MAX_TEXT_BYTES
+from overlay.imaging.intake import PictureError, reason
+from overlay.imaging.whole_files import write_bytes, write_whole
 from overlay.studio.folders import data_folder, shelf_folder
 from overlay.studio.marks import made_marks, plain_marks
 from overlay.studio.paths import change_paths, input_paths

@@ -10,7 +10,8 @@ from overlay.document.reading import make_recipe, read_recipe, recipe_json
 from overlay.document.recipe import Recipe
 from overlay.engine.control import Control
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.files import write_bytes, write_grey16, write_picture
+from overlay.imaging.files import write_grey16, write_picture
+from overlay.imaging.whole_files import write_bytes
 from overlay.scenery.manners import MANNERS, draw_manner
 from overlay.scenery.march import FAR
 from overlay.scenery.scenes import SCENES, Drawn, draw_scene

@@ -7,7 +7,8 @@ from typing import Any
 
 from overlay.document.reading import recipe_json
 from overlay.document.recipe import Recipe
-from overlay.imaging.files import write_bytes, write_picture
+from overlay.imaging.files import write_picture
+from overlay.imaging.whole_files import write_bytes
 from overlay.scenery.manners import MANNERS
 from overlay.scenery.scenes import SCENES
 from overlay.studio.demo import demo_recipe, three_manners_recipe

@@ -7,7 +7,8 @@ import numpy as np
 import numpy.typing as npt
 
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.files import PictureError, read_grey, read_text_chunk, write_picture
+from overlay.imaging.files import read_grey, read_text_chunk, write_picture
+from overlay.imaging.intake import PictureError
 
 _CHUNK = "overlay:parts"
 _MOST = 200

@@ -1,6 +1,5 @@
 """Pictures read once and kept while they stay the same on disk."""
 
-import hashlib
 import threading
 from collections import OrderedDict
 from collections.abc import Callable
@@ -8,7 +7,8 @@ from pathlib import Path
 
 from overlay.engine.request import Render
 from overlay.imaging.colour import ByteImage, FloatImage
-from overlay.imaging.files import PictureError, read_grey, read_picture, reason
+from overlay.imaging.files import read_grey, read_picture
+from overlay.imaging.intake import regular_status
 
 _KEPT_BYTES = 768 << 20
 _KEPT_STAGES = 3
@@ -81,17 +81,5 @@ class PictureStore:
 
 def picture_stamp(path: str) -> tuple[str, ...]:
     """A file with its time and size: another one as soon as it changes. Raises `PictureError`."""
-    try:
-        status = Path(path).stat()
-    except OSError as error:
-        raise PictureError(f"{path}: {reason(error)}") from error
+    status = regular_status(path)
     return path, str(status.st_mtime_ns), str(status.st_size)
-
-
-def file_digest(path: str) -> str:
-    """SHA-256 of a file's bytes, hexadecimal."""
-    try:
-        with Path(path).open("rb") as file:
-            return hashlib.file_digest(file, "sha256").hexdigest()
-    except OSError as error:
-        raise PictureError(f"{path}: {reason(error)}") from error

@@ -14,8 +14,9 @@ from overlay.document.reading import RecipeError, first_fault
 from overlay.document.recipe import DEFAULT_PIXELS, Stroke
 from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage, hex_to_srgb, srgb_to_work, work_to_srgb
-from overlay.imaging.files import PictureError, read_text_chunk, thumbnail, write_picture
+from overlay.imaging.files import read_text_chunk, thumbnail, write_picture
 from overlay.imaging.fill import fill_hole
+from overlay.imaging.intake import PictureError
 from overlay.imaging.prepare import prepare
 from overlay.imaging.resample import resize
 from overlay.imaging.turn import inscribed, straighten, turn_quarters

@@ -13,12 +13,13 @@ from overlay.engine.control import Control
 from overlay.engine.record import Influence, Trace
 from overlay.engine.request import Frame
 from overlay.imaging.colour import ByteImage, FloatImage
+from overlay.imaging.intake import file_digest
 from overlay.studio.engines import find_engine
 from overlay.studio.guide_maps import make_map
 from overlay.studio.measuring import Notice, find_warnings, measure
 from overlay.studio.passes import settle
 from overlay.studio.paths import input_paths
-from overlay.studio.pictures import PictureStore, file_digest
+from overlay.studio.pictures import PictureStore
 from overlay.studio.region_masks import open_borders, region_masks
 from overlay.studio.requests import build_request, guide_frame
 

@@ -10,7 +10,7 @@ import platformdirs
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
 from overlay.document.reading import RecipeError, parse_json
-from overlay.imaging.files import write_bytes
+from overlay.imaging.whole_files import write_bytes
 
 _MOST_RECENT = 8
 

@@ -16,13 +16,9 @@ from overlay.document.project import ProofMark
 from overlay.document.reading import make_recipe, parse_json, recipe_json
 from overlay.document.recipe import Recipe
 from overlay.engine.control import Control
-from overlay.imaging.files import (
-    PictureError,
-    read_picture,
-    thumbnail,
-    write_bytes,
-    write_picture,
-)
+from overlay.imaging.files import read_picture, thumbnail, write_picture
+from overlay.imaging.intake import PictureError
+from overlay.imaging.whole_files import write_bytes
 from overlay.studio.marks import made_marks, plain_marks
 from overlay.studio.measuring import Notice
 from overlay.studio.pictures import PictureStore

@@ -2,7 +2,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
 from overlay.app.main import _begin
-from overlay.imaging.files import write_whole
+from overlay.imaging.whole_files import write_whole
 from overlay.studio.folders import state_folder
 from overlay.studio.recovery import load_recovery, recovery_bytes
 from tests.app.harness import WindowTest

@@ -12,7 +12,8 @@ import numpy as np
 import tifffile
 from PIL import Image
 
-from overlay.imaging.files import PictureError, read_grey, read_picture, read_recipe_text
+from overlay.imaging.files import read_grey, read_picture, read_recipe_text
+from overlay.imaging.intake import PictureError
 from tests.pictures import blobs
 
 

@@ -3,7 +3,7 @@ from pathlib import Path
 
 from overlay.document.reading import RecipeError
 from overlay.engine.control import Control
-from overlay.imaging.files import PictureError
+from overlay.imaging.intake import PictureError
 from overlay.studio.bench import Bench
 from overlay.studio.recovery import load_recovery, recovery_bytes
 from overlay.studio.shelf import pull_proof

@@ -1,6 +1,7 @@
 import numpy as np
 
-from overlay.imaging.files import PictureError, write_picture
+from overlay.imaging.files import write_picture
+from overlay.imaging.intake import PictureError
 from overlay.studio.checks import PictureChecks, check_picture
 from overlay.studio.pictures import PictureStore
 from tests.measures.test_picture_faults import captioned

@@ -8,7 +8,8 @@ from pathlib import Path
 
 from overlay.document.project import State
 from overlay.document.reading import RecipeError, read_recipe
-from overlay.imaging.files import PictureError, read_picture
+from overlay.imaging.files import read_picture
+from overlay.imaging.intake import PictureError
 from overlay.studio.container import read_container, write_container
 from overlay.studio.folders import data_folder, shelf_folder
 from overlay.studio.paths import absolute_recipe, input_paths

@@ -1,7 +1,8 @@
 import numpy as np
 
 from overlay.document.reading import make_recipe
-from overlay.imaging.files import PictureError, read_grey, write_picture
+from overlay.imaging.files import read_grey, write_picture
+from overlay.imaging.intake import PictureError
 from overlay.studio.drawn_parts import find_part, part_names, parts_path, write_parts
 from overlay.studio.kept_masks import keep_mask, traced_mask
 from overlay.studio.paths import absolute_recipe

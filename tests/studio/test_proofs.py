@@ -6,7 +6,8 @@ import numpy as np
 
 from overlay.document.reading import RecipeError, make_recipe
 from overlay.document.recipe import Recipe
-from overlay.imaging.files import PictureError, read_picture, write_picture
+from overlay.imaging.files import read_picture, write_picture
+from overlay.imaging.intake import PictureError
 from overlay.studio.paths import absolute_recipe, input_paths, relative_recipe
 from overlay.studio.pictures import PictureStore
 from overlay.studio.proofs import hash_recipe, make_proof
