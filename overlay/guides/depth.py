@@ -5,6 +5,7 @@ things stand on the ground where they touch it, the sky lies behind everything, 
 hazy. Strokes of the artist correct what this gets wrong.
 """
 
+from collections.abc import Iterable
 from dataclasses import dataclass
 
 import numpy as np
@@ -105,7 +106,9 @@ def estimate_depth(picture: ByteImage, options: DepthOptions | None = None) -> F
     return 1 - full if options.invert else full
 
 
-def correct_depth(depth: FloatImage, picture: ByteImage, strokes: list[DepthStroke]) -> FloatImage:
+def correct_depth(
+    depth: FloatImage, picture: ByteImage, strokes: Iterable[DepthStroke]
+) -> FloatImage:
     """Let near and far strokes spread along the picture's own edges.
 
     Parameters
@@ -116,8 +119,6 @@ def correct_depth(depth: FloatImage, picture: ByteImage, strokes: list[DepthStro
     -------
     (H, W) float32 in 0..1; a new array.
     """
-    if not strokes:
-        return depth.copy()
     work = _small(picture)
     rows, columns = work.shape[:2]
     small = resize(depth, rows, columns)
@@ -126,6 +127,8 @@ def correct_depth(depth: FloatImage, picture: ByteImage, strokes: list[DepthStro
         cover = resize(stroke.mask.astype(np.float32), rows, columns) > 0.3
         pull[cover], wanted[cover] = _PULL, stroke.near
     said = pull > 0
+    if not said.any():
+        return depth.copy()
     # Clouds may be as pale as what stands before them: unless strokes lie in the sky, it stays.
     sky = find_sky(work)
     if (sky & said).sum() < 0.3 * said.sum():

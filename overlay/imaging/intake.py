@@ -64,7 +64,7 @@ def open_regular(path: Path | str, most_bytes: int = MAX_FILE_BYTES) -> BinaryIO
     """
     _refuse_size(path, regular_status(path).st_size, most_bytes)
     try:
-        file = open(path, "rb", opener=_open_at_once)  # noqa: PTH123, SIM115 (the caller closes it)
+        file = open(path, "rb", opener=_open_at_once)  # noqa: SIM115 (the caller closes it)
     except OSError as error:
         raise PictureError(f"{path}: cannot be read: {reason(error)}") from error
     try:

@@ -1,13 +1,40 @@
-"""Strokes: lines through points, drawn into a mask with smooth rims."""
+"""Strokes: lines through points, and outlines, drawn into masks with smooth rims.
+
+A stroke touches its own surroundings alone, whatever the size of the picture.
+"""
 
 from collections.abc import Iterable
+from dataclasses import dataclass
 
 import numpy as np
 import numpy.typing as npt
+from numba import njit
 
 from overlay.imaging.colour import FloatImage
 
 Points = tuple[tuple[float, float], ...]
+_THINNEST = 0.5  # pixels of radius
+_LIGHTEST = 0.05  # of a stroke's size, where a pen hardly presses
+
+
+@dataclass(frozen=True)
+class Cover:
+    """What a stroke covers: `values`, (h, w) float32 in 0..1, at these rows and columns."""
+
+    rows: slice
+    columns: slice
+    values: FloatImage
+
+    def lay(self, mask: FloatImage, value: float) -> None:
+        """Bring a mask to a value where the stroke covers it, in place."""
+        part = mask[self.rows, self.columns]
+        part += self.values * (np.float32(value) - part)
+
+    def whole(self, height: int, width: int) -> FloatImage:
+        """The cover on its whole picture: (height, width) float32 in 0..1, a new array."""
+        mask = np.zeros((height, width), np.float32)
+        mask[self.rows, self.columns] = self.values
+        return mask
 
 
 def draw_strokes(
@@ -26,36 +53,44 @@ def draw_strokes(
     """
     mask = np.zeros((height, width), np.float32)
     for points, size in strokes:
-        radius = max(size * max(height, width) / 2, 0.5)
-        places = [(x * width, y * height) for x, y in points]
-        for begin, end in zip(places, places[1:] or places, strict=False):
-            _draw_segment(mask, begin, end, radius, softness)
+        places = _places(points, height, width)
+        radii = np.full(max(len(places) - 1, 1), _radius(size, height, width))
+        _lay_line(mask, places, radii, np.full(len(radii), softness), 0, 0)
     return mask
 
 
-def _draw_segment(
-    mask: FloatImage,
-    begin: tuple[float, float],
-    end: tuple[float, float],
-    radius: float,
-    softness: float,
-) -> None:
-    """Lay one thick segment with round ends over a mask, in place."""
-    reach = radius + softness
-    left, right = sorted((begin[0], end[0]))
-    top, bottom = sorted((begin[1], end[1]))
-    rows = slice(max(int(top - reach), 0), max(int(bottom + reach) + 2, 0))
-    columns = slice(max(int(left - reach), 0), max(int(right + reach) + 2, 0))
-    part = mask[rows, columns]
-    if not part.size:
-        return
-    y, x = np.mgrid[0 : part.shape[0], 0 : part.shape[1]].astype(np.float32)
-    x += columns.start + 0.5 - begin[0]
-    y += rows.start + 0.5 - begin[1]
-    dx, dy = end[0] - begin[0], end[1] - begin[1]
-    along = ((x * dx + y * dy) / max(dx * dx + dy * dy, 1e-9)).clip(0, 1)
-    distance = np.hypot(x - along * dx, y - along * dy)
-    np.maximum(part, ((radius - distance) / softness + 0.5).clip(0, 1), out=part)
+def cover_line(
+    points: Points,
+    size: float,
+    pressures: tuple[float, ...],
+    height: int,
+    width: int,
+    *,
+    soft: float = 0.0,
+) -> Cover:
+    """One stroke whose thickness follows a pen's pressure.
+
+    Parameters
+    ----------
+    pressures : share of `size` at each point, or none for all of it.
+    soft : share of the stroke's width over which its rim falls; at half of that lies `size`.
+    """
+    places = _places(points, height, width)
+    count = max(len(places) - 1, 1)
+    if pressures:
+        pressed = np.array(pressures, np.float64)
+        pressed = (pressed[:count] + pressed[min(1, len(pressed) - 1) :][:count]) / 2
+        longer = max(height, width)
+        radii = np.maximum(size * np.maximum(pressed, _LIGHTEST) * longer / 2, _THINNEST)
+        softness = np.maximum(soft * 2 * radii, 1.0)
+    else:
+        radii = np.full(count, _radius(size, height, width))
+        softness = np.full(count, max(soft * size * max(height, width), 1.0))
+    reach = float((radii + softness).max())
+    rows, columns = _surroundings(places, reach, height, width)
+    values = np.zeros((rows.stop - rows.start, columns.stop - columns.start), np.float32)
+    _lay_line(values, places, radii, softness, rows.start, columns.start)
+    return Cover(rows, columns, values)
 
 
 def draw_pressed(
@@ -67,28 +102,8 @@ def draw_pressed(
     *,
     soft: float = 0.0,
 ) -> FloatImage:
-    """One stroke whose thickness follows a pen's pressure.
-
-    Parameters
-    ----------
-    pressures : share of `size` at each point, or none for all of it.
-    soft : share of the stroke's width over which its rim falls; at half of that lies `size`.
-
-    Returns
-    -------
-    (height, width) float32 in 0..1.
-    """
-    softness = max(soft * size * max(height, width), 1.0)
-    if not pressures:
-        return draw_strokes([(points, size)], height, width, softness=softness)
-    mask = np.zeros((height, width), np.float32)
-    places = [(x * width, y * height) for x, y in points]
-    ends = places[1:] or places
-    for i, (begin, end) in enumerate(zip(places, ends, strict=False)):
-        pressed = (pressures[i] + pressures[min(i + 1, len(pressures) - 1)]) / 2
-        radius = max(size * max(pressed, 0.05) * max(height, width) / 2, 0.5)
-        _draw_segment(mask, begin, end, radius, max(soft * 2 * radius, 1.0))
-    return mask
+    """`cover_line` on the whole picture: (height, width) float32 in 0..1."""
+    return cover_line(points, size, pressures, height, width, soft=soft).whole(height, width)
 
 
 def draw_ramp(
@@ -110,34 +125,79 @@ def draw_ramp(
     return np.asarray(left * left * (3 - 2 * left), np.float32)
 
 
+def cover_outline(points: Points, height: int, width: int) -> Cover:
+    """What a closed outline surrounds (even-odd rule), with a rim one pixel soft."""
+    places = _places(points, height, width)
+    rows, columns = _surroundings(places, 1.0, height, width)
+    values = np.zeros((rows.stop - rows.start, columns.stop - columns.start), np.float32)
+    _fill(values, places - (columns.start, rows.start))
+    return Cover(rows, columns, values)
+
+
 def fill_outline(points: Points, height: int, width: int) -> FloatImage:
-    """What a closed outline surrounds (even-odd rule), with a rim one pixel soft.
-
-    Returns
-    -------
-    (height, width) float32 in 0..1.
-    """
-    x = np.array([p[0] * width for p in points])
-    y = np.array([p[1] * height for p in points])
-    inside = np.zeros((height, width), np.float32)
-    for part in (-0.25, 0.25):
-        rows = np.arange(height) + 0.5 + part
-        for row, at in enumerate(rows):
-            inside[row] += _covered(x, y, at, width)
-    return np.asarray(inside / 2, np.float32)
+    """`cover_outline` on the whole picture: (height, width) float32 in 0..1."""
+    return cover_outline(points, height, width).whole(height, width)
 
 
-def _covered(
-    x: npt.NDArray[np.float64], y: npt.NDArray[np.float64], at: float, width: int
-) -> FloatImage:
-    """Share of each pixel of a line that lies inside an outline."""
-    x2, y2 = np.roll(x, -1), np.roll(y, -1)
-    crossed = (y > at) != (y2 > at)
-    cuts = np.sort(x[crossed] + (at - y[crossed]) / (y2 - y)[crossed] * (x2 - x)[crossed])
-    line = np.zeros(width, np.float32)
-    left = np.arange(width)
-    for begin, end in zip(cuts[::2], cuts[1::2], strict=False):
-        line += np.clip(np.minimum(left + 1, end) - np.maximum(left, begin), 0, 1).astype(
-            np.float32
-        )
-    return line
+def _places(points: Points, height: int, width: int) -> npt.NDArray[np.float64]:
+    return np.array(points, np.float64).reshape(-1, 2) * (width, height)
+
+
+def _radius(size: float, height: int, width: int) -> float:
+    return max(size * max(height, width) / 2, _THINNEST)
+
+
+def _surroundings(
+    places: npt.NDArray[np.float64], reach: float, height: int, width: int
+) -> tuple[slice, slice]:
+    """Rows and columns within reach of a stroke."""
+    (left, top), (right, bottom) = places.min(axis=0) - reach, places.max(axis=0) + reach
+    rows = slice(min(max(int(top), 0), height), min(max(int(bottom) + 2, 0), height))
+    return rows, slice(min(max(int(left), 0), width), min(max(int(right) + 2, 0), width))
+
+
+@njit(cache=True, nogil=True)
+def _lay_line(mask, places, radii, softness, first_row, first_column):
+    """Lay thick segments with round ends over a mask, in place; the larger cover stays."""
+    height, width = mask.shape
+    for i in range(len(radii)):
+        x0, y0 = places[i, 0] - first_column, places[i, 1] - first_row
+        j = min(i + 1, len(places) - 1)
+        dx, dy = places[j, 0] - first_column - x0, places[j, 1] - first_row - y0
+        square = max(dx * dx + dy * dy, 1e-9)
+        reach = radii[i] + softness[i]
+        for row in range(
+            max(int(min(y0, y0 + dy) - reach), 0), min(int(max(y0, y0 + dy) + reach) + 2, height)
+        ):
+            y = row + 0.5 - y0
+            for column in range(
+                max(int(min(x0, x0 + dx) - reach), 0),
+                min(int(max(x0, x0 + dx) + reach) + 2, width),
+            ):
+                x = column + 0.5 - x0
+                along = min(max((x * dx + y * dy) / square, 0.0), 1.0)
+                away = np.sqrt((x - along * dx) ** 2 + (y - along * dy) ** 2)
+                cover = min(max((radii[i] - away) / softness[i] + 0.5, 0.0), 1.0)
+                mask[row, column] = max(mask[row, column], np.float32(cover))
+
+
+@njit(cache=True, nogil=True)
+def _fill(mask, places):
+    """Fill an outline by the even-odd rule, two lines of sight a row, in place."""
+    height, width = mask.shape
+    cuts = np.empty(len(places))
+    for row in range(height):
+        for part in (0.25, 0.75):
+            at, found = row + part, 0
+            for i in range(len(places)):
+                x, y = places[i]
+                x2, y2 = places[(i + 1) % len(places)]
+                if (y > at) != (y2 > at):
+                    cuts[found] = x + (at - y) / (y2 - y) * (x2 - x)
+                    found += 1
+            lines = np.sort(cuts[:found])
+            for k in range(0, found - 1, 2):
+                begin, end = max(lines[k], 0.0), min(lines[k + 1], float(width))
+                for column in range(int(begin), min(int(end) + 1, width)):
+                    inside = min(column + 1.0, end) - max(float(column), begin)
+                    mask[row, column] += np.float32(max(inside, 0.0) / 2)

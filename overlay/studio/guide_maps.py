@@ -22,7 +22,7 @@ from overlay.guides.outline import OutlineOptions, extract_outline, outline_ligh
 from overlay.guides.pose import bend
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_srgb
 from overlay.imaging.resample import cover
-from overlay.regions.strokes import draw_pressed, fill_outline
+from overlay.regions.strokes import Cover, cover_line, cover_outline
 from overlay.studio.pictures import PictureStore, picture_stamp
 
 _LINE = 0.35  # of a map, from which a pixel belongs to a line
@@ -187,26 +187,27 @@ def _blocks(cue: Cue, store: PictureStore, frame: Frame) -> FloatImage:
 # Strokes -------------------------------------------------------------------------------------
 
 
-def stroke_mask(stroke: MapStroke, height: int, width: int) -> FloatImage:
-    """What a stroke covers, (H, W) float32 in 0..1."""
+def stroke_cover(stroke: MapStroke, height: int, width: int, *, soft: float = 0.0) -> Cover:
+    """What a stroke covers of a picture of this size."""
     if stroke.fill:
-        return fill_outline(stroke.points, height, width)
-    return draw_pressed(stroke.points, stroke.size, stroke.pressures, height, width)
+        return cover_outline(stroke.points, height, width)
+    return cover_line(stroke.points, stroke.size, stroke.pressures, height, width, soft=soft)
 
 
 def _drawn_over(found: FloatImage, strokes: tuple[MapStroke, ...]) -> FloatImage:
-    out = found
+    out = np.array(found, np.float32)
     for stroke in strokes:
-        mask = stroke_mask(stroke, *found.shape)
-        out = out + mask * (np.float32(stroke.value) - out)
-    return np.asarray(out, np.float32)
+        stroke_cover(stroke, *found.shape).lay(out, stroke.value)
+    return out
 
 
 def _near_and_far(
     depth: FloatImage, picture: ByteImage, strokes: tuple[MapStroke, ...]
 ) -> FloatImage:
-    said = [DepthStroke(stroke_mask(s, *depth.shape) > 0.5, s.value) for s in strokes]
-    return correct_depth(depth, picture, said)
+    shape = depth.shape
+    # One at a time: a thousand masks of a large picture would not fit into memory.
+    masks = (DepthStroke(stroke_cover(s, *shape).whole(*shape) > 0.5, s.value) for s in strokes)
+    return correct_depth(depth, picture, masks)
 
 
 def _beneath(picture: ByteImage | None, frame: Frame) -> ByteImage:

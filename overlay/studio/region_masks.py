@@ -15,8 +15,8 @@ from overlay.regions.pick_words import Pick, read_pick
 from overlay.regions.picks import Clues, PickStroke, follow_edges, pick_area
 from overlay.regions.rims import open_border
 from overlay.regions.shaping import drop_specks, fill_holes, smooth_contour
-from overlay.regions.strokes import draw_pressed, draw_ramp, fill_outline
-from overlay.studio.guide_maps import Frame, make_map, map_key
+from overlay.regions.strokes import Cover, draw_ramp
+from overlay.studio.guide_maps import Frame, make_map, map_key, stroke_cover
 from overlay.studio.pictures import PictureStore, picture_stamp
 
 
@@ -125,28 +125,37 @@ def _ground(
     if region.pick is not None:
         if frame.picture is None:
             raise RecipeError(f"regions.{name}.pick: there is no source to pick from")
-        said = [s for s in painted if s.ramp is None]
         painted = [s for s in painted if s.ramp is not None]
-        strokes = [PickStroke(_cover(s, *shape) > 0.5, s.value >= 0.5) for s in said]
+        strokes = _corrections([s for s in region.strokes if s.ramp is None], *shape)
         clues = _clues(read_pick(region.pick), guide, store, frame)
         mask = pick_area(frame.picture, region.pick, clues=clues, strokes=strokes)
     elif region.mask is not None:
         mask = cover(store.grey(region.mask), *shape).clip(0, 1)
+    if painted:
+        mask = np.array(mask, np.float32)  # what was read may be shared
     for stroke in painted:
-        mask = mask + _cover(stroke, *shape) * (np.float32(stroke.value) - mask)
-    return np.asarray(mask, np.float32)
+        _cover(stroke, *shape).lay(mask, stroke.value)
+    return mask
 
 
-def _cover(stroke: RegionStroke, height: int, width: int) -> FloatImage:
-    """What a stroke covers, (H, W) float32 in 0..1."""
+def _corrections(strokes: list[RegionStroke], height: int, width: int) -> list[PickStroke]:
+    """What strokes say of a pick, together: where it surely is, and where not; the later counts."""
+    inside, outside = np.zeros((2, height, width), bool)
+    for stroke in strokes:
+        cover = _cover(stroke, height, width)
+        firm, wanted = cover.values > 0.5, stroke.value >= 0.5
+        inside[cover.rows, cover.columns][firm] = wanted
+        outside[cover.rows, cover.columns][firm] = not wanted
+    masks = (PickStroke(inside, inside=True), PickStroke(outside, inside=False))
+    return [stroke for stroke in masks if stroke.mask.any()]
+
+
+def _cover(stroke: RegionStroke, height: int, width: int) -> Cover:
     if stroke.ramp is not None:
         begin, end = stroke.points
-        return draw_ramp(begin, end, height, width, radial=stroke.ramp == "radial")
-    if stroke.fill:
-        return fill_outline(stroke.points, height, width)
-    return draw_pressed(
-        stroke.points, stroke.size, stroke.pressures, height, width, soft=stroke.soft
-    )
+        values = draw_ramp(begin, end, height, width, radial=stroke.ramp == "radial")
+        return Cover(slice(0, height), slice(0, width), values)
+    return stroke_cover(stroke, height, width, soft=stroke.soft)
 
 
 def _clues(pick: Pick, guide: Cue | None, store: PictureStore, frame: Frame) -> Clues | None:

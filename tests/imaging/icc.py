@@ -39,7 +39,9 @@ def _profile(space: bytes, tags: dict[bytes, bytes]) -> bytes:
         padded = data + bytes(-len(data) % 4)
         table += name + struct.pack(">II", start + len(body), len(data))
         body += padded
-    head = struct.pack(">I4sI4s4s4s", start + len(body), b"\0" * 4, 0x02400000, b"mntr", space, b"XYZ ")
+    head = struct.pack(
+        ">I4sI4s4s4s", start + len(body), b"\0" * 4, 0x02400000, b"mntr", space, b"XYZ "
+    )
     head += bytes(12) + b"acsp" + bytes(28) + _fixed(*_D50)
     return head + bytes(128 - len(head)) + table + body
 

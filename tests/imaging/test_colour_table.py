@@ -168,7 +168,9 @@ class TiffTableTest(ColourTest):
                     path = self.tiff(spread(values, dtype), photometric=kind)
                     self.shows(path, expected(GREY))
                     np.testing.assert_allclose(read_grey(path)[4, 4::8], GREY, atol=0.003)
-        path = self.tiff(spread(GREY, np.uint16), photometric="minisblack", iccprofile=linear_grey())
+        path = self.tiff(
+            spread(GREY, np.uint16), photometric="minisblack", iccprofile=linear_grey()
+        )
         self.shows(path, expected(GREY, linear=True))
 
     def test_what_is_not_certain_is_refused_by_name(self):
@@ -205,5 +207,7 @@ class ExportTest(ColourTest):
                 self.shows(path, expected(RGB), 0.6 if ending in ("png", "tif") else 14)
                 self.assertEqual(path.read_bytes(), again.read_bytes())
                 with Image.open(path) as image:
-                    said = "srgb" in image.info if ending == "png" else image.info.get("icc_profile")
+                    said = (
+                        "srgb" in image.info if ending == "png" else image.info.get("icc_profile")
+                    )
                 self.assertTrue(said)
