@@ -84,7 +84,7 @@ def _add_map(commands: "argparse._SubParsersAction[argparse.ArgumentParser]") ->
 
 def _explain(error: Exception) -> int:
     """One line on standard error, and the exit code that fits."""
-    from overlay.document.reading import RecipeError
+    from overlay.document.json_text import RecipeError
     from overlay.engine.control import CancelledError
     from overlay.imaging.intake import PictureError
 
@@ -140,7 +140,7 @@ def _check_target(path: Path) -> None:
 
 
 def _set_threads(threads: int | None) -> None:
-    from overlay.document.reading import RecipeError
+    from overlay.document.json_text import RecipeError
 
     if threads is None:
         return
@@ -164,7 +164,8 @@ def _schema(options: argparse.Namespace) -> int:
 
 def _map(options: argparse.Namespace) -> int:
     from overlay.document.guide_options import options_fault
-    from overlay.document.reading import RecipeError, apply_setting
+    from overlay.document.json_text import RecipeError
+    from overlay.document.reading import apply_setting
     from overlay.document.recipe import GUIDES, Cue
     from overlay.imaging.files import read_picture, write_grey16, write_picture
     from overlay.imaging.intake import PictureError
@@ -194,7 +195,7 @@ def _map(options: argparse.Namespace) -> int:
 
 
 def _mask(options: argparse.Namespace) -> int:
-    from overlay.document.reading import RecipeError
+    from overlay.document.json_text import RecipeError
     from overlay.imaging.files import write_grey8
     from overlay.imaging.intake import PictureError
 

@@ -71,7 +71,7 @@ class CliTest(WorkspaceTest):
         wrong = self.write_recipe("wrong.json", source="not.png")
         (self.folder / "broken.json").write_text("{")
         cases = [
-            ("none.json: must be a recipe file, got no such file", self.folder / "none.json", "--out", out),
+            ("none.json: no such file", self.folder / "none.json", "--out", out),
             ("broken.json: must be JSON", self.folder / "broken.json", "--out", out),
             ("gone.png: no such file", gone, "--out", out),
             ("not.png: must be a PNG, JPEG, WebP or TIFF", wrong, "--out", out),

@@ -77,9 +77,9 @@ class MapDesk(QObject):
         wanted = cue if options is None else cue.model_copy(update={"options": options})
         of_proof = proof.picture if self._against and proof is not None else None
         number = None if of_proof is None or proof is None else proof.number
-        plain = wanted.model_dump_json(include={"guide", "of", "map", "options", "strokes"})
+        made_of = (wanted.guide, wanted.of, wanted.map, wanted.options, wanted.strokes)
         dragged = options is not None
-        key = (plain, recipe.source, recipe.size, number, dragged)
+        key = (made_of, recipe.source, recipe.size, number, dragged)
         if self._shown == key:
             return
         self._shown = key
@@ -202,9 +202,9 @@ class MapDesk(QObject):
         cue, index = self.bench.selected_cue, self.bench.selected_index
         if cue is None or index is None or cue.guide is None:
             return
-        old = [stroke.model_dump(mode="json") for stroke in cue.strokes]
+        new = [*cue.strokes, *strokes]
         what = self._tool.capitalize() or "Stroke"
-        self.window.guarded(lambda: self.bench.change_cue(index, what, strokes=[*old, *strokes]))
+        self.window.guarded(lambda: self.bench.change_cue(index, what, strokes=new))
 
     def _set_joints(self, joints: list[dict[str, Any]]) -> None:
         cue, index = self.bench.selected_cue, self.bench.selected_index

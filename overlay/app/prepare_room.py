@@ -297,14 +297,12 @@ class PrepareRoom(QWidget):
     def _retouched(self, points: tuple[tuple[float, float], ...]) -> None:
         assert self.model is not None
         stroke = {"points": points, "size": self.brushes[0].size}
-        old = [s.model_dump() for s in self.model.steps.retouch]
-        self._change("Retouch", retouch=(*old, stroke))
+        self._change("Retouch", retouch=(*self.model.steps.retouch, stroke))
 
     def _painted(self, points: tuple[tuple[float, float], ...]) -> None:
         assert self.model is not None
         stroke = {"points": points, "size": self.brushes[1].size, "colour": self.colour}
-        old = [s.model_dump() for s in self.model.steps.paint]
-        self._change("Paint over", paint=(*old, stroke))
+        self._change("Paint over", paint=(*self.model.steps.paint, stroke))
 
     def remove_stroke(self) -> None:
         """Take the stroke that is selected in the list away."""
@@ -312,8 +310,7 @@ class PrepareRoom(QWidget):
         if self.model is None or row < 0:
             return
         steps = self.model.steps
-        retouch = [s.model_dump() for s in steps.retouch]
-        paint = [s.model_dump() for s in steps.paint]
+        retouch, paint = list(steps.retouch), list(steps.paint)
         if row < len(retouch):
             del retouch[row]
         else:

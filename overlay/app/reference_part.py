@@ -169,8 +169,7 @@ class PicturePage(QWidget):
 
     def _keep_out(self, stroke: object) -> None:
         if self._cue is not None:
-            strokes = [s.model_dump(mode="json") for s in (*self._cue.keep_out, stroke)]  # type: ignore[attr-defined]
-            self._change("Keep out", keep_out=strokes)
+            self._change("Keep out", keep_out=[*self._cue.keep_out, stroke])
 
     def _set_levels(self) -> None:
         self._change("Levels", levels=(round(self.dark.value, 4), round(self.light.value, 4)))

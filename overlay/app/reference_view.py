@@ -7,7 +7,8 @@ from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPai
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from overlay.app.theme import tone
-from overlay.document.recipe import Cue, Stroke
+from overlay.document.recipe import Cue
+from overlay.document.strokes import Stroke
 
 Tool = Literal["none", "take", "keep_out"]
 Box = tuple[float, float, float, float]

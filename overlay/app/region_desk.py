@@ -74,9 +74,8 @@ class RegionDesk(QObject):
             self._shown = None
             stage.set_image("region", None)
             return
-        regions = {n: r.model_dump_json() for n, r in recipe.regions.items()}
-        guides = [c.model_dump_json() for c in recipe.cues if c.guide is not None]
-        key = (seen, str(regions), str(guides), recipe.source, recipe.size)
+        guides = [c for c in recipe.cues if c.guide is not None]
+        key = (seen, list(recipe.regions.items()), guides, recipe.source, recipe.size)
         if key == self._shown:
             return
         self._shown = key
@@ -179,8 +178,7 @@ class RegionDesk(QObject):
         name = self.panel.selected
         if name is not None:
             region = self.bench.project.recipe.regions[name]
-            old = [s.model_dump(mode="json") for s in region.strokes]
-            self._change(tool.capitalize(), {"strokes": [*old, stroke]})
+            self._change(tool.capitalize(), {"strokes": [*region.strokes, stroke]})
 
     def _change(self, what: str, changes: dict[str, Any]) -> None:
         name = self.panel.selected

@@ -2,25 +2,12 @@
 
 from typing import Annotated, Any, Literal
 
-from pydantic import (
-    BaseModel,
-    ConfigDict,
-    Field,
-    ValidationError,
-    field_validator,
-    model_validator,
-)
+from pydantic import Field, ValidationError, field_validator, model_validator
 
-Unit = Annotated[float, Field(ge=0, le=1)]
+from overlay.document.part import Part, Unit, shown
 
 
-class _Settings(BaseModel):
-    """Strict data, as in a recipe."""
-
-    model_config = ConfigDict(extra="forbid", frozen=True, strict=True, allow_inf_nan=False)
-
-
-class EdgeSettings(_Settings):
+class EdgeSettings(Part):
     """Options of the guide `edges`."""
 
     low: Unit = 0.08
@@ -35,7 +22,7 @@ class EdgeSettings(_Settings):
         return self
 
 
-class OutlineSettings(_Settings):
+class OutlineSettings(Part):
     """Options of the guide `outline`."""
 
     detail: Unit = 0.3
@@ -43,7 +30,7 @@ class OutlineSettings(_Settings):
     invert: bool = False
 
 
-class LineSettings(_Settings):
+class LineSettings(Part):
     """Options of the guide `lines`."""
 
     thickness: Annotated[float, Field(ge=0.5, le=6)] = 1.4
@@ -53,7 +40,7 @@ class LineSettings(_Settings):
     invert: bool = False
 
 
-class DepthSettings(_Settings):
+class DepthSettings(Part):
     """Options of the guide `depth`."""
 
     ground: Annotated[float, Field(ge=-1, le=1)] = -1.0
@@ -64,7 +51,7 @@ class DepthSettings(_Settings):
     invert: bool = False
 
 
-class BlockSettings(_Settings):
+class BlockSettings(Part):
     """Options of the guide `blocks`."""
 
     cells: Annotated[int, Field(ge=4, le=64)] = 16
@@ -72,7 +59,7 @@ class BlockSettings(_Settings):
     colour: bool = False
 
 
-class Joint(_Settings):
+class Joint(Part):
     """A joint: where it is on the picture, where it should be, and whether it stays there."""
 
     at: tuple[Unit, Unit]
@@ -96,7 +83,7 @@ class PoseSettings(EdgeSettings):
         return tuple(value) if isinstance(value, list) else value
 
 
-GUIDE_OPTIONS: dict[str, type[_Settings]] = {
+GUIDE_OPTIONS: dict[str, type[Part]] = {
     "edges": EdgeSettings,
     "outline": OutlineSettings,
     "lines": LineSettings,
@@ -119,5 +106,5 @@ def options_fault(kind: str, options: dict[str, Any]) -> str | None:
         if fault["type"] == "value_error":
             return f"{key}: {fault['ctx']['error']}"
         said = fault["msg"].replace("Input should be", "must be")
-        return f"{key}: {said[0].lower()}{said[1:]}, got {fault['input']!r}"
+        return f"{key}: {said[0].lower()}{said[1:]}, got {shown(fault['input'])}"
     return None

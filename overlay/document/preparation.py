@@ -1,11 +1,14 @@
 """How a picture is made ready: steps that can be taken back and changed at any time."""
 
-from typing import Annotated, Any, Literal
+from typing import Annotated, Any
 
-from pydantic import BaseModel, ConfigDict, Field, ValidationError, field_validator
+from pydantic import Field, ValidationError, field_validator
 
-from overlay.document.reading import RecipeError, first_fault, parse_json
-from overlay.document.recipe import Stroke, Unit, check_levels
+from overlay.document.json_text import RecipeError, parse_json
+from overlay.document.part import Part, Unit, tuples
+from overlay.document.reading import first_fault
+from overlay.document.recipe import check_levels
+from overlay.document.strokes import Stroke
 from overlay.imaging.colour import hex_to_srgb
 
 ASPECTS = {"Free": None, "1:1": 1.0, "4:3": 4 / 3, "3:2": 1.5, "16:9": 16 / 9, "2:3": 2 / 3}
@@ -23,7 +26,7 @@ class Paint(Stroke):
         return value
 
 
-class Preparation(BaseModel):
+class Preparation(Part):
     """What is done to a picture, in this order; strokes lie on the straightened picture.
 
     Attributes
@@ -34,9 +37,7 @@ class Preparation(BaseModel):
     working_size : brought to about 0.8 megapixels, proportions kept.
     """
 
-    model_config = ConfigDict(extra="forbid", frozen=True, strict=True, allow_inf_nan=False)
-
-    turns: Literal[0, 1, 2, 3] = 0
+    turns: Annotated[int, Field(ge=0, le=3)] = 0
     straighten: Annotated[float, Field(ge=-45, le=45)] = 0.0
     retouch: Annotated[tuple[Stroke, ...], Field(max_length=1024)] = ()
     paint: Annotated[tuple[Paint, ...], Field(max_length=4096)] = ()
@@ -48,7 +49,7 @@ class Preparation(BaseModel):
     @field_validator("retouch", "paint", "crop", "levels", mode="before")
     @classmethod
     def _listed(cls, value: Any) -> Any:
-        return tuple(value) if isinstance(value, list) else value
+        return tuples(value)
 
     @field_validator("crop")
     @classmethod

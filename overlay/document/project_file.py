@@ -2,9 +2,11 @@
 
 from typing import Annotated, Any, Literal
 
-from pydantic import BaseModel, ConfigDict, Field, ValidationError, field_validator
+from pydantic import Field, ValidationError, field_validator
 
-from overlay.document.reading import RecipeError, first_fault, make_recipe
+from overlay.document.json_text import RecipeError
+from overlay.document.part import Part, Version, tuples
+from overlay.document.reading import first_fault, make_recipe
 from overlay.document.recipe import Recipe
 
 PICTURES = "pictures/"
@@ -15,21 +17,17 @@ Entry = Annotated[str, Field(pattern=r"^pictures/[^/\\\x00-\x1f]{1,200}$")]
 Hash = Annotated[str, Field(pattern=r"^[0-9a-f]{64}$")]
 
 
-class Mark(BaseModel):
+class Mark(Part):
     """What is said of a proof."""
-
-    model_config = ConfigDict(extra="forbid", frozen=True, strict=True)
 
     star: bool = False
     note: Annotated[str, Field(max_length=10_000)] = ""
 
 
-class ProjectFile(BaseModel):
+class ProjectFile(Part):
     """A project: its recipe, its tray, whose paths name entries of the file, and its marks."""
 
-    model_config = ConfigDict(extra="forbid", frozen=True, strict=True)
-
-    overlay_project: Literal[1] = 1
+    overlay_project: Annotated[Literal[1], Version] = 1
     recipe: Recipe
     tray: tuple[Entry, ...] = ()
     marks: dict[Hash, Mark] = Field(default_factory=dict)
@@ -37,7 +35,7 @@ class ProjectFile(BaseModel):
     @field_validator("tray", mode="before")
     @classmethod
     def _listed(cls, value: Any) -> Any:
-        return tuple(value) if isinstance(value, list) else value
+        return tuples(value)
 
 
 def make_project_file(data: Any, where: str) -> ProjectFile:
@@ -51,7 +49,7 @@ def make_project_file(data: Any, where: str) -> ProjectFile:
     if not isinstance(data, dict) or "overlay_project" not in data:
         raise RecipeError(f"{where}: overlay_project: must be 1, got nothing")
     version = data["overlay_project"]
-    if isinstance(version, int) and version > 1:
+    if type(version) is int and version > 1:
         raise RecipeError(
             f"{where}: overlay_project: must be 1, got {version}; the file is of a newer Overlay"
         )

@@ -1,19 +1,18 @@
 """Recipes from files and text, refused in one line: file, key, what is allowed, what was found."""
 
-import json
 from pathlib import Path
 from typing import Any
 
 from pydantic import BaseModel, ValidationError
 
-from overlay.document.recipe import Cue, Facets, MapStroke, Pass, Place, Recipe, Region, Stroke
+from overlay.document.bulk import refuse_bulk
+from overlay.document.json_text import RecipeError, decode_text, json_text, parse_json
+from overlay.document.part import shown
+from overlay.document.recipe import Cue, Facets, Pass, Place, Recipe, Region
+from overlay.document.strokes import MapStroke, Stroke
 from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.files import read_recipe_text
-from overlay.imaging.intake import PictureError, reason
-
-
-class RecipeError(ValueError):
-    """A recipe that cannot be used, in one line."""
+from overlay.imaging.intake import PictureError, read_regular
 
 
 def read_recipe(path: Path, changes: list[str] | None = None) -> Recipe:
@@ -37,9 +36,10 @@ def read_recipe(path: Path, changes: list[str] | None = None) -> Recipe:
 def make_recipe(data: Any, where: str) -> Recipe:
     """Validate plain data as a recipe that can be rendered today."""
     if not isinstance(data, dict):
-        raise RecipeError(f"{where}: a recipe must be a JSON object, got {_shown(data)}")
+        raise RecipeError(f"{where}: a recipe must be a JSON object, got {shown(data)}")
     if "overlay" not in data:
         raise RecipeError(f"{where}: overlay: must be 1, got nothing")
+    refuse_bulk(data, where)
     try:
         recipe = Recipe.model_validate(data)
     except ValidationError as error:
@@ -48,33 +48,10 @@ def make_recipe(data: Any, where: str) -> Recipe:
     return recipe
 
 
-def parse_json(text: str, where: str) -> Any:
-    """JSON by RFC 8259, without NaN and without repeated keys."""
-
-    def once(pairs: list[tuple[str, Any]]) -> dict[str, Any]:
-        keys = [key for key, _ in pairs]
-        for key in keys:
-            if keys.count(key) > 1:
-                raise RecipeError(f"{where}: {key}: a key may stand once, got it twice")
-        return dict(pairs)
-
-    def refuse(constant: str) -> Any:
-        raise RecipeError(f"{where}: numbers must be finite, got {constant}")
-
-    try:
-        return json.loads(text, object_pairs_hook=once, parse_constant=refuse)
-    except RecursionError as error:
-        raise RecipeError(f"{where}: the JSON is nested too deeply") from error
-    except json.JSONDecodeError as error:
-        raise RecipeError(
-            f"{where}: must be JSON, got a fault in line {error.lineno}: {error.msg}"
-        ) from error
-
-
 def recipe_json(recipe: Recipe) -> str:
     """The recipe as JSON text; what is at its default and says nothing is left out."""
     data = recipe.model_dump(mode="json", exclude_defaults=True)
-    return json.dumps({"overlay": 1} | data, indent=2, ensure_ascii=False)
+    return json_text({"overlay": 1} | data)
 
 
 def apply_setting(data: Any, setting: str) -> None:
@@ -87,10 +64,10 @@ def apply_setting(data: Any, setting: str) -> None:
     if not equals or not key:
         raise RecipeError(f"--set: must be KEY=VALUE, got {setting!r}")
     try:
-        value = json.loads(text)
-    except (json.JSONDecodeError, RecursionError) as error:
+        value = parse_json(text, "value")
+    except RecipeError as error:
         raise RecipeError(
-            f"--set {key}: the value must be JSON (text in double quotes), got {text!r}"
+            f"--set {key}: the value must be JSON (text in double quotes), got {shown(text)}"
         ) from error
     *path, last = key.split(".")
     place = data
@@ -115,8 +92,11 @@ def first_fault(error: ValidationError) -> str:
         return f"{lead}must be given"
     if fault["type"] == "value_error":
         return lead + str(fault["ctx"]["error"])
+    if fault["type"] == "too_long":
+        limits = fault["ctx"]
+        return f"{lead}may have {limits['max_length']} entries, got {len(fault['input'])}"
     message = fault["msg"].replace("Input should be", "must be")
-    return f"{lead}{message[0].lower() + message[1:]}, got {_shown(fault['input'])}"
+    return f"{lead}{message[0].lower() + message[1:]}, got {shown(fault['input'])}"
 
 
 def refuse_unavailable(recipe: Recipe, where: str) -> None:
@@ -125,29 +105,25 @@ def refuse_unavailable(recipe: Recipe, where: str) -> None:
         if getattr(recipe, key):
             raise RecipeError(
                 f"{where}: {key}: words are not available yet, must be empty, "
-                f"got {getattr(recipe, key)!r}"
+                f"got {shown(getattr(recipe, key))}"
             )
+    if recipe.guidance != Recipe().guidance:
+        raise RecipeError(
+            f"{where}: guidance: words are not available yet, must be {Recipe().guidance}, "
+            f"got {recipe.guidance}"
+        )
 
 
 def _read_text(path: Path) -> str:
     try:
-        if not path.is_file():
-            what = "a folder or device" if path.exists() else "no such file"
-            raise RecipeError(f"{path}: must be a recipe file, got {what}")
-        if path.suffix.lower() == ".png":
-            text = read_recipe_text(path)
-            if text is None:
-                raise RecipeError(f"{path}: must carry a recipe (overlay:recipe), got none")
-            return text
-        if path.stat().st_size > MAX_TEXT_BYTES:
-            raise RecipeError(f"{path}: recipes may have 4 MiB, got {path.stat().st_size} bytes")
-        return path.read_text("utf-8-sig")
-    except UnicodeDecodeError as error:
-        raise RecipeError(f"{path}: must be UTF-8 text, got other bytes") from error
+        if path.suffix.lower() != ".png":
+            return decode_text(read_regular(path, MAX_TEXT_BYTES), str(path))
+        text = read_recipe_text(path)
     except PictureError as error:
         raise RecipeError(str(error)) from error
-    except OSError as error:
-        raise RecipeError(f"{path}: cannot be read: {reason(error)}") from error
+    if text is None:
+        raise RecipeError(f"{path}: must carry a recipe (overlay:recipe), got none")
+    return text
 
 
 def _descend(place: Any, part: str, key: str) -> Any:
@@ -160,7 +136,8 @@ def _descend(place: Any, part: str, key: str) -> Any:
 
 
 def _index(place: list[Any], part: str, key: str) -> int:
-    if part.isdigit() and int(part) < len(place):
+    # Digits of ASCII alone: others, such as a raised two, count as digits but are no numbers.
+    if part.isascii() and part.isdigit() and len(part) < 10 and int(part) < len(place):
         return int(part)
     for i, item in enumerate(place):
         if isinstance(item, dict) and item.get("name") == part:
@@ -186,8 +163,3 @@ def _allowed_keys(loc: tuple[int | str, ...]) -> list[str]:
     names = [str(part) for part in loc[:-1]]
     model: type[BaseModel] = next((parents[n] for n in reversed(names) if n in parents), Recipe)
     return list(model.model_fields)
-
-
-def _shown(value: Any) -> str:
-    text = json.dumps(value, default=str, ensure_ascii=False)
-    return text if len(text) <= 60 else text[:57] + "..."

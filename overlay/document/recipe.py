@@ -1,15 +1,16 @@
 """The recipe: everything a proof needs, as validated data (see `docs/recipe.md`)."""
 
+from collections import Counter
+from collections.abc import Iterable
 from typing import Annotated, Any, Literal
 
-from pydantic import BaseModel, ConfigDict, Field, field_validator, model_validator
+from pydantic import FailFast, Field, field_validator, model_validator
 
 from overlay.document.guide_options import GUIDE_OPTIONS, options_fault
+from overlay.document.part import Double, FilePath, Name, Part, Unit, Version, tuples
+from overlay.document.strokes import MOST_STROKES, MapStroke, RegionStroke, Stroke
 from overlay.imaging.colour import hex_to_srgb
 from overlay.regions.pick_words import check_pick
-
-Unit = Annotated[float, Field(ge=0, le=1)]
-Double = Annotated[float, Field(ge=0, le=2)]
 
 Shift = Annotated[float, Field(ge=-2, le=2)]
 
@@ -20,11 +21,9 @@ BLANK = "blank"  # what a map to draw on is made of
 OWN_ENGINE = "patches"
 SMALLEST_SIDE, MOST_PIXELS, LONGEST_ASPECT = 64, 16_777_216, 8.0
 DEFAULT_PIXELS = 786_432
-
-
-def _tuples(value: Any) -> Any:
-    """Lists, as JSON has them, as tuples."""
-    return tuple(_tuples(v) for v in value) if isinstance(value, list) else value
+MOST_CUES = MOST_REGIONS = 256
+MOST_POINTS = 200_000  # of all strokes; they then still fit into what is read again
+MOST_COVER = 4000  # times that strokes may go over the picture; more takes minutes to draw
 
 
 def check_levels(value: tuple[float, float]) -> tuple[float, float]:
@@ -34,13 +33,7 @@ def check_levels(value: tuple[float, float]) -> tuple[float, float]:
     return value
 
 
-class _Part(BaseModel):
-    """Strict data: unknown keys are refused, values are never bent to fit, nothing changes."""
-
-    model_config = ConfigDict(extra="forbid", frozen=True, strict=True, allow_inf_nan=False)
-
-
-class Facets(_Part):
+class Facets(Part):
     """How much of a reference a cue takes."""
 
     palette: Double = 0.0
@@ -58,22 +51,7 @@ BALANCES = {
 }
 
 
-class Stroke(_Part):
-    """A stroke over a picture: a line through points, as wide as `size`.
-
-    Points are shares of the picture's width and height, the size one of its longer side.
-    """
-
-    points: Annotated[tuple[tuple[Unit, Unit], ...], Field(min_length=1, max_length=4096)]
-    size: Annotated[float, Field(gt=0, le=1)] = 0.05
-
-    @field_validator("points", mode="before")
-    @classmethod
-    def _listed(cls, value: Any) -> Any:
-        return _tuples(value)
-
-
-class Place(_Part):
+class Place(Part):
     """Where a picture lies on the frame, for Layout and Likeness."""
 
     fit: Literal["fill", "inside", "stretch"] = "fill"
@@ -83,59 +61,13 @@ class Place(_Part):
     @field_validator("shift", mode="before")
     @classmethod
     def _listed(cls, value: Any) -> Any:
-        return _tuples(value)
+        return tuples(value)
 
 
-class MapStroke(Stroke):
-    """A stroke on a guide's map.
-
-    Attributes
-    ----------
-    value : what the map is to be there; for lines 1 draws and 0 erases, for depth 1 is near.
-    fill : whether the outline that the points draw is filled.
-    pressures : share of the size at each point, where a pen told it.
-    """
-
-    value: Unit = 1.0
-    fill: bool = False
-    pressures: Annotated[tuple[Unit, ...], Field(max_length=4096)] = ()
-
-    @field_validator("pressures", mode="before")
-    @classmethod
-    def _listed_too(cls, value: Any) -> Any:
-        return _tuples(value)
-
-    @model_validator(mode="after")
-    def _one_each(self) -> "MapStroke":
-        if self.pressures and len(self.pressures) != len(self.points):
-            raise ValueError(
-                f"pressures must be one for each of {len(self.points)} points, "
-                f"got {len(self.pressures)}"
-            )
-        return self
+Others = Annotated[tuple[Name, ...], Field(max_length=64)]
 
 
-class RegionStroke(MapStroke):
-    """A stroke that adds to a region (value 1) or takes away (0).
-
-    Attributes
-    ----------
-    soft : share of the brush over which its rim falls.
-    ramp : instead of a line, a transition from all at the first point to nothing at the second:
-        across the picture, or around the first.
-    """
-
-    soft: Unit = 0.0
-    ramp: Literal["linear", "radial"] | None = None
-
-    @model_validator(mode="after")
-    def _two_ends(self) -> "RegionStroke":
-        if self.ramp is not None and len(self.points) != 2:
-            raise ValueError(f"points of a ramp must be two, got {len(self.points)}")
-        return self
-
-
-class Region(_Part):
+class Region(Part):
     """A named soft mask, made of a picture, a pick or nothing, and shaped in this order.
 
     Attributes
@@ -151,13 +83,13 @@ class Region(_Part):
     grow, feather : pixels. invert : inside out.
     """
 
-    mask: Annotated[str, Field(min_length=1)] | None = None
+    mask: FilePath | None = None
     pick: str | None = None
     guide: str | None = None
-    strokes: Annotated[tuple[RegionStroke, ...], Field(max_length=1024)] = ()
-    unite: tuple[str, ...] = ()
-    subtract: tuple[str, ...] = ()
-    intersect: tuple[str, ...] = ()
+    strokes: Annotated[tuple[RegionStroke, ...], FailFast(), Field(max_length=MOST_STROKES)] = ()
+    unite: Others = ()
+    subtract: Others = ()
+    intersect: Others = ()
     fill_holes: bool = False
     drop_specks: Annotated[int, Field(ge=0, le=1_000_000)] = 0
     smooth: Annotated[float, Field(ge=0, le=64)] = 0
@@ -169,7 +101,7 @@ class Region(_Part):
     @field_validator("strokes", "unite", "subtract", "intersect", mode="before")
     @classmethod
     def _listed(cls, value: Any) -> Any:
-        return _tuples(value)
+        return tuples(value)
 
     @field_validator("pick")
     @classmethod
@@ -199,18 +131,18 @@ _OWN_KEYS = {
 }  # fmt: skip
 
 
-class Cue(_Part):
+class Cue(Part):
     """One influence: exactly one of a reference, swatches, a guide or an avoided picture."""
 
-    name: Annotated[str, Field(min_length=1, max_length=80)]
-    reference: Annotated[str, Field(min_length=1)] | None = None
+    name: Name
+    reference: FilePath | None = None
     swatches: Annotated[tuple[str, ...], Field(min_length=1, max_length=64)] | None = None
     guide: GuideKind | None = None
-    avoided: Annotated[str, Field(min_length=1)] | None = None
-    of: Annotated[str, Field(min_length=1)] = "source"
-    map: Annotated[str, Field(min_length=1)] | None = None
+    avoided: FilePath | None = None
+    of: FilePath = "source"
+    map: FilePath | None = None
     options: dict[str, Any] = Field(default_factory=dict)
-    strokes: Annotated[tuple[MapStroke, ...], Field(max_length=1024)] = ()
+    strokes: Annotated[tuple[MapStroke, ...], FailFast(), Field(max_length=MOST_STROKES)] = ()
     facets: Facets | None = None
     weight: Double = 1.0
     enter: Unit = 0.0
@@ -221,7 +153,7 @@ class Cue(_Part):
     invert_region: bool = False
     scale: Annotated[float, Field(ge=0.25, le=4)] = 1.0
     take: tuple[Unit, Unit, Unit, Unit] = (0.0, 0.0, 1.0, 1.0)
-    keep_out: Annotated[tuple[Stroke, ...], Field(max_length=1024)] = ()
+    keep_out: Annotated[tuple[Stroke, ...], FailFast(), Field(max_length=MOST_STROKES)] = ()
     mirror: bool = True
     turns: bool = False
     sharpen: Double = 0.0
@@ -233,7 +165,7 @@ class Cue(_Part):
     @field_validator("swatches", "take", "keep_out", "levels", "strokes", mode="before")
     @classmethod
     def _listed(cls, value: Any) -> Any:
-        return _tuples(value)
+        return tuples(value)
 
     @field_validator("take")
     @classmethod
@@ -305,7 +237,7 @@ class Cue(_Part):
         return BALANCES["manner"]
 
 
-class Pass(_Part):
+class Pass(Part):
     """A stage after the base pass."""
 
     kind: Literal["settle"]
@@ -313,29 +245,31 @@ class Pass(_Part):
     rim_of: str | None = None
 
 
-class Recipe(_Part):
+class Recipe(Part):
     """Everything a proof needs."""
 
-    overlay: Literal[1] = 1
+    overlay: Annotated[Literal[1], Version] = 1
     size: tuple[int, int] | None = None
     seed: Annotated[int, Field(ge=0, le=2**53)] = 0
     steps: Annotated[int, Field(ge=1, le=200)] = 16
     departure: Unit = 0.75
     guidance: Annotated[float, Field(ge=0, le=10)] = 1.0
-    source: Annotated[str, Field(min_length=1)] | None = None
+    source: FilePath | None = None
     prompt: str = ""
     avoid: str = ""
-    regions: dict[str, Region] = Field(default_factory=dict)
-    cues: tuple[Cue, ...] = ()
+    regions: Annotated[dict[Name, Region], Field(max_length=MOST_REGIONS)] = Field(
+        default_factory=dict
+    )
+    cues: Annotated[tuple[Cue, ...], FailFast(), Field(max_length=MOST_CUES)] = ()
     blend: Literal["share", "mix"] = "share"
-    engine: Annotated[str, Field(min_length=1, max_length=80)] = OWN_ENGINE
+    engine: Name = OWN_ENGINE
     within: str | None = None
-    passes: tuple[Pass, ...] = ()
+    passes: Annotated[tuple[Pass, ...], FailFast(), Field(max_length=16)] = ()
 
     @field_validator("size", "cues", "passes", mode="before")
     @classmethod
     def _listed(cls, value: Any) -> Any:
-        return _tuples(value)
+        return tuples(value)
 
     @field_validator("size")
     @classmethod
@@ -354,36 +288,65 @@ class Recipe(_Part):
 
     @model_validator(mode="after")
     def _names_meet(self) -> "Recipe":
-        names = [cue.name for cue in self.cues]
-        for name in names:
-            if names.count(name) > 1:
-                raise ValueError(f"cue names must differ, got {name!r} {names.count(name)} times")
+        name, times = (Counter(cue.name for cue in self.cues).most_common(1) or [("", 0)])[0]
+        if times > 1:
+            raise ValueError(f"cue names must differ, got {name!r} {times} times")
         wanted: list[tuple[str, str | None]] = [
             (f"cues.{i}.region", cue.region) for i, cue in enumerate(self.cues)
         ]
         wanted += [("within", self.within)]
         wanted += [(f"passes.{i}.rim_of", p.rim_of) for i, p in enumerate(self.passes)]
-        before: list[str] = []
+        for key, region in wanted:
+            if region is not None and region not in self.regions:
+                raise ValueError(
+                    f"{key} must name a region (there are: {_listed(self.regions)}), got {region!r}"
+                )
+        return self
+
+    @model_validator(mode="after")
+    def _regions_follow(self) -> "Recipe":
+        guides = [cue.name for cue in self.cues if cue.guide is not None and cue.guide != "blocks"]
+        before: dict[str, None] = {}
         for name, made in self.regions.items():
             for other in made.others:
                 if other not in before:
-                    known = ", ".join(before) or "none"
                     raise ValueError(
-                        f"regions.{name} may be combined with regions before it ({known}), "
-                        f"got {other!r}"
+                        f"regions.{name} may be combined with regions before it "
+                        f"({_listed(before)}), got {other!r}"
                     )
-            before.append(name)
-            self._guide_of(name, made)
-        for key, region in wanted:
-            if region is not None and region not in self.regions:
-                known = ", ".join(self.regions) or "none"
-                raise ValueError(f"{key} must name a region (there are: {known}), got {region!r}")
+            before[name] = None
+            if made.guide is not None and made.guide not in guides:
+                raise ValueError(
+                    f"regions.{name}.guide must name a guide with contours "
+                    f"(there are: {_listed(guides)}), got {made.guide!r}"
+                )
         return self
 
-    def _guide_of(self, name: str, region: Region) -> None:
-        guides = [cue.name for cue in self.cues if cue.guide is not None and cue.guide != "blocks"]
-        if region.guide is not None and region.guide not in guides:
-            raise ValueError(
-                f"regions.{name}.guide must name a guide with contours "
-                f"(there are: {', '.join(guides) or 'none'}), got {region.guide!r}"
-            )
+    @model_validator(mode="after")
+    def _strokes_end(self) -> "Recipe":
+        drawn: dict[str, tuple[Stroke, ...]] = {
+            f"regions.{name}.strokes": region.strokes for name, region in self.regions.items()
+        }
+        for i, cue in enumerate(self.cues):
+            drawn |= {f"cues.{i}.strokes": cue.strokes, f"cues.{i}.keep_out": cue.keep_out}
+        points, cover = 0, 0.0
+        for key, strokes in drawn.items():
+            points += sum(stroke.room for stroke in strokes)
+            cover += sum(stroke.work for stroke in strokes)
+            if points > MOST_POINTS:
+                raise ValueError(
+                    f"{key}: all strokes together may have {MOST_POINTS} points, got {points}"
+                )
+            if cover > MOST_COVER:
+                raise ValueError(
+                    f"{key}: all strokes together may go over the picture {MOST_COVER} times, "
+                    f"got {cover:.0f}"
+                )
+        return self
+
+
+def _listed(names: Iterable[str]) -> str:
+    """Names for a refusal, the first of them where there are many."""
+    shown = list(names)
+    more = f" and {len(shown) - 8} more" if len(shown) > 8 else ""
+    return (", ".join(shown[:8]) or "none") + more

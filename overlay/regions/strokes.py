@@ -170,10 +170,14 @@ def _lay_line(mask, places, radii, softness, first_row, first_column):
             max(int(min(y0, y0 + dy) - reach), 0), min(int(max(y0, y0 + dy) + reach) + 2, height)
         ):
             y = row + 0.5 - y0
-            for column in range(
-                max(int(min(x0, x0 + dx) - reach), 0),
-                min(int(max(x0, x0 + dx) + reach) + 2, width),
-            ):
+            # Only the piece of the line that comes near this row can cover anything in it.
+            near, far = 0.0, 1.0
+            if abs(dy) > 1e-9:
+                near = min(max(min((y - reach) / dy, (y + reach) / dy), 0.0), 1.0)
+                far = min(max(max((y - reach) / dy, (y + reach) / dy), 0.0), 1.0)
+            left = x0 + min(near * dx, far * dx) - reach
+            right = x0 + max(near * dx, far * dx) + reach
+            for column in range(max(int(left), 0), min(int(right) + 2, width)):
                 x = column + 0.5 - x0
                 along = min(max((x * dx + y * dy) / square, 0.0), 1.0)
                 away = np.sqrt((x - along * dx) ** 2 + (y - along * dy) ** 2)

@@ -14,9 +14,10 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import IO
 
+from overlay.document.json_text import RecipeError, parse_json
 from overlay.document.project import State
 from overlay.document.project_file import PICTURES, ProjectFile, make_project_file
-from overlay.document.reading import RecipeError, parse_json, recipe_json
+from overlay.document.reading import recipe_json
 from overlay.document.recipe import Recipe
 from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.intake import PictureError, reason

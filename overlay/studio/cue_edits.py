@@ -1,9 +1,11 @@
 """Edits of cues, each one named step of the project that can be undone."""
 
+from functools import cache
 from pathlib import Path
 from typing import Any, Literal
 
 from overlay.document.observer import Signal
+from overlay.document.part import Part
 from overlay.document.project import Project
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Cue, Recipe
@@ -214,9 +216,30 @@ def free_name(recipe: Recipe, name: str) -> str:
 
 
 def plain_recipe(recipe: Recipe) -> dict[str, Any]:
-    """A recipe as data that can be changed and made a recipe again."""
-    data: dict[str, Any] = recipe.model_dump(mode="json", exclude_defaults=True)
-    return {"overlay": 1, "cues": []} | data
+    """A recipe as data that can be changed and made a recipe again.
+
+    What lies below cues, regions and passes (strokes, facets) is the recipe's own and must not be
+    changed in place; it is not looked at again, so that hundreds of strokes cost an edit nothing.
+    """
+    data = _said(recipe)
+    for key in ("cues", "passes"):
+        data[key] = [_said(part) for part in getattr(recipe, key)]
+    data["regions"] = {name: _said(region) for name, region in recipe.regions.items()}
+    return {"overlay": 1} | data
+
+
+def _said(part: Part) -> dict[str, Any]:
+    """What a part says beside its defaults."""
+    return {
+        key: value
+        for key in type(part).model_fields
+        if (value := getattr(part, key)) != _default(type(part), key)
+    }
+
+
+@cache
+def _default(kind: type[Part], key: str) -> Any:
+    return kind.model_fields[key].get_default(call_default_factory=True)
 
 
 def plain_value(value: Any) -> Any:

@@ -67,7 +67,7 @@ def _said(key: str, value: Any) -> str:
         return "x".join(map(str, value))
     if key in _FILES:
         return Path(str(value)).name
-    if key == "keep_out":
+    if key in ("keep_out", "strokes"):
         return f"{len(value)} strokes"
     if isinstance(value, dict):
         return ", ".join(f"{k} {_said(k, v)}" for k, v in value.items()) or "as usual"

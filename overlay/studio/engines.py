@@ -8,7 +8,7 @@ its name, with the key `engine`.
 from collections.abc import Callable
 from importlib.metadata import entry_points
 
-from overlay.document.reading import RecipeError
+from overlay.document.json_text import RecipeError
 from overlay.document.recipe import OWN_ENGINE
 from overlay.engine.control import Control
 from overlay.engine.request import Render, Request

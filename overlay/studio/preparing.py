@@ -9,9 +9,11 @@ from typing import Any
 import numpy as np
 from pydantic import ValidationError
 
+from overlay.document.json_text import RecipeError
 from overlay.document.preparation import Paint, Preparation, read_preparation
-from overlay.document.reading import RecipeError, first_fault
-from overlay.document.recipe import DEFAULT_PIXELS, Stroke
+from overlay.document.reading import first_fault
+from overlay.document.recipe import DEFAULT_PIXELS
+from overlay.document.strokes import Stroke
 from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage, hex_to_srgb, srgb_to_work, work_to_srgb
 from overlay.imaging.files import read_text_chunk, thumbnail, write_picture
@@ -171,7 +173,7 @@ class Preparing:
 
     def change(self, what: str, **changes: Any) -> None:
         """Set steps as one that can be undone; raises `ValueError` for what is not allowed."""
-        data = self.steps.model_dump() | changes
+        data = {key: getattr(self.steps, key) for key in Preparation.model_fields} | changes
         try:
             new = Preparation.model_validate(data)
         except ValidationError as error:

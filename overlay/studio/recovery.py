@@ -3,8 +3,9 @@
 import json
 from pathlib import Path
 
+from overlay.document.json_text import RecipeError, parse_json
 from overlay.document.project import Project, State
-from overlay.document.reading import RecipeError, make_recipe, parse_json, recipe_json
+from overlay.document.reading import make_recipe, recipe_json
 from overlay.studio.marks import made_marks, plain_marks
 
 

@@ -1,11 +1,13 @@
 """From a recipe's regions to masks on the proof's frame, each made once."""
 
+import hashlib
 from functools import partial
 
 import numpy as np
 
-from overlay.document.reading import RecipeError
-from overlay.document.recipe import Cue, Recipe, Region, RegionStroke
+from overlay.document.json_text import RecipeError
+from overlay.document.recipe import Cue, Recipe, Region
+from overlay.document.strokes import RegionStroke
 from overlay.guides.depth import estimate_depth
 from overlay.guides.edges import EdgeOptions, extract_edges
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
@@ -38,7 +40,7 @@ def region_masks(recipe: Recipe, store: PictureStore, frame: Frame) -> dict[str,
         ) -> FloatImage:
             return _shaped(name, region, guide, masks, store, frame)
 
-        masks[name] = np.asarray(store.made(("region", *keys[name]), make), np.float32)
+        masks[name] = np.asarray(store.made(("region", keys[name]), make), np.float32)
     return masks
 
 
@@ -55,7 +57,7 @@ def open_borders(
     return {
         name: np.asarray(
             store.made(
-                ("open", *key, *stamp),
+                ("open", key, *stamp),
                 partial(lambda mask: open_border(mask, srgb_to_work(picture)), masks[name]),
             ),
             np.float32,
@@ -64,9 +66,9 @@ def open_borders(
     }
 
 
-def _keys(recipe: Recipe, frame: Frame) -> dict[str, tuple[str, ...]]:
+def _keys(recipe: Recipe, frame: Frame) -> dict[str, str]:
     """Everything that each mask depends on."""
-    keys: dict[str, tuple[str, ...]] = {}
+    keys: dict[str, str] = {}
     for name, region in recipe.regions.items():
         keys[name] = _key(region, _guide_of(recipe, region), frame, keys)
     return keys
@@ -76,9 +78,7 @@ def _guide_of(recipe: Recipe, region: Region) -> Cue | None:
     return next((cue for cue in recipe.cues if cue.name == region.guide), None)
 
 
-def _key(
-    region: Region, guide: Cue | None, frame: Frame, keys: dict[str, tuple[str, ...]]
-) -> tuple[str, ...]:
+def _key(region: Region, guide: Cue | None, frame: Frame, keys: dict[str, str]) -> str:
     """Everything a mask depends on, those it is combined with included."""
     stamps: list[str] = []
     if region.mask is not None:
@@ -87,8 +87,10 @@ def _key(
         stamps += picture_stamp(frame.source)
     if guide is not None:
         stamps += map_key(guide, frame)
-    others = [part for other in region.others for part in keys[other]]
-    return (region.model_dump_json(), f"{frame.width}x{frame.height}", *stamps, *others)
+    # Each region's key is brought to one digest, for those it is combined with may go on for long.
+    parts = [region.model_dump_json(), f"{frame.width}x{frame.height}", *stamps]
+    parts += [keys[other] for other in region.others]
+    return hashlib.sha256("\0".join(parts).encode()).hexdigest()
 
 
 def _shaped(

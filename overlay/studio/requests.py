@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from overlay.document.reading import RecipeError
+from overlay.document.json_text import RecipeError
 from overlay.document.recipe import (
     DEFAULT_PIXELS,
     LONGEST_ASPECT,

@@ -9,7 +9,7 @@ import numba
 import platformdirs
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
-from overlay.document.reading import RecipeError, parse_json
+from overlay.document.json_text import RecipeError, parse_json
 from overlay.imaging.whole_files import write_bytes
 
 _MOST_RECENT = 8

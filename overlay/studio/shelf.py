@@ -12,8 +12,9 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Any
 
+from overlay.document.json_text import parse_json
 from overlay.document.project import ProofMark
-from overlay.document.reading import make_recipe, parse_json, recipe_json
+from overlay.document.reading import make_recipe, recipe_json
 from overlay.document.recipe import Recipe
 from overlay.engine.control import Control
 from overlay.imaging.files import read_picture, thumbnail, write_picture

@@ -7,14 +7,8 @@ import jsonschema
 from hypothesis import given
 from hypothesis import strategies as st
 
-from overlay.document.reading import (
-    RecipeError,
-    apply_setting,
-    make_recipe,
-    parse_json,
-    read_recipe,
-    recipe_json,
-)
+from overlay.document.json_text import RecipeError, parse_json
+from overlay.document.reading import apply_setting, make_recipe, read_recipe, recipe_json
 from overlay.document.recipe import Recipe
 
 FULL = {
@@ -156,13 +150,13 @@ class ReadingTest(unittest.TestCase):
     def test_files_that_are_no_recipe_are_refused_by_name(self):
         cases = {
             "text.json": (b"not json", "must be JSON, got a fault in line 1"),
-            "empty.json": (b"", "must be JSON"),
+            "empty.json": (b"", "is empty"),
             "list.json": (b"[1, 2]", "a recipe must be a JSON object"),
             "none.json": (b"{}", "overlay: must be 1, got nothing"),
             "bytes.json": (b"\xff\xfe\x00", "must be UTF-8 text"),
             "nan.json": (b'{"overlay": 1, "departure": NaN}', "finite, got NaN"),
             "twice.json": (b'{"overlay": 1, "seed": 1, "seed": 2}', "seed: a key may stand once"),
-            "deep.json": (b'{"overlay": ' + b"[" * 100_000, "nested too deeply"),
+            "deep.json": (b'{"overlay": ' + b"[" * 100_000, "nested 40 deep, got 100001"),
             "plain.png": (b"\x89PNG\r\n", "must be a PNG|damaged"),
             "missing.json": (None, "no such file"),
         }

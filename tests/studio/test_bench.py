@@ -1,7 +1,7 @@
 import json
 from pathlib import Path
 
-from overlay.document.reading import RecipeError
+from overlay.document.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.imaging.intake import PictureError
 from overlay.studio.bench import Bench

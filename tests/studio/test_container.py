@@ -7,7 +7,8 @@ import zipfile
 from pathlib import Path
 
 from overlay.document.project import State
-from overlay.document.reading import RecipeError, read_recipe
+from overlay.document.json_text import RecipeError
+from overlay.document.reading import read_recipe
 from overlay.imaging.files import read_picture
 from overlay.imaging.intake import PictureError
 from overlay.studio.container import read_container, write_container

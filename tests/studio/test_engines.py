@@ -2,7 +2,8 @@
 
 import sys
 
-from overlay.document.reading import RecipeError, read_recipe
+from overlay.document.json_text import RecipeError
+from overlay.document.reading import read_recipe
 from overlay.engine.sampler import render
 from overlay.studio.engines import engine_names, find_engine
 from overlay.studio.paths import absolute_recipe

@@ -1,7 +1,8 @@
 import numpy as np
 from scipy import ndimage
 
-from overlay.document.reading import RecipeError, make_recipe
+from overlay.document.json_text import RecipeError
+from overlay.document.reading import make_recipe
 from overlay.document.recipe import BLANK, Cue
 from overlay.imaging.colour import srgb_to_work
 from overlay.imaging.files import write_grey16, write_picture

@@ -4,7 +4,8 @@ from pathlib import Path
 
 import numpy as np
 
-from overlay.document.reading import RecipeError, make_recipe
+from overlay.document.json_text import RecipeError
+from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
 from overlay.imaging.files import read_picture, write_picture
 from overlay.imaging.intake import PictureError

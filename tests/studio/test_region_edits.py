@@ -1,4 +1,5 @@
-from overlay.document.reading import RecipeError, make_recipe
+from overlay.document.json_text import RecipeError
+from overlay.document.reading import make_recipe
 from overlay.studio.bench import Bench
 from overlay.studio.cue_edits import plain_recipe
 from overlay.studio.region_edits import (

@@ -2,7 +2,8 @@ from unittest import mock
 
 import numpy as np
 
-from overlay.document.reading import RecipeError, make_recipe
+from overlay.document.json_text import RecipeError
+from overlay.document.reading import make_recipe
 from overlay.document.recipe import Pass
 from overlay.imaging.files import read_picture, write_grey8, write_picture
 from overlay.scenery.scenes import draw_scene
