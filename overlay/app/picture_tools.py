@@ -6,6 +6,8 @@ Places are shares of the frame. A view has one tool at a time, or none; then it 
 from PySide6.QtCore import QObject, QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QPainter, QPen
 
+from overlay.regions.thinning import thin_stroke
+
 Points = tuple[tuple[float, float], ...]
 
 
@@ -15,6 +17,7 @@ class PictureTool(QObject):
     changed = Signal()  # what it paints is no longer the same
     cursor = Qt.CursorShape.CrossCursor
     pressure: float | None = None  # of a pen, 0..1, while one is used
+    shape = (4096, 4096)  # width and height in pixels of the picture it is used on
 
     def press(self, place: QPointF) -> None:
         """The button goes down."""
@@ -142,8 +145,9 @@ class BrushTool(PictureTool):
     def release(self, place: QPointF) -> None:
         points, self._points = tuple(self._points), []
         told = [round(p, 3) for p in self._pressures if p is not None]
-        self.pressures = tuple(told) if len(told) == len(points) else ()
+        pressures = tuple(told) if len(told) == len(points) else ()
         if points:
+            points, self.pressures = thin_stroke(points, pressures, self.size, *self.shape)
             self.stroked.emit(points)
         self.changed.emit()
 

@@ -275,6 +275,7 @@ class PictureView(TakesPictures, FramedView):
         if self._uses_tool(event):
             assert self._tool is not None
             self._drag = ("tool", event.position())
+            self._tool.shape = (self._frame.width(), self._frame.height())
             self._tool.press(self.place_at(event.position()))
             return
         pans = event.button() == Qt.MouseButton.MiddleButton or self._space

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from overlay.app.theme import tone
 from overlay.document.recipe import Cue
 from overlay.document.strokes import Stroke
+from overlay.regions.thinning import thin_stroke
 
 Tool = Literal["none", "take", "keep_out"]
 Box = tuple[float, float, float, float]
@@ -154,6 +155,8 @@ class ReferenceView(QWidget):
         box, points = self._dragged_box(), tuple(self._points)
         self._points = []
         if self._tool == "keep_out":
+            size = self._full.width(), self._full.height()
+            points, _ = thin_stroke(points, (), _STROKE, *size)
             self.kept_out.emit(Stroke(points=points, size=_STROKE))
         elif box is not None:
             self.taken.emit(box)

@@ -5,7 +5,7 @@ from typing import Any
 
 from overlay.document.json_text import RecipeError
 from overlay.document.recipe import MOST_POINTS
-from overlay.document.strokes import MOST_POINTS as MOST_IN_STROKE
+from overlay.regions.thinning import MOST_POINTS as MOST_IN_STROKE
 
 MOST_KEYS = 1024  # of one object, in whatever place
 _COUNTED = (".points", ".pressures")  # many and small: not entered

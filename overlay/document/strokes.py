@@ -12,8 +12,8 @@ from pydantic import FailFast, Field, field_serializer, field_validator, model_v
 
 from overlay.document.packed import on_grid, pack_shares, unpack_shares
 from overlay.document.part import Part, Unit, tuples
+from overlay.regions.thinning import MOST_POINTS
 
-MOST_POINTS = 4096  # of a stroke
 MOST_STROKES = 1024  # of a map or a region
 _PLAIN = 16  # points up to which they are written as numbers
 

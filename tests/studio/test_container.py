@@ -6,8 +6,8 @@ import random
 import zipfile
 from pathlib import Path
 
-from overlay.document.project import State
 from overlay.document.json_text import RecipeError
+from overlay.document.project import State
 from overlay.document.reading import read_recipe
 from overlay.imaging.files import read_picture
 from overlay.imaging.intake import PictureError
