@@ -6,6 +6,7 @@ from pathlib import Path
 import numpy as np
 import numpy.typing as npt
 
+from overlay.document.json_text import parse_json
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.files import read_grey, read_text_chunk, write_picture
 from overlay.imaging.intake import PictureError
@@ -32,10 +33,7 @@ def part_names(picture: str | Path) -> list[str]:
     if not path.is_file():
         return []
     text = read_text_chunk(path, _CHUNK)
-    try:
-        names = json.loads(text or "null")
-    except ValueError:
-        names = None
+    names = parse_json(text or "null", str(path))
     if (
         not isinstance(names, list)
         or len(names) > _MOST

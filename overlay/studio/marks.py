@@ -1,9 +1,12 @@
 """Marks on proofs as plain data, for the files that keep them."""
 
+import re
 from collections.abc import Mapping
 from typing import Any
 
 from overlay.document.project import ProofMark
+
+_HASH = re.compile(r"[0-9a-f]{64}")
 
 
 def plain_marks(
@@ -27,5 +30,5 @@ def made_marks(plain: Mapping[str, Any]) -> dict[str, ProofMark]:
             bool(said.get("star")), str(said.get("note", "")), bool(said.get("deleted"))
         )
         for key, said in plain.items()
-        if isinstance(said, dict)
+        if isinstance(said, dict) and _HASH.fullmatch(str(key))
     }

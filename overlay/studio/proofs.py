@@ -38,6 +38,7 @@ class Proof:
     seconds: dict[str, float] = field(default_factory=dict)
     warnings: tuple[Notice, ...] = ()
     number: int = 0
+    unkept: str | None = None  # why it is not on the shelf, if it is not
 
     def report(self) -> dict[str, Any]:
         """The report as plain data, see `docs/recipe.md`."""

@@ -1,17 +1,29 @@
 """What a run leaves behind, as bytes and back: filmstrip, trace and influence record.
 
-A compressed NumPy archive of plain arrays; nothing in it is ever executed on reading.
+A compressed NumPy archive of plain arrays. It may come from anyone within a project file: nothing
+in it is ever executed, and no more is unpacked than it says and than a run can leave.
 """
 
 import io
+import math
+import zipfile
 from typing import Any
 
 import numpy as np
+import numpy.typing as npt
 
 from overlay.engine.record import Influence, Trace
 from overlay.engine.request import Frame
 
-_TRACE_MAPS = ("cue", "y", "x", "mirrored", "turn")
+_TRACE_MAPS = {"cue": np.int16, "y": np.int32, "x": np.int32, "mirrored": bool, "turn": np.uint8}
+_MOST_ENTRIES = 1024
+_MOST_BYTES = 512 << 20  # of all arrays; the largest run leaves a tenth of it
+_HEADERS = {
+    (1, 0): np.lib.format.read_array_header_1_0,
+    (2, 0): np.lib.format.read_array_header_2_0,
+}
+
+Arrays = dict[str, npt.NDArray[Any]]
 
 
 def pack_run(film: tuple[Frame, ...], trace: Trace | None, influence: Influence | None) -> bytes:
@@ -35,30 +47,59 @@ def pack_run(film: tuple[Frame, ...], trace: Trace | None, influence: Influence 
 
 
 def unpack_run(data: bytes) -> tuple[tuple[Frame, ...], Trace | None, Influence | None]:
-    """The record from its bytes.
-
-    Raises
-    ------
-    ValueError, KeyError, OSError
-        If they are not such a record.
-    """
-    with np.load(io.BytesIO(data), allow_pickle=False) as arrays:
-        steps, progress = arrays["steps"], arrays["progress"]
-        film = tuple(
-            Frame(int(steps[i]), float(progress[i]), arrays[f"picture{i}"])
-            for i in range(len(steps))
-        )
-        return film, _trace(arrays), _influence(arrays)
+    """The record from its bytes; raises one of `UNREADABLE` if they are not such a record."""
+    arrays = _unpack(data)
+    return _film(arrays), _trace(arrays), _influence(arrays)
 
 
-def _trace(arrays: Any) -> Trace | None:
+def _unpack(data: bytes) -> Arrays:
+    with zipfile.ZipFile(io.BytesIO(data)) as archive:
+        entries = archive.infolist()
+        total = sum(entry.file_size for entry in entries)
+        if len(entries) > _MOST_ENTRIES or total > _MOST_BYTES:
+            raise ValueError(
+                f"a run leaves at most {_MOST_ENTRIES} arrays and {_MOST_BYTES} bytes, "
+                f"got {len(entries)} and {total}"
+            )
+        return {e.filename.removesuffix(".npy"): _array(archive, e) for e in entries}
+
+
+def _array(archive: zipfile.ZipFile, entry: zipfile.ZipInfo) -> npt.NDArray[Any]:
+    """One array, if it is as large as its bytes; its header alone would be believed by NumPy."""
+    with archive.open(entry) as file:
+        raw = io.BytesIO(file.read(entry.file_size))
+    shape, by_columns, dtype = _HEADERS[np.lib.format.read_magic(raw)](raw)
+    body = raw.getbuffer()[raw.tell() :]
+    if dtype.hasobject or math.prod(shape) * dtype.itemsize != len(body):
+        raise ValueError(f"{entry.filename}: {shape} of {dtype} do not fit {len(body)} bytes")
+    return np.frombuffer(body, dtype).reshape(shape, order="F" if by_columns else "C").copy()
+
+
+def _film(arrays: Arrays) -> tuple[Frame, ...]:
+    steps, progress = arrays["steps"], arrays["progress"]
+    film = tuple(
+        Frame(int(steps[i]), float(progress[i]), arrays[f"picture{i}"]) for i in range(len(steps))
+    )
+    for frame in film:
+        _check("a frame", frame.picture, np.uint8, (None, None, 3))
+    return film
+
+
+def _trace(arrays: Arrays) -> Trace | None:
     if "trace_cue" not in arrays:
         return None
     top, left, stride, size = (int(v) for v in arrays["trace_grid"])
-    maps = {key: arrays[f"trace_{key}"] for key in _TRACE_MAPS}
+    names = tuple(str(name) for name in arrays["trace_names"])
+    cue = arrays["trace_cue"]
+    for key, dtype in _TRACE_MAPS.items():
+        _check(f"trace_{key}", arrays[f"trace_{key}"], dtype, (len(cue), cue.shape[-1]))
+    if min(stride, size) < 1 or not cue.size or not -1 <= cue.min() <= cue.max() < len(names):
+        raise ValueError(f"the trace must name its {len(names)} cues, got {cue.min()}..{cue.max()}")
+    if not len(names) == len(arrays["trace_scales"]) == len(arrays["trace_origins"]):
+        raise ValueError(f"the trace must have {len(names)} scales and origins, got others")
     return Trace(
-        names=tuple(str(name) for name in arrays["trace_names"]),
-        **maps,
+        names=names,
+        **{key: arrays[f"trace_{key}"] for key in _TRACE_MAPS},
         top=top,
         left=left,
         stride=stride,
@@ -68,9 +109,23 @@ def _trace(arrays: Any) -> Trace | None:
     )
 
 
-def _influence(arrays: Any) -> Influence | None:
+def _influence(arrays: Arrays) -> Influence | None:
     if "influence" not in arrays:
         return None
     names = tuple(str(name) for name in arrays["influence_names"])
     progress = tuple(float(v) for v in arrays["influence_progress"])
+    _check(
+        "influence", arrays["influence"], np.uint8, (len(progress), len(names), None, None, None)
+    )
     return Influence(names, progress, arrays["influence"])
+
+
+def _check(
+    name: str, array: npt.NDArray[Any], dtype: npt.DTypeLike, shape: tuple[int | None, ...]
+) -> None:
+    """Refuse an array of another kind than a run leaves; None stands for any side above 0."""
+    fits = len(array.shape) == len(shape) and all(
+        side > 0 and wanted in (None, side) for side, wanted in zip(array.shape, shape, strict=True)
+    )
+    if array.dtype != dtype or not fits:
+        raise ValueError(f"{name} must be {dtype} of {shape}, got {array.dtype} of {array.shape}")

@@ -7,28 +7,32 @@ still there, and the same recipe gives the same proof again.
 
 import json
 import re
-import time
+from collections.abc import Iterator
+from contextlib import suppress
 from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Any
 
-from overlay.document.json_text import parse_json
+from overlay.document.json_text import read_json
 from overlay.document.project import ProofMark
-from overlay.document.reading import make_recipe, recipe_json
+from overlay.document.reading import recipe_json
 from overlay.document.recipe import Recipe
 from overlay.engine.control import Control
+from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.files import read_picture, thumbnail, write_picture
-from overlay.imaging.intake import PictureError
+from overlay.imaging.intake import PictureError, read_regular, reason
 from overlay.imaging.whole_files import write_bytes
+from overlay.studio.kept_records import Record, read_record, record_bytes
 from overlay.studio.marks import made_marks, plain_marks
-from overlay.studio.measuring import Notice
 from overlay.studio.pictures import PictureStore
 from overlay.studio.proofs import Proof, hash_recipe, make_proof
 from overlay.studio.runs import pack_run, unpack_run
+from overlay.studio.unreadable import UNREADABLE
 
 _HASH = re.compile(r"[0-9a-f]{64}")
 _THUMB = 320  # pixels of the longer side
 _MARKS = "marks.json"
+_MOST_RUN = 256 << 20  # bytes, packed
 
 
 @dataclass(frozen=True)
@@ -54,48 +58,46 @@ class ProofShelf:
 
     def __init__(self, folder: Path) -> None:
         self.folder = folder
-        folder.mkdir(parents=True, exist_ok=True)
 
     def find(self, recipe_hash: str) -> Proof | None:
         """The kept proof, or None; what is damaged counts as not kept."""
         base = self.folder / recipe_hash
         try:
-            data = parse_json(base.with_suffix(".json").read_text("utf-8"), str(base))
-            run = base.with_suffix(".run").read_bytes()
-            film, trace, influence = unpack_run(run)
+            record = read_record(base.with_suffix(".json"))
+            film, trace, influence = unpack_run(read_regular(base.with_suffix(".run"), _MOST_RUN))
             return Proof(
-                recipe=make_recipe(data["recipe"], str(base)),
+                recipe=record.made_recipe(str(base)),
                 recipe_hash=recipe_hash,
                 picture=read_picture(base.with_suffix(".png")),
                 filmstrip=film,
                 trace=trace,
                 influence=influence,
-                measures=data["report"]["measures"],
-                seconds=data["report"]["seconds"],
-                warnings=tuple(Notice(**w) for w in data["report"]["warnings"]),
-                number=int(data["number"]),
+                measures=record.report.measures,
+                seconds=record.report.seconds,
+                warnings=record.notices,
+                number=record.number,
             )
-        except (OSError, ValueError, KeyError, TypeError):
+        except UNREADABLE:
             return None
 
     def keep(self, proof: Proof) -> None:
-        """Write a proof to the folder; the `.json` comes last and makes it count."""
+        """Write a proof to the folder; the `.json` comes last and makes it count.
+
+        Raises
+        ------
+        PictureError
+            If there is no room, or the folder cannot be written.
+        """
         base = self.folder / proof.recipe_hash
-        write_picture(base.with_suffix(".png"), proof.picture, recipe=recipe_json(proof.recipe))
-        write_picture(base.with_suffix(".jpg"), thumbnail(proof.picture, _THUMB))
         run = pack_run(proof.filmstrip, proof.trace, proof.influence)
-        data = {
-            "number": proof.number,
-            "when": round(time.time(), 3),
-            "recipe": json.loads(recipe_json(proof.recipe)),
-            "report": proof.report(),
-        }
-        text = json.dumps(data, ensure_ascii=False).encode()
         try:
+            self.folder.mkdir(parents=True, exist_ok=True)
+            write_picture(base.with_suffix(".png"), proof.picture, recipe=recipe_json(proof.recipe))
+            write_picture(base.with_suffix(".jpg"), thumbnail(proof.picture, _THUMB))
             write_bytes(base.with_suffix(".run"), run)
-            write_bytes(base.with_suffix(".json"), text)
+            write_bytes(base.with_suffix(".json"), record_bytes(proof))
         except OSError as error:
-            raise PictureError(f"{base}: the proof cannot be kept: {error.strerror}") from error
+            raise PictureError(f"{self.folder}: {reason(error)}") from error
 
     def newest(self, without: frozenset[str] = frozenset()) -> Proof | None:
         """The kept proof with the highest number that is whole, or None."""
@@ -108,35 +110,33 @@ class ProofShelf:
 
     def numbers(self) -> dict[str, int]:
         """The number of every kept proof, by hash."""
-        found = {}
-        for path in self.folder.glob("*.json"):
-            try:
-                found[path.stem] = int(json.loads(path.read_text("utf-8"))["number"])
-            except (OSError, ValueError, KeyError, TypeError):
-                continue
-        return found
+        return {key: record.number for key, record in self._records()}
 
     def all_kept(self) -> list[Kept]:
         """Every proof on the shelf, newest first; damaged ones are passed over."""
-        found = [self._kept(path) for path in self.folder.glob("*.json")]
+        found = [self._kept(key, record) for key, record in self._records()]
         return sorted((k for k in found if k is not None), key=lambda k: -k.number)
 
-    def _kept(self, path: Path) -> Kept | None:
-        if not _HASH.fullmatch(path.stem):
-            return None
+    def _records(self) -> Iterator[tuple[str, Record]]:
+        """The records that can be read, by the hash of their recipe."""
+        for path in self.folder.glob("*.json"):
+            if _HASH.fullmatch(path.stem):
+                with suppress(*UNREADABLE):
+                    yield path.stem, read_record(path)
+
+    def _kept(self, recipe_hash: str, record: Record) -> Kept | None:
+        path = self.folder / f"{recipe_hash}.json"
         try:
-            data = parse_json(path.read_text("utf-8"), str(path))
-            width, height = data["report"]["size"]
             return Kept(
-                path.stem,
-                int(data["number"]),
-                make_recipe(data["recipe"], str(path)),
-                dict(data["report"]["measures"]),
-                (int(width), int(height)),
-                float(data.get("when", path.stat().st_mtime)),
+                recipe_hash,
+                record.number,
+                record.made_recipe(str(path)),
+                dict(record.report.measures),
+                record.report.size,
+                record.when or path.stat().st_mtime,
                 path.with_suffix(".png").exists() and path.with_suffix(".run").exists(),
             )
-        except (OSError, ValueError, KeyError, TypeError):
+        except UNREADABLE:
             return None
 
     def small_picture(self, recipe_hash: str) -> Path:
@@ -157,21 +157,24 @@ class ProofShelf:
     def read_marks(self) -> dict[str, ProofMark]:
         """The marks written last; damaged ones count as none."""
         try:
-            text = (self.folder / _MARKS).read_text("utf-8")
-            return made_marks(parse_json(text, _MARKS))
-        except (OSError, ValueError, AttributeError):
+            return made_marks(read_json(self.folder / _MARKS, MAX_TEXT_BYTES))
+        except UNREADABLE:
             return {}
 
     def write_marks(self, marks: dict[str, ProofMark]) -> None:
-        """Keep the marks beside the proofs."""
+        """Keep the marks beside the proofs; raises `OSError`."""
         text = json.dumps(plain_marks(marks), ensure_ascii=False).encode()
+        self.folder.mkdir(parents=True, exist_ok=True)
         write_bytes(self.folder / _MARKS, text)
 
 
 def pull_proof(
     recipe: Recipe, shelf: ProofShelf, store: PictureStore, control: Control | None = None
 ) -> Proof:
-    """The proof of a recipe: a kept one, else rendered, numbered and kept."""
+    """The proof of a recipe: a kept one, else rendered, numbered and kept.
+
+    Where it cannot be kept it is there all the same, and `unkept` says why.
+    """
     known = shelf.find(hash_recipe(recipe))
     if known is not None:
         return replace(known, recipe=recipe)
@@ -179,7 +182,10 @@ def pull_proof(
     numbers = shelf.numbers()
     number = numbers.get(proof.recipe_hash, 1 + max(numbers.values(), default=0))
     proof = replace(proof, number=number)
-    shelf.keep(proof)
+    try:
+        shelf.keep(proof)
+    except PictureError as error:
+        proof = replace(proof, unkept=str(error))
     return proof
 
 
@@ -197,11 +203,10 @@ def trim_proofs(root: Path, most_bytes: int, spare: frozenset[str] = frozenset()
     for shelf in (ProofShelf(folder) for folder in root.glob("*/") if folder.is_dir()):
         marks = shelf.read_marks()
         for run in shelf.folder.glob("*.run"):
-            files = [run, run.with_suffix(".png")]
-            size = sum(f.stat().st_size for f in files if f.exists())
+            size, when = _weight(run)
             total += size
             if run.stem not in spare and run.stem not in marks:
-                heavy.append((run.stat().st_mtime, size, run))
+                heavy.append((when, size, run))
     dropped = 0
     for _, size, run in sorted(heavy):
         if total <= most_bytes:
@@ -211,3 +216,12 @@ def trim_proofs(root: Path, most_bytes: int, spare: frozenset[str] = frozenset()
         total -= size
         dropped += 1
     return dropped
+
+
+def _weight(run: Path) -> tuple[int, float]:
+    """Bytes of a proof's record of the run and its picture, and when it was written."""
+    found = []
+    for path in (run, run.with_suffix(".png")):
+        with suppress(OSError):
+            found.append(path.stat())
+    return sum(s.st_size for s in found), max((s.st_mtime for s in found), default=0.0)
