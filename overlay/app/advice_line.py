@@ -1,9 +1,10 @@
 """One calm line of advice under the picture, with what helps as a button."""
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QSizePolicy, QWidget
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QSizePolicy, QWidget
 
 from overlay.app.parts import text_button
+from overlay.app.plain import PlainLabel, plain_tip
 from overlay.studio.advice import Advice
 
 
@@ -22,7 +23,7 @@ class AdviceLine(QFrame):
         row = QHBoxLayout(self)
         row.setContentsMargins(12, 0, 12, 0)
         row.setSpacing(6)
-        self.label = QLabel()
+        self.label = PlainLabel()
         self.label.setAccessibleName("Advice")
         self.label.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
         self.action = text_button("", "Do what the advice says; it can be undone")
@@ -58,7 +59,7 @@ class AdviceLine(QFrame):
         if advice is None:
             return
         self.label.setText(advice.text)
-        self.label.setToolTip(advice.text)
+        self.label.setToolTip(plain_tip(advice.text))
         self.action.setText(advice.action)
         self.action.setVisible(bool(advice.action))
         self.more.setText(f"{self._place + 1} of {len(self._advice)}")

@@ -1,12 +1,13 @@
 """Choosing what is compared with what, and how."""
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QLabel, QToolButton, QWidget
+from PySide6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QToolButton, QWidget
 
 from overlay.app.fields import calm_wheel
 from overlay.app.icons import set_icon
 from overlay.app.parts import text_button
 from overlay.app.picture_view import Compare
+from overlay.app.plain import PlainLabel
 
 VIEW = "view"  # what the view switch shows
 _LEFT = (
@@ -71,7 +72,7 @@ class CompareBar(QFrame):
         self.right.setCurrentIndex(self.right.findData("source"))
         swap = text_button("Swap", "Exchange both sides (X)")
         swap.clicked.connect(self.swapped)
-        self.missing = QLabel()
+        self.missing = PlainLabel()
         self.missing.setProperty("role", "faint")
         row.addStretch()
         row.addWidget(self.left)

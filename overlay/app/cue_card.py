@@ -7,7 +7,6 @@ from PySide6.QtGui import QImage
 from PySide6.QtWidgets import (
     QFrame,
     QHBoxLayout,
-    QLabel,
     QLineEdit,
     QStackedWidget,
     QToolButton,
@@ -20,6 +19,7 @@ from overlay.app.guide_part import GuidePart
 from overlay.app.icons import set_icon
 from overlay.app.notes_part import NotesPart
 from overlay.app.parts import scrolled_column, tab_button
+from overlay.app.plain import PlainLabel
 from overlay.app.reference_part import FacetsPage, PicturePage, PlacePage
 from overlay.app.reference_view import ReferenceView
 from overlay.app.span_part import SpanPart
@@ -52,7 +52,7 @@ class CueCard(QFrame):
         layout.setSpacing(6)
         layout.addLayout(self._title_row())
         self.picture = ReferenceView()
-        self.from_file = QLabel()
+        self.from_file = PlainLabel()
         self.from_file.setProperty("role", "faint")
         self.span = SpanPart(self._change)
         self.span.region_asked.connect(self.region_asked)
@@ -66,7 +66,9 @@ class CueCard(QFrame):
             "Blur", "Pixels: with more, its manner may stay while its subject goes", 0, 64, 1
         )
         self.blur.settled.connect(lambda value: self._change("Blur", blur=value))
-        self.empty = QLabel("No cue yet.\n\nDrop a picture on the cue sheet\nto take its manner.")
+        self.empty = PlainLabel(
+            "No cue yet.\n\nDrop a picture on the cue sheet\nto take its manner."
+        )
         self.empty.setProperty("role", "faint")
         self.empty.setAlignment(Qt.AlignmentFlag.AlignCenter)
         for part in (

@@ -6,7 +6,6 @@ from PySide6.QtCore import QPoint, Qt, Signal
 from PySide6.QtGui import QAction, QMouseEvent, QPainter, QPaintEvent
 from PySide6.QtWidgets import (
     QHBoxLayout,
-    QLabel,
     QLineEdit,
     QMenu,
     QSpinBox,
@@ -19,6 +18,7 @@ from overlay.app.drops import TakesPictures
 from overlay.app.envelope import Envelope
 from overlay.app.fields import calm_wheel, show_quietly
 from overlay.app.icons import glyph
+from overlay.app.plain import PlainLabel, plain_tip
 from overlay.app.theme import ROW, cue_colour, tone
 from overlay.document.recipe import Cue
 
@@ -65,7 +65,7 @@ class CueRow(TakesPictures, QWidget):
         )
         self.envelope.pressed.connect(self._envelope_pressed)
         row.addWidget(self.envelope, 1)
-        self.share = QLabel()
+        self.share = PlainLabel()
         self.share.setFixedWidth(TAIL - BAR)
         self.share.setToolTip("How much of the picture's area this cue decided in the last proof")
         row.addWidget(self.share)
@@ -83,14 +83,14 @@ class CueRow(TakesPictures, QWidget):
         row = QHBoxLayout(head)
         row.setContentsMargins(12, 0, 8, 0)
         row.setSpacing(6)
-        self._glyph = QLabel()
+        self._glyph = PlainLabel()
         self._glyph.setPixmap(glyph(cue.kind, cue_colour(self.index).name(), 18))
         self._glyph.setCursor(Qt.CursorShape.SizeVerCursor)
         self._glyph.setToolTip(
             "Drag up or down to put the cue elsewhere (Alt+Up, Alt+Down), or onto an area of the "
             "picture to tie it to the region there"
         )
-        self.name = QLabel()
+        self.name = PlainLabel()
         self.region = QToolButton()
         self.region.setProperty("chip", "true")
         self.region.setFixedWidth(_REGION)
@@ -119,7 +119,7 @@ class CueRow(TakesPictures, QWidget):
         """Show the cue's present state."""
         metrics = self.name.fontMetrics()
         self.name.setText(metrics.elidedText(cue.name, Qt.TextElideMode.ElideRight, _NAME))
-        self.name.setToolTip(f"{cue.name}\n(double click or F2 to rename)")
+        self.name.setToolTip(plain_tip(f"{cue.name}\n(double click or F2 to rename)"))
         self._full_name = cue.name
         self.setAccessibleName(f"Cue {cue.name}")
         for part, what in (

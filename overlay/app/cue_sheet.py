@@ -6,7 +6,6 @@ from PySide6.QtWidgets import (
     QComboBox,
     QFrame,
     QHBoxLayout,
-    QLabel,
     QMenu,
     QScrollArea,
     QVBoxLayout,
@@ -21,6 +20,7 @@ from overlay.app.fields import calm_wheel
 from overlay.app.filmstrip import Filmstrip, Scale
 from overlay.app.influence_chart import InfluenceChart
 from overlay.app.parts import adding_button
+from overlay.app.plain import PlainLabel
 from overlay.app.theme import ROW
 from overlay.document.recipe import Cue
 from overlay.studio.bench import Bench
@@ -60,7 +60,7 @@ class CueSheet(TakesPictures, QFrame):
         title = QWidget()
         row = QHBoxLayout(title)
         row.setContentsMargins(12, 0, 8, 0)
-        label = QLabel("Cue sheet")
+        label = PlainLabel("Cue sheet")
         label.setProperty("role", "title")
         tip = "Add a cue: a reference, swatches, a guide, a picture to avoid"
         self.add = adding_button("Cue", tip)
@@ -265,8 +265,8 @@ def _on_axis(head: QWidget, middle: QWidget) -> QHBoxLayout:
     return row
 
 
-def _faint(text: str, indent: int) -> QLabel:
-    label = QLabel(text)
+def _faint(text: str, indent: int) -> PlainLabel:
+    label = PlainLabel(text)
     label.setProperty("role", "faint")
     label.setContentsMargins(indent, 0, 0, 0)
     return label

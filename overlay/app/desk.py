@@ -3,29 +3,25 @@
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QObject, QSize, Qt, QTimer
+from PySide6.QtCore import QObject, QSize, Qt
 from PySide6.QtGui import QImage
 
 from overlay.app.icons import retint
 from overlay.app.images import to_image
 from overlay.app.loader import Loader
-from overlay.imaging.whole_files import write_bytes
+from overlay.imaging.intake import MissingFileError
 from overlay.studio.advice import Advice, find_advice
 from overlay.studio.cards import card_picture, is_card
 from overlay.studio.checks import Finding
-from overlay.studio.folders import proofs_folder, state_folder
 from overlay.studio.map_advice import map_advice
 from overlay.studio.proofs import Proof
-from overlay.studio.recovery import recovery_bytes
 from overlay.studio.requests import guide_frame
-from overlay.studio.shelf import trim_proofs
 
 if TYPE_CHECKING:
     from overlay.app.window import MainWindow
 
 _PREVIEW = QSize(560, 280)  # pixels, twice what the cue card shows, for sharp displays
 _SMOOTH = Qt.TransformationMode.SmoothTransformation
-_RECOVERY_DELAY = 400  # milliseconds after the last change
 
 
 class Desk(QObject):
@@ -36,11 +32,7 @@ class Desk(QObject):
         self.window = window
         self.bench = window.bench
         self.loader = Loader(self)
-        self.loader.failed.connect(self._could_not)
-        self._recovery = QTimer(self)
-        self._recovery.setSingleShot(True)
-        self._recovery.setInterval(_RECOVERY_DELAY)
-        self._recovery.timeout.connect(self._save_recovery)
+        self.loader.failed.connect(self.could_not)
         self._shown: dict[str, object] = {}
         self._connect_bench()
         self._connect_panels()
@@ -79,23 +71,27 @@ class Desk(QObject):
         self._advise()
         if w.room == "drawer":
             w.drawer.refresh()
-        self._recovery.start()
+        w.keeping.note()
 
     def _opened(self) -> None:
+        self.loader.leave_project()
         self.bench.project.changed.connect(self.refresh)
         self.window.puller.stop()
         self._shown.clear()
         self.window.maps.forget()
         self.window.region_desk.forget()
+        self.window.tray.forget()
         self.window.stage.images.clear()
         self.window.stage.set_moment(None)
         self.window.stage.set_mode("proof")
         self.window.sheet.filmstrip.clear()
         self.scrub(1.0)
+        self.window.keeping.take_over()
         self.refresh()
         self.ask_kept_proof()
         path = self.bench.project.path
         self.window.stage.status.say("" if path is None else f"Opened {path.name}")
+        self.window.files.watch()
 
     def ask_kept_proof(self) -> None:
         """Hang the kept proof of the present recipe, if there is one."""
@@ -104,7 +100,12 @@ class Desk(QObject):
             proof = self.bench.kept_proof()
             return None if proof is None else (proof, to_image(proof.picture))
 
-        self.loader.ask("kept", find, lambda found: found and self.hang(*found))
+        self.loader.ask(
+            find,
+            lambda found: found and self.hang(*found),
+            newest="kept",
+            failed=lambda _: None,  # nobody asked for it
+        )
 
     def hang(self, proof: Proof, image: QImage) -> bool:
         """Hang a proof; False when it hangs already."""
@@ -127,7 +128,7 @@ class Desk(QObject):
         self.window.regions.refresh()
         self.window.maps.refresh()
         self._advise()
-        self._trim()
+        self.window.keeping.trim()
 
     def show_facts(self) -> None:
         """Number, time and measures of the proof that hangs."""
@@ -188,7 +189,7 @@ class Desk(QObject):
             assert framed is not None
             return to_image(framed), picture.shape[1] / picture.shape[0]
 
-        self.loader.ask("source", read, self._got_source)
+        self.loader.ask(read, self._got_source, newest="source", failed=self._no_source)
 
     def _got_source(self, found: tuple[QImage, float]) -> None:
         image, aspect = found
@@ -210,7 +211,7 @@ class Desk(QObject):
             keep, smooth = Qt.AspectRatioMode.KeepAspectRatio, _SMOOTH
             return image, image.scaled(_PREVIEW, keep, smooth), checks.of(path)
 
-        self.loader.ask("reference", read, self._got_reference)
+        self.loader.ask(read, self._got_reference, newest="reference")
 
     def _got_reference(self, read: tuple[QImage, QImage, tuple[Finding, ...]]) -> None:
         image, preview, findings = read
@@ -230,7 +231,12 @@ class Desk(QObject):
             step = max(1, max(picture.shape[:2]) // 640)
             return to_image(picture[::step, ::step]), checks.of(str(path))
 
-        self.loader.ask(f"thumb {path}", read, lambda found: tray.show_thumb(path, *found))
+        self.loader.ask(
+            read,
+            lambda found: tray.show_thumb(path, *found),
+            newest=f"thumb {path}",
+            failed=lambda error: tray.show_missing(path, str(error)),
+        )
 
     # Advice ---------------------------------------------------------------------------------
 
@@ -245,7 +251,7 @@ class Desk(QObject):
             found = find_advice(recipe, findings, proof) + map_advice(recipe, store)
             return sorted(found, key=lambda advice: -advice.weight)
 
-        self.loader.ask("advice", look, self._show_advice)
+        self.loader.ask(look, self._show_advice, newest="advice", failed=lambda _: None)
 
     def _show_advice(self, advice: list[Advice]) -> None:
         put_aside = self.bench.dismissed
@@ -268,33 +274,18 @@ class Desk(QObject):
         self.bench.dismissed.add(advice.key)
         self._advise()
 
-    # Keeping --------------------------------------------------------------------------------
+    # What could not be done -----------------------------------------------------------------
 
-    def _save_recovery(self) -> None:
-        data = recovery_bytes(self.bench.project)
-        path = state_folder() / "recovery.json"
-        self.loader.ask("recovery", lambda: write_bytes(path, data), lambda _: None)
+    def _no_source(self, error: Exception) -> None:
+        """Say why, and have it tried again after the next change."""
+        self._shown.pop("source", None)
+        self.window.stage.set_image("source", None)
+        self.could_not(error)
 
-        marks, shelf = dict(self.bench.project.state.marks), self.bench.shelf
-        if self._shown.get("marks") != (shelf.folder, marks):
-            self._shown["marks"] = (shelf.folder, marks)
-            self.loader.ask("marks", lambda: shelf.write_marks(marks), lambda _: None)
-
-    def _trim(self) -> None:
-        """Keep the proofs within the room that the settings give them."""
-        most = self.window.settings.cache_megabytes << 20
-        spare = frozenset(
-            p.recipe_hash for p in (self.bench.proof, self.bench.last_proof) if p is not None
-        )
-        self.loader.ask("trim", lambda: trim_proofs(proofs_folder(), most, spare), lambda _: None)
-
-    def _could_not(self, name: str, error: Exception) -> None:
-        what = name.split()[0]
-        self._shown.pop(what, None)
-        if what == "recovery":
-            self.window.refuse(f"The recovery copy could not be written: {error}")
-        elif what in ("trim", "marks", "advice"):
-            return  # said elsewhere, or tried again after the next change
+    def could_not(self, error: Exception) -> None:
+        """Say what went wrong; where a file is not there, offer once to look for it."""
+        if isinstance(error, MissingFileError):
+            self.window.files.offer_to_find([error.path], str(error))
         else:
             self.window.refuse(str(error))
 
@@ -304,12 +295,6 @@ class Desk(QObject):
         self.window.sheet.rebuild()
         self.refresh()
         self.window.update()
-
-    def close(self) -> None:
-        """Write the recovery copy and wait for the workers."""
-        self._recovery.stop()
-        self._save_recovery()
-        self.loader.finish()
 
 
 def _all_measures(proof: Proof) -> list[str]:

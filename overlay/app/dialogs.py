@@ -1,4 +1,4 @@
-"""What opens, saves and exports: files are asked for, everything else happens in place."""
+"""What needs a file or says something: pictures, masks, maps, palettes, exports, settings, help."""
 
 import hashlib
 from pathlib import Path
@@ -6,31 +6,21 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, Qt
 from PySide6.QtGui import QGuiApplication, QImage
-from PySide6.QtWidgets import QDialog, QFileDialog, QGridLayout, QLabel, QMessageBox
+from PySide6.QtWidgets import QDialog, QFileDialog, QGridLayout
 
 from overlay import __version__
 from overlay.app.drops import dropped_pictures
 from overlay.app.handbook import Handbook, handbook_folder
 from overlay.app.images import from_image
+from overlay.app.plain import PlainLabel
 from overlay.app.settings_dialog import SettingsDialog
 from overlay.app.shortcuts import SHORTCUTS
 from overlay.app.tour import Tour
-from overlay.document.project import Project
 from overlay.document.reading import recipe_json
 from overlay.document.recipe import GUIDES
 from overlay.imaging.files import writable_kind, write_picture
-from overlay.imaging.intake import PictureError
 from overlay.imaging.palette_files import write_palette
-from overlay.studio.bench import empty_project
-from overlay.studio.container import (
-    ENDING,
-    Opened,
-    lend_proofs,
-    read_container,
-    write_container,
-)
-from overlay.studio.demo import prepare_demo
-from overlay.studio.folders import data_folder, shelf_folder
+from overlay.studio.folders import data_folder
 from overlay.studio.paths import relative_recipe
 
 if TYPE_CHECKING:
@@ -48,7 +38,6 @@ class Dialogs(QObject):
         self.window = window
         self.bench = window.bench
         window.sheet.add_asked.connect(lambda kind: window.guarded(lambda: self.add_cue(kind)))
-        window.tray.demo_asked.connect(lambda: window.guarded(self.open_demo))
         window.tray.add_asked.connect(lambda: window.guarded(self.add_pictures))
         window.card.region_asked.connect(lambda: window.guarded(self.add_region))
         window.sheet.region_asked.connect(lambda: window.guarded(self.add_region))
@@ -57,144 +46,6 @@ class Dialogs(QObject):
         window.regions.deeds.export_asked.connect(lambda: window.guarded(self.export_mask))
         window.regions.menu.file_asked.connect(lambda: window.guarded(self.add_mask))
         window.card.swatches.write_asked.connect(lambda: window.guarded(self.write_palette))
-
-    # Project --------------------------------------------------------------------------------
-
-    def new(self) -> None:
-        """Begin an empty project."""
-        if self._may_leave():
-            self.bench.take_project(empty_project())
-
-    def open(self) -> None:
-        """Open a project, a recipe, or a PNG that carries one."""
-        path = self._ask_open("Open", "Projects, recipes, proofs (*.overlay *.json *.png)")
-        if path is not None and self._may_leave():
-            self.open_path(path)
-
-    def open_path(self, path: Path, beside: tuple[Path, ...] = ()) -> None:
-        """Open a file; a project file is unpacked off this thread.
-
-        Parameters
-        ----------
-        beside : pictures that lie in the tray as well, for recipes.
-        """
-        self.window.show_room("bench")
-        if path.suffix.lower() != ENDING:
-            self.bench.open(path, beside)
-            self._note_recent(path)
-            return
-        status = self.window.stage.status
-        status.say(f"Opening {path.name}…")
-        self.window.desk.loader.ask(
-            f"open {path}", lambda: read_container(path), lambda opened: self._opened(path, opened)
-        )
-
-    def _opened(self, path: Path, opened: Opened) -> None:
-        self.bench.take_opened(path, opened)
-        self._note_recent(path)
-        if opened.missing:
-            names = ", ".join(opened.missing)
-            self.window.stage.status.refuse(f"{path.name}: could not be read: {names}")
-
-    def save(self) -> None:
-        """Save the project, or the recipe, where it came from."""
-        path = self.bench.project.path
-        if path is None:
-            self.save_as()
-        else:
-            self.save_to(path)
-
-    def save_as(self) -> None:
-        """Save in another place: a project with its pictures, or the bare recipe."""
-        name, kind = QFileDialog.getSaveFileName(
-            self.window, "Save", "project.overlay", "Project (*.overlay);;Recipe (*.json)"
-        )
-        if name:
-            path = Path(name)
-            ending = ".json" if "json" in kind else ENDING
-            self.save_to(path if path.suffix else path.with_suffix(ending))
-
-    def save_to(self, path: Path) -> None:
-        """Save to a file, of the kind that its ending says."""
-        if path.suffix.lower() == ENDING:
-            self._pack(path, self.bench.project)
-            return
-        try:
-            self.bench.save(path)
-        except OSError as error:
-            raise PictureError(f"{path}: cannot be written: {error.strerror}") from error
-        self._saved(path)
-
-    def _pack(self, path: Path, project: Project) -> None:
-        """Write a project file off this thread, of the state as it is now."""
-        state, shelf, moved = project.state, self.bench.shelf, project.path != path
-
-        def work() -> None:
-            write_container(path, state)
-            if moved:
-                lend_proofs(shelf, shelf_folder(path))
-
-        def done(_: object) -> None:
-            project.mark_saved(path, state)
-            if self.bench.project is project:
-                self.bench.moved_to(path)
-                self._saved(path)
-
-        self.window.desk.loader.ask(f"save {path}", work, done)
-
-    def pack_with_proofs(self) -> None:
-        """Write a copy of the project that holds its proofs too."""
-        name, _ = QFileDialog.getSaveFileName(
-            self.window, "Pack with proofs", "packed.overlay", "Project (*.overlay)"
-        )
-        if name:
-            self.pack_to(Path(name).with_suffix(ENDING))
-
-    def pack_to(self, path: Path) -> None:
-        """Write that copy to a file."""
-        state, shelf = self.bench.project.state, self.bench.shelf
-        self.window.desk.loader.ask(
-            f"pack {path}",
-            lambda: write_container(path, state, shelf),
-            lambda _: self.window.stage.status.say(f"Packed {path.name} with its proofs"),
-        )
-
-    def open_recent(self, path: Path) -> None:
-        """Open a file opened or saved before."""
-        if self._may_leave():
-            self.open_path(path)
-
-    def _note_recent(self, path: Path) -> None:
-        self.window.change_settings(self.window.settings.with_recent(path))
-
-    def _saved(self, path: Path) -> None:
-        self._note_recent(path)
-        self.window.top.refresh()
-        self.window.stage.status.say(f"Saved {path.name}")
-
-    def open_demo(self) -> None:
-        """Open the demo project, drawing it where it is not there yet."""
-        status = self.window.stage.status
-        status.say("Drawing the demo's pictures, once; this takes half a minute…")
-        self.window.desk.loader.ask(
-            "demo",
-            lambda: prepare_demo(data_folder() / "demo"),
-            lambda path: self.window.open_path(path) if self._may_leave() else None,
-        )
-
-    def _may_leave(self) -> bool:
-        """Ask before unsaved work is put away."""
-        if not self.bench.project.modified:
-            return True
-        buttons = QMessageBox.StandardButton
-        answer = QMessageBox.question(
-            self.window,
-            "Unsaved work",
-            "This project has changes that are not saved. Put it away all the same?",
-            buttons.Discard | buttons.Cancel,
-            buttons.Cancel,
-        )
-        return answer == buttons.Discard
 
     # Pictures -------------------------------------------------------------------------------
 
@@ -211,7 +62,7 @@ class Dialogs(QObject):
         if not paths and data is not None and data.hasImage():
             image = QGuiApplication.clipboard().image()
             desk, gather = self.window.desk, self.window.gather
-            desk.loader.ask("paste", lambda: _keep_pasted(image), lambda p: gather.add_to_tray([p]))
+            desk.loader.ask(lambda: _keep_pasted(image), lambda p: gather.add_to_tray([p]))
         elif paths:
             self.window.gather.add_to_tray(paths)
         else:
@@ -317,9 +168,9 @@ class Dialogs(QObject):
         writable_kind(path)
         text = recipe_json(relative_recipe(proof.recipe, path.parent))
         self.window.desk.loader.ask(
-            f"export {path}",
             lambda: write_picture(path, proof.picture, recipe=text),
             lambda _: self.window.stage.status.say(f"Exported proof {proof.number} to {path}"),
+            outlives=True,
         )
 
     def _ask_open(self, title: str, kinds: str) -> Path | None:
@@ -343,10 +194,10 @@ class Dialogs(QObject):
         grid = QGridLayout(dialog)
         grid.setHorizontalSpacing(24)
         for row, (keys, does) in enumerate(SHORTCUTS):
-            label = QLabel(keys)
+            label = PlainLabel(keys)
             label.setProperty("role", "title")
             grid.addWidget(label, row, 0)
-            grid.addWidget(QLabel(does), row, 1)
+            grid.addWidget(PlainLabel(does), row, 1)
         dialog.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         dialog.open()
 

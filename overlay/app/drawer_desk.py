@@ -39,7 +39,7 @@ class DrawerDesk(QObject):
         if self.window.room != "drawer":
             return
         shelf = self.bench.shelf
-        self.window.desk.loader.ask("drawer", shelf.all_kept, self.room.show_kept)
+        self.window.desk.loader.ask(shelf.all_kept, self.room.show_kept, newest="drawer")
 
     def _ask_thumb(self, recipe_hash: str) -> None:
         shelf = self.bench.shelf
@@ -48,7 +48,9 @@ class DrawerDesk(QObject):
             return to_image(read_picture(shelf.small_picture(recipe_hash)))
 
         self.window.desk.loader.ask(
-            f"small {recipe_hash}", read, lambda i: self.room.list.show_thumb(recipe_hash, i)
+            read,
+            lambda i: self.room.list.show_thumb(recipe_hash, i),
+            newest=f"small {recipe_hash}",
         )
 
     def _ask_preview(self, recipe_hash: str) -> None:
@@ -61,7 +63,7 @@ class DrawerDesk(QObject):
             )
 
         self.window.desk.loader.ask(
-            "preview", read, lambda i: self.room.show_preview(recipe_hash, i)
+            read, lambda i: self.room.show_preview(recipe_hash, i), newest="preview"
         )
 
     # Deeds ----------------------------------------------------------------------------------
@@ -88,7 +90,7 @@ class DrawerDesk(QObject):
             self.window.guarded(lambda: self.bench.use_proof_as_source(kept, path))
             self.window.show_room("bench")
 
-        self.window.desk.loader.ask("start", lambda: started_from(kept, shelf), done)
+        self.window.desk.loader.ask(lambda: started_from(kept, shelf), done)
 
     def compare(self, proofs: list[Kept]) -> None:
         """Hang one proof beside the bench's, or two beside each other."""
@@ -111,7 +113,7 @@ class DrawerDesk(QObject):
             named = " and ".join(str(k.number) for k in proofs)
             stage.status.say(f"Comparing with proof {named}." if not two else f"Proofs {named}.")
 
-        self.window.desk.loader.ask("compare", read, done)
+        self.window.desk.loader.ask(read, done, newest="compare")
 
     def export(self, proofs: list[Kept]) -> None:
         """Write a proof to a file that is asked for."""
@@ -130,7 +132,7 @@ class DrawerDesk(QObject):
             write_picture(path, picture, recipe=text)
 
         self.window.desk.loader.ask(
-            f"export {path}",
             write,
             lambda _: self.window.say(f"Exported proof {kept.number} to {path}"),
+            outlives=True,
         )

@@ -10,7 +10,6 @@ from PySide6.QtWidgets import (
     QComboBox,
     QFrame,
     QHBoxLayout,
-    QLabel,
     QLineEdit,
     QPlainTextEdit,
     QScrollArea,
@@ -23,6 +22,7 @@ from overlay.app.drawer_list import DrawerList
 from overlay.app.fields import keep_narrow
 from overlay.app.icons import set_icon
 from overlay.app.parts import text_button
+from overlay.app.plain import PlainLabel
 from overlay.studio.bench import Bench
 from overlay.studio.differences import differences
 from overlay.studio.drawer import Filter, lineage, mark_proofs, parent_of, star_proof
@@ -64,7 +64,7 @@ class DrawerRoom(QWidget):
         self.list.star_asked.connect(self.star)
         self.list.remove_asked.connect(self.remove)
         self.list.itemActivated.connect(lambda _: self._do("restore"))
-        self.empty = QLabel("No proof yet. Pull one on the bench; every proof stays here.")
+        self.empty = PlainLabel("No proof yet. Pull one on the bench; every proof stays here.")
         self.empty.setProperty("role", "faint")
         self.empty.setAlignment(Qt.AlignmentFlag.AlignCenter)
         column.addWidget(self.empty, 1)
@@ -89,7 +89,7 @@ class DrawerRoom(QWidget):
         self.search.setToolTip("Only proofs whose note, cues or number have this in them")
         self.search.setAccessibleName("Find")
         self.search.textChanged.connect(lambda _: self.refresh())
-        self.count = QLabel()
+        self.count = PlainLabel()
         self.count.setProperty("role", "faint")
         row.addWidget(self.starred)
         row.addWidget(self.cue)
@@ -103,11 +103,11 @@ class DrawerRoom(QWidget):
         side.setFixedWidth(_SIDE)
         column = QVBoxLayout(side)
         column.setContentsMargins(14, 10, 14, 10)
-        self.picture = QLabel()
+        self.picture = PlainLabel()
         self.picture.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self.picture.setFixedHeight(_PREVIEW.height())
         title = QHBoxLayout()
-        self.title = QLabel()
+        self.title = PlainLabel()
         self.title.setProperty("role", "title")
         self.star_button = QToolButton()
         self.star_button.setCheckable(True)
@@ -117,7 +117,7 @@ class DrawerRoom(QWidget):
         self.star_button.clicked.connect(self.star)
         title.addWidget(self.title, 1)
         title.addWidget(self.star_button)
-        self.facts = QLabel()
+        self.facts = PlainLabel()
         self.facts.setProperty("role", "faint")
         self.facts.setWordWrap(True)
         self.note = QPlainTextEdit()
@@ -136,7 +136,7 @@ class DrawerRoom(QWidget):
         return side
 
     def _differences(self) -> QScrollArea:
-        self.different = QLabel()
+        self.different = PlainLabel()
         self.different.setWordWrap(True)
         self.different.setAlignment(Qt.AlignmentFlag.AlignTop)
         self.different.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)

@@ -7,11 +7,12 @@ from PySide6.QtWidgets import (
     QComboBox,
     QDoubleSpinBox,
     QHBoxLayout,
-    QLabel,
     QSlider,
     QSpinBox,
     QWidget,
 )
+
+from overlay.app.plain import PlainLabel
 
 
 class _CalmWheel(QObject):
@@ -82,7 +83,7 @@ class SliderField(QWidget):
             widget.setToolTip(tip)
             widget.setAccessibleName(name)
             calm_wheel(widget)
-        self.label = QLabel(name)
+        self.label = PlainLabel(name)
         self.label.setFixedWidth(64)
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)

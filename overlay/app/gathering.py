@@ -9,6 +9,7 @@ from PySide6.QtCore import QObject
 from overlay.imaging.main_colours import main_colours
 from overlay.imaging.palette_files import read_palette
 from overlay.studio.cards import card_swatches, is_card, keep_card
+from overlay.studio.paths import plain_path
 
 if TYPE_CHECKING:
     from overlay.app.window import MainWindow
@@ -39,7 +40,7 @@ class Gathering(QObject):
         store = self.bench.store
 
         def read() -> None:
-            for path in paths:
+            for path in map(plain_path, paths):
                 if is_card(path) and not grey:
                     read_palette(path)
                 elif grey:
@@ -47,7 +48,7 @@ class Gathering(QObject):
                 else:
                     store.picture(str(path))
 
-        self.loader.ask(f"read {paths}", read, lambda _: self.window.guarded(then))
+        self.loader.ask(read, lambda _: self.window.guarded(then))
 
     def add_to_tray(self, paths: list[Path]) -> None:
         """Put pictures in the tray."""
@@ -103,16 +104,14 @@ class Gathering(QObject):
         def make() -> Path:
             return keep_card(main_colours(store.picture(str(path))), path.stem)
 
-        self.loader.ask("card", make, lambda card: self.add_to_tray([card]))
+        self.loader.ask(make, lambda card: self.add_to_tray([card]))
 
     def keep_card(self) -> None:
         """Put the selected swatches into the tray as a card."""
         cue = self.bench.selected_cue
         if cue is not None and cue.swatches is not None:
             colours, name = cue.swatches, cue.name
-            self.loader.ask(
-                "card", lambda: keep_card(colours, name), lambda card: self.add_to_tray([card])
-            )
+            self.loader.ask(lambda: keep_card(colours, name), lambda card: self.add_to_tray([card]))
 
     def take_colours(self, path: Path) -> None:
         """Give the selected swatches the colours of a card, or the main ones of a picture."""
@@ -128,4 +127,4 @@ class Gathering(QObject):
                 what = f"Colours of {path.stem}"
                 self.window.guarded(lambda: self.bench.change_cue(index, what, swatches=colours))
 
-        self.loader.ask("colours", find, take)
+        self.loader.ask(find, take)

@@ -159,9 +159,9 @@ class Inspector(QObject):
         self.window.card.picture.show_box(QRectF(x - reach, y - reach, 2 * reach, 2 * reach))
         stage.view.show_boxes([])
         self.window.desk.loader.ask(
-            "veil",
             lambda: _lit(trace.pixels(patches, height, width)),
             lambda veil: self._show_veil(veil),
+            newest="veil",
         )
         stage.status.say(
             f"{int(patches.sum())} patches of the proof came from there "

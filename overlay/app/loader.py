@@ -1,73 +1,128 @@
-"""Reading, mapping and writing files off the GUI thread, each answer under its name."""
+"""Small work off the GUI thread: reading, mapping, writing, one piece after another."""
 
+from collections import deque
 from collections.abc import Callable
+from dataclasses import dataclass
 from typing import Any
 
-from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal
+from PySide6.QtCore import QMutex, QMutexLocker, QObject, QRunnable, QThreadPool, Signal
+
+
+@dataclass(eq=False)
+class _Ask:
+    """One piece of work with those who wait for it; `dropped` once nobody does."""
+
+    work: Callable[[], Any]
+    then: Callable[[Any], object]
+    failed: Callable[[Exception], object] | None
+    newest: str | None
+    outlives: bool
+    dropped: bool = False
 
 
 class Loader(QObject):
-    """Runs small pieces of work one after another.
+    """Runs small pieces of work in the order they were asked for, one at a time.
 
-    Work asked again under a name that still waits replaces what waited, so that a dragged slider
-    never leaves a queue behind.
+    An answer goes to the callback that came with its work, or to nobody; nothing of a piece is kept
+    once it has ended. Errors that nobody else takes are emitted as `failed`.
     """
 
-    loaded = Signal(str, object)
-    failed = Signal(str, object)
+    failed = Signal(object)
+    _ended = Signal(object, object, object)  # the ask, its value, its error
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self._pool = QThreadPool(self)
         self._pool.setMaxThreadCount(1)
-        self._waiting: dict[str, Callable[[], Any]] = {}
-        self._then: dict[str, Callable[[Any], object]] = {}
-        self.loaded.connect(self._answer)
+        self._lock = QMutex()
+        self._waiting: deque[_Ask] = deque()
+        self._asked: set[_Ask] = set()  # until answered, on the GUI thread
+        self._ended.connect(self._answer)
 
-    def ask(self, name: str, work: Callable[[], Any], then: Callable[[Any], object]) -> None:
-        """Have `work` done on another thread and `then` called with its answer on this one."""
-        fresh = name not in self._waiting
-        self._waiting[name] = work
-        self._then[name] = then
-        if fresh:
-            self._pool.start(_Piece(self, name))
+    def ask(
+        self,
+        work: Callable[[], Any],
+        then: Callable[[Any], object] = lambda _: None,
+        *,
+        newest: str | None = None,
+        failed: Callable[[Exception], object] | None = None,
+        outlives: bool = False,
+    ) -> None:
+        """Have `work` done on another thread and `then` called with its answer on this one.
+
+        Parameters
+        ----------
+        newest : a name under which only what was asked last counts: a dragged slider never leaves
+            a queue behind. Without one every piece is done and answered.
+        failed : called instead of `then` with what was raised.
+        outlives : whether it is done and answered though another project is opened meanwhile.
+        """
+        if newest is not None:
+            self._drop(lambda ask: ask.newest == newest)
+        ask = _Ask(work, then, failed, newest, outlives)
+        self._asked.add(ask)
+        with QMutexLocker(self._lock):
+            self._waiting.append(ask)
+        self._pool.start(_Piece(self))
+
+    def leave_project(self) -> None:
+        """Answer nothing any more that belongs to the project that was open."""
+        self._drop(lambda ask: not ask.outlives)
 
     @property
     def idle(self) -> bool:
-        """Whether nothing waits or runs."""
-        return not self._waiting and self._pool.activeThreadCount() == 0
-
-    def close(self) -> None:
-        """Drop what waits, and wait for the end of what runs."""
-        self._waiting.clear()
-        self._pool.waitForDone()
+        """Whether nothing waits, runs or is still to be answered."""
+        return not self._asked and self._pool.activeThreadCount() == 0
 
     def finish(self) -> None:
-        """Do what waits and wait for its end."""
+        """Do what outlives its project, drop the rest, and wait for the end."""
+        self.leave_project()
         self._pool.waitForDone()
 
-    def take(self, name: str) -> Callable[[], Any] | None:
-        """The newest work under a name; called by the worker."""
-        return self._waiting.pop(name, None)
+    def take(self) -> _Ask | None:
+        """What is to be done next; called by the worker."""
+        with QMutexLocker(self._lock):
+            while self._waiting:
+                ask = self._waiting.popleft()
+                if not ask.dropped:
+                    return ask
+        return None
 
-    def _answer(self, name: str, value: object) -> None:
-        then = self._then.get(name)
-        if then is not None and name not in self._waiting:
-            then(value)
+    def end(self, ask: _Ask, value: object, error: Exception | None) -> None:
+        """Hand over what came out; called by the worker."""
+        self._ended.emit(ask, value, error)
+
+    def _drop(self, which: Callable[[_Ask], bool]) -> None:
+        gone = {ask for ask in self._asked if which(ask)}
+        self._asked -= gone
+        with QMutexLocker(self._lock):
+            for ask in gone:
+                ask.dropped = True
+
+    def _answer(self, ask: _Ask, value: object, error: Exception | None) -> None:
+        if ask not in self._asked:
+            return
+        self._asked.discard(ask)
+        if error is None:
+            ask.then(value)
+        elif ask.failed is not None:
+            ask.failed(error)
+        else:
+            self.failed.emit(error)
 
 
 class _Piece(QRunnable):
-    def __init__(self, loader: Loader, name: str) -> None:
+    def __init__(self, loader: Loader) -> None:
         super().__init__()
-        self._loader, self._name = loader, name
+        self._loader = loader
 
     def run(self) -> None:
-        work = self._loader.take(self._name)
-        if work is None:
+        ask = self._loader.take()
+        if ask is None:
             return
         try:
-            value = work()
+            value = ask.work()
         except Exception as error:  # shown to the artist in place, never swallowed
-            self._loader.failed.emit(self._name, error)
+            self._loader.end(ask, None, error)
         else:
-            self._loader.loaded.emit(self._name, value)
+            self._loader.end(ask, value, None)

@@ -2,7 +2,6 @@
 
 import signal
 import sys
-from contextlib import suppress
 from pathlib import Path
 
 from PySide6.QtCore import QTimer
@@ -12,11 +11,9 @@ from PySide6.QtWidgets import QApplication
 from overlay import __version__
 from overlay.app.theme import apply_theme, wants_dark
 from overlay.app.window import MainWindow
-from overlay.document.project import Project
-from overlay.imaging.whole_files import write_bytes
 from overlay.studio.bench import Bench
-from overlay.studio.folders import data_folder, state_folder
-from overlay.studio.recovery import load_recovery, recovery_bytes
+from overlay.studio.folders import data_folder
+from overlay.studio.recovery import Left, Snapshot
 from overlay.studio.settings import load_settings
 
 
@@ -46,31 +43,45 @@ def run_window(recipe: Path | None) -> int:
     return int(application.exec())
 
 
-def _begin(window: MainWindow, recipe: Path | None) -> None:
+def _begin(window: MainWindow, file: Path | None) -> None:
     """Open what was asked for; unsaved work of last time comes back or is offered."""
     window.puller.warm()
-    last = load_recovery(state_folder() / "recovery.json")
-    status = window.stage.status
-    if recipe is not None:
-        window.open_path(recipe)
-        if recipe.parent == data_folder() / "demo" and not window.settings.toured:
-            window.dialogs.tour()
-        if last is not None and last[1] and last[0].state != window.bench.project.state:
-            project = last[0]
-            _keep_earlier(project)
-            status.say(
-                "There is unsaved work from last time.",
+    recoveries = window.keeping.recoveries
+
+    def look() -> tuple[Left | None, Snapshot | None]:
+        recoveries.tidy()
+        left = [one for one in recoveries.left() if not one.put_away]
+        for one in left[1:]:
+            if not one.modified:
+                recoveries.forget(one.key)
+        last = left[0] if left else None
+        return last, None if last is None or file is not None else recoveries.load(last.key)
+
+    def go_on(found: tuple[Left | None, Snapshot | None]) -> None:
+        last, snapshot = found
+        if file is None and snapshot is not None:
+            _go_on_with(window, snapshot)
+        elif file is not None and last is not None and last.modified:
+            window.stage.status.say(
+                f"There is unsaved work from last time: {last.name}.",
                 "Bring it back",
-                lambda: window.bench.take_project(project),
+                lambda: window.files.bring_back(last),
             )
-    elif last is not None:
-        window.bench.take_project(last[0])
-        if last[1]:
-            status.say("Your unsaved work from last time is back.")
+
+    if file is not None:
+        window.open_path(file)
+        if file.parent == data_folder() / "demo" and not window.settings.toured:
+            window.dialogs.tour()
+    window.desk.loader.ask(look, go_on, outlives=True)
+    window.keeping.tidy()
 
 
-def _keep_earlier(project: Project) -> None:
-    """Put unsaved work aside, for the recovery copy will follow what is open now."""
-    data = recovery_bytes(project)
-    with suppress(OSError):
-        write_bytes(state_folder() / "recovery-earlier.json", data)
+def _go_on_with(window: MainWindow, last: Snapshot) -> None:
+    """Put what was in place last time in place again, as its file is now if nothing was unsaved."""
+    if not last.modified and last.path is not None and last.path.exists():
+        window.keeping.recoveries.forget(last.key)
+        window.open_path(last.path)
+        return
+    window.bench.take_project(last.project())
+    if last.modified:
+        window.stage.status.say("Your unsaved work from last time is back.")

@@ -100,12 +100,20 @@ class MapDesk(QObject):
                 return _against_image(np.asarray(made, np.float32), wanted, of_proof), counts
             return _map_image(made), counts
 
-        self.window.desk.loader.ask("map", make, self._got)
+        self.window.desk.loader.ask(make, self._got, newest="map", failed=self._could_not)
 
     def _got(self, found: tuple[QImage | None, list[float]]) -> None:
         image, counts = found
         self.part.histogram.show_counts(counts)
         self.window.stage.set_image("map", image)
+
+    def _could_not(self, error: Exception) -> None:
+        """Say why there is no map; it is tried again when asked for again."""
+        self._shown = None
+        self.window.desk.could_not(error)
+
+    def _no_thumbs(self, error: Exception) -> None:
+        self._thumbs_of = None  # the map itself has said why
 
     def _set_against(self, on: bool) -> None:
         self._against = on
@@ -140,7 +148,7 @@ class MapDesk(QObject):
             for kind, image in found:
                 self.part.show_kind(kind, image)
 
-        self.window.desk.loader.ask("kinds", make, show)
+        self.window.desk.loader.ask(make, show, newest="kinds", failed=self._no_thumbs)
 
     def export_to(self, path: Path) -> None:
         """Write the selected guide's map to a file."""
@@ -158,7 +166,7 @@ class MapDesk(QObject):
                 write_grey16(path, np.asarray(made, np.float32))
 
         self.window.desk.loader.ask(
-            f"export {path}", write, lambda _: self.window.say(f"Exported the map to {path}")
+            write, lambda _: self.window.say(f"Exported the map to {path}"), outlives=True
         )
 
     # Tools ----------------------------------------------------------------------------------

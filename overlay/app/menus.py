@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtGui import QAction, QKeySequence
 from PySide6.QtWidgets import QMenu
 
+from overlay.app.plain import ago, plain
 from overlay.studio.drawer import star_proof
 from overlay.studio.engines import engine_names
 
@@ -48,39 +49,67 @@ def _add_menu(window: "MainWindow", title: str, entries: tuple[Entry, ...]) -> d
         actions[text] = action
         if text == "Open…":
             menu.addMenu(_recent_menu(window))
+            window.left_menu = _left_menu(window)
+            menu.addMenu(window.left_menu)
     window.menuBar().addMenu(menu)
     return actions
 
 
 def _recent_menu(window: "MainWindow") -> QMenu:
     """The files opened or saved last."""
-    menu = QMenu("Open recent", window)
+
+    def recent() -> list[tuple[str, Callable[[], object]]]:
+        return [
+            (name, lambda n=name: window.files.open_recent(Path(n)))  # type: ignore[misc]
+            for name in window.settings.recent
+        ]
+
+    return _changing_menu(window, "Open recent", "Nothing yet", recent)
+
+
+def _left_menu(window: "MainWindow") -> QMenu:
+    """Unsaved work that was left, by a crash or by putting it away."""
+
+    def left() -> list[tuple[str, Callable[[], object]]]:
+        return [
+            (f"{one.name}, {ago(one.when)}", lambda o=one: window.files.bring_back(o))  # type: ignore[misc]
+            for one in window.keeping.left()
+        ]
+
+    return _changing_menu(window, "Unsaved work", "Nothing was left", left)
+
+
+def _changing_menu(
+    window: "MainWindow",
+    title: str,
+    nothing: str,
+    entries: Callable[[], list[tuple[str, Callable[[], object]]]],
+) -> QMenu:
+    """A menu that is filled whenever it is opened."""
+    menu = QMenu(title, window)
 
     def fill() -> None:
         menu.clear()
-        for name in window.settings.recent:
-            action = QAction(name, menu)
-            action.triggered.connect(
-                lambda _=False, n=name: window.guarded(lambda: window.dialogs.open_recent(Path(n)))
-            )
+        found = entries()
+        for text, do in found:
+            action = QAction(plain(text).replace("&", "&&"), menu)
+            action.triggered.connect(lambda _=False, f=do: window.guarded(f))
             menu.addAction(action)
-        if not window.settings.recent:
-            none = QAction("Nothing yet", menu)
-            none.setEnabled(False)
-            menu.addAction(none)
+        if not found:
+            menu.addAction(nothing).setEnabled(False)
 
     menu.aboutToShow.connect(fill)
     return menu
 
 
 def _file(window: "MainWindow") -> tuple[Entry, ...]:
-    d = window.dialogs
+    d, files = window.dialogs, window.files
     return (
-        ("New", "Ctrl+N", d.new),
-        ("Open…", "Ctrl+O", d.open),
-        ("Save", "Ctrl+S", d.save),
-        ("Save as…", "Ctrl+Shift+S", d.save_as),
-        ("Pack with proofs…", "", d.pack_with_proofs),
+        ("New", "Ctrl+N", files.new),
+        ("Open…", "Ctrl+O", files.open),
+        ("Save", "Ctrl+S", files.save),
+        ("Save as…", "Ctrl+Shift+S", files.save_as),
+        ("Pack with proofs…", "", files.pack_with_proofs),
         None,
         ("Add pictures…", "Ctrl+Shift+A", d.add_pictures),
         ("Export proof…", "Ctrl+E", d.export),
@@ -176,7 +205,7 @@ def _help(window: "MainWindow") -> tuple[Entry, ...]:
         ("Handbook", "F1", d.handbook),
         ("Shortcuts", "Shift+F1", d.shortcuts),
         ("Tour", "", d.tour),
-        ("Open the demo", "", d.open_demo),
+        ("Open the demo", "", window.files.open_demo),
         ("About Overlay", "", d.about),
     )
 

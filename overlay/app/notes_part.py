@@ -1,8 +1,9 @@
 """Notes about the selected cue's picture, each with a button that helps where one can."""
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QLabel, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QToolButton, QVBoxLayout, QWidget
 
+from overlay.app.plain import PlainLabel, plain_tip
 from overlay.document.recipe import Cue
 from overlay.studio.checks import Finding
 
@@ -39,14 +40,14 @@ class NotesPart(QWidget):
             self._add(finding)
 
     def _add(self, finding: Finding) -> None:
-        label = QLabel(f"● {finding.text}")
+        label = PlainLabel(f"● {finding.text}")
         label.setWordWrap(True)
         self._column.addWidget(label)
         if finding.fix:
             button = QToolButton()
             button.setText(finding.fix)
             button.setProperty("wide", "true")
-            button.setToolTip(f"{finding.fix}; the file stays as it is")
+            button.setToolTip(plain_tip(f"{finding.fix}; the file stays as it is"))
             button.clicked.connect(lambda _=False, f=finding: self.fixed.emit(f))
             self._column.addWidget(button)
             self.buttons.append(button)

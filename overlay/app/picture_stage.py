@@ -7,7 +7,6 @@ from PySide6.QtWidgets import (
     QComboBox,
     QFrame,
     QHBoxLayout,
-    QLabel,
     QSlider,
     QToolButton,
     QVBoxLayout,
@@ -20,6 +19,7 @@ from overlay.app.fields import calm_wheel
 from overlay.app.icons import set_icon
 from overlay.app.parts import text_button
 from overlay.app.picture_view import PictureView
+from overlay.app.plain import PlainLabel
 from overlay.app.status import StatusLine
 from overlay.app.theme import tone
 
@@ -99,7 +99,7 @@ class PictureStage(QWidget):
         row.addSpacing(6)
         row.addWidget(self.compare)
         row.addStretch()
-        self.zoom = QLabel()
+        self.zoom = PlainLabel()
         self.zoom.setProperty("role", "faint")
         fit = text_button("", "Show the whole picture (F)")
         fit.setAccessibleName("Fit")

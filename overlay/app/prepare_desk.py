@@ -53,7 +53,7 @@ class PrepareDesk(QObject):
             self.window.show_room("prepare")
             self.room.open(model)
 
-        self.window.desk.loader.ask("prepare", read, begin)
+        self.window.desk.loader.ask(read, begin, newest="prepare")
 
     def _show(self) -> None:
         model, cleaner = self.room.model, self._cleaner
@@ -71,7 +71,7 @@ class PrepareDesk(QObject):
             image, self._shown, finished = found
             self.room.show_picture(image, finished)
 
-        self.window.desk.loader.ask("prepared", work, show)
+        self.window.desk.loader.ask(work, show, newest="prepared")
 
     def _pick(self, place: QPointF) -> None:
         if self._shown is None or not (0 <= place.x() < 1 and 0 <= place.y() < 1):
@@ -92,6 +92,10 @@ class PrepareDesk(QObject):
         def work() -> Path:
             return save_prepared(path, prepare_picture(store.picture(str(path)), steps), steps)
 
+        def failed(error: Exception) -> None:
+            self.room.save.setEnabled(True)
+            self.window.refuse(str(error))
+
         def done(saved: Path) -> None:
             self.room.save.setEnabled(True)
             self.window.show_room("bench")
@@ -101,4 +105,4 @@ class PrepareDesk(QObject):
                 gather.add_to_tray([saved])
             self.window.stage.status.say(f"Saved as {saved.name}; the tray has it.")
 
-        desk.loader.ask("prepared-save", work, done)
+        desk.loader.ask(work, done, failed=failed)

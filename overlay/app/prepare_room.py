@@ -8,7 +8,6 @@ from PySide6.QtWidgets import (
     QComboBox,
     QFrame,
     QHBoxLayout,
-    QLabel,
     QListWidget,
     QPushButton,
     QToolButton,
@@ -21,6 +20,7 @@ from overlay.app.icons import set_icon
 from overlay.app.parts import text_button
 from overlay.app.picture_tools import BrushTool, FrameTool, PickTool, PictureTool
 from overlay.app.picture_view import PictureView
+from overlay.app.plain import PlainLabel
 from overlay.document.preparation import ASPECTS
 from overlay.studio.preparing import Preparing
 
@@ -64,7 +64,7 @@ class PrepareRoom(QWidget):
         column = QVBoxLayout(side)
         column.setContentsMargins(14, 10, 14, 10)
         column.setSpacing(6)
-        self.title = QLabel()
+        self.title = PlainLabel()
         self.title.setProperty("role", "title")
         column.addWidget(self.title)
         column.addLayout(self._tool_row())
@@ -96,7 +96,7 @@ class PrepareRoom(QWidget):
         self.sharpen.settled.connect(lambda v: self._change("Sharpen", sharpen=v))
         for field in (self.dark, self.light, self.sharpen):
             column.addWidget(field)
-        self.size_text = QLabel()
+        self.size_text = PlainLabel()
         self.size_text.setProperty("role", "faint")
         column.addWidget(self.size_text)
         column.addStretch()
@@ -154,7 +154,7 @@ class PrepareRoom(QWidget):
         self.colour_button.setProperty("wide", "true")
         self.colour_button.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
         self.colour_button.clicked.connect(self._choose_colour)
-        row.addWidget(QLabel("Colour"))
+        row.addWidget(PlainLabel("Colour"))
         row.addWidget(self.colour_button)
         row.addStretch()
         return row

@@ -87,7 +87,7 @@ class Probe(QObject):
             return
         edges = (box.left(), box.top(), box.right(), box.bottom())
         self.window.desk.loader.ask(
-            "clear", lambda: clear_space(from_image(image), edges), self._say_clear
+            lambda: clear_space(from_image(image), edges), self._say_clear, newest="clear"
         )
 
     def _say_clear(self, found: ClearSpace) -> None:

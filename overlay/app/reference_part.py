@@ -8,7 +8,6 @@ from PySide6.QtWidgets import (
     QComboBox,
     QGridLayout,
     QHBoxLayout,
-    QLabel,
     QToolButton,
     QVBoxLayout,
     QWidget,
@@ -17,6 +16,7 @@ from PySide6.QtWidgets import (
 from overlay.app.fader import Fader
 from overlay.app.fields import SliderField, keep_narrow
 from overlay.app.parts import text_button
+from overlay.app.plain import PlainLabel
 from overlay.app.reference_view import ReferenceView, Tool
 from overlay.document.recipe import BALANCES, Cue, Facets, Place
 
@@ -183,7 +183,7 @@ class PlacePage(QWidget):
         self._change = change
         grid = QGridLayout(self)
         grid.setContentsMargins(0, 0, 0, 0)
-        note = QLabel("Where the picture lies, for its Layout and Likeness")
+        note = PlainLabel("Where the picture lies, for its Layout and Likeness")
         note.setProperty("role", "faint")
         note.setWordWrap(True)
         self.fit = QComboBox()

@@ -2,9 +2,10 @@
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QAction
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QMenu, QSlider, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QMenu, QSlider, QToolButton, QVBoxLayout, QWidget
 
 from overlay.app.parts import text_button
+from overlay.app.plain import PlainLabel
 from overlay.studio.bench import Bench
 
 _WAYS = (("unite", "Unite with"), ("subtract", "Subtract"), ("intersect", "Intersect with"))
@@ -57,10 +58,10 @@ class RegionDeeds(QWidget):
         self.departure.setValue(25)
         self.departure.setToolTip("How far settling may depart, 5 to 60 %")
         self.departure.setAccessibleName("Departure of settling")
-        self.amount = QLabel("25 %")
+        self.amount = PlainLabel("25 %")
         self.departure.valueChanged.connect(lambda v: self.amount.setText(f"{v} %"))
         line = QHBoxLayout()
-        line.addWidget(QLabel("Settle"))
+        line.addWidget(PlainLabel("Settle"))
         line.addWidget(self.departure, 1)
         line.addWidget(self.amount)
         column.addLayout(line)
@@ -70,7 +71,7 @@ class RegionDeeds(QWidget):
         self.settle_rim = _deed("Just the rim", "Only a band around this region's border")
         self.settle_rim.clicked.connect(lambda _: self._settle(rim=True))
         column.addLayout(_line(self.settle_whole, self.settle_rim))
-        self.rim = QLabel()
+        self.rim = PlainLabel()
         self.rim.setProperty("role", "faint")
         column.addWidget(self.rim)
 

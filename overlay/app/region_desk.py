@@ -89,7 +89,7 @@ class RegionDesk(QObject):
             thumbs = {n: grey_to_image(cover(m, *_THUMB)) for n, m in masks.items()}
             return _overlay_image(masks_overlay([masks[n] for n in seen], beneath)), thumbs
 
-        self.window.desk.loader.ask("region", make, self._got)
+        self.window.desk.loader.ask(make, self._got, newest="region", failed=self._could_not)
 
     def _find_parts(self, source: str | None) -> None:
         """Look up what the source is drawn of, once while regions are in sight."""
@@ -98,13 +98,20 @@ class RegionDesk(QObject):
         self._parts_of = source
         self.panel.show_parts([])
         if source is not None:
-            self.window.desk.loader.ask("parts", lambda: part_names(source), self.panel.show_parts)
+            self.window.desk.loader.ask(
+                lambda: part_names(source), self.panel.show_parts, newest="parts"
+            )
 
     def _got(self, found: tuple[QImage, dict[str, QImage]]) -> None:
         image, thumbs = found
         self.window.stage.set_image("region", image)
         for name, thumb in thumbs.items():
             self.panel.show_thumb(name, thumb)
+
+    def _could_not(self, error: Exception) -> None:
+        """Say why there are no masks; they are tried again when asked for again."""
+        self._shown = None
+        self.window.desk.could_not(error)
 
     def forget(self) -> None:
         """Another project is in place."""
@@ -158,7 +165,7 @@ class RegionDesk(QObject):
                 lambda: self.panel.choose(add_region(self.bench.project, name, mask=str(path)))
             )
 
-        self.window.desk.loader.ask("mask", lambda: keep_mask(make(), name), add)
+        self.window.desk.loader.ask(lambda: keep_mask(make(), name), add)
 
     def add_file(self, path: Path) -> None:
         """Add a region whose mask is a picture."""
@@ -221,7 +228,7 @@ class RegionDesk(QObject):
             write_grey8(path, region_masks(recipe, store, guide_frame(recipe, store))[name])
 
         self.window.desk.loader.ask(
-            f"export {path}", write, lambda _: self.window.say(f"Exported the mask to {path}")
+            write, lambda _: self.window.say(f"Exported the mask to {path}"), outlives=True
         )
 
     # Running --------------------------------------------------------------------------------
@@ -233,14 +240,13 @@ class RegionDesk(QObject):
             return
 
         def find() -> tuple[Any, Path]:
-            kept = next(k for k in shelf.all_kept() if k.recipe_hash == proof.recipe_hash)
-            return kept, started_from(kept, shelf)
+            return proof, started_from(proof, shelf)
 
         def begin(found: tuple[Any, Path]) -> None:
             self.window.guarded(lambda: redo_in(self.bench.project, name, *found))
             self.window.puller.pull()
 
-        self.window.desk.loader.ask("start", find, begin)
+        self.window.desk.loader.ask(find, begin)
 
     def settle(self, departure: float, rim: bool) -> None:
         """Settle the proof, and wipe between before and after."""

@@ -144,7 +144,7 @@ class RegionHand(QObject):
             )
             self.window.say(f"Tied to {name}")
 
-        self.window.desk.loader.ask("put on", find, tie)
+        self.window.desk.loader.ask(find, tie)
 
 
 def _smallest_at(masks: dict[str, np.ndarray], place: QPointF) -> str | None:

@@ -6,7 +6,6 @@ from PySide6.QtWidgets import (
     QFrame,
     QGridLayout,
     QHBoxLayout,
-    QLabel,
     QLineEdit,
     QListWidget,
     QListWidgetItem,
@@ -18,6 +17,7 @@ from PySide6.QtWidgets import (
 from overlay.app.fields import SliderField
 from overlay.app.icons import set_icon
 from overlay.app.parts import adding_button, picture_icon, scrolled_column, tab_button, text_button
+from overlay.app.plain import PlainLabel
 from overlay.app.region_deeds import RegionDeeds
 from overlay.app.region_shapes import RegionShapes
 from overlay.app.region_sources import SourceMenu
@@ -81,7 +81,7 @@ class RegionPanel(QFrame):
             part.changed.connect(self.changed)
         self._add_pages(inside, (self._painting(), self.shapes, self.deeds))
         column.addWidget(self.details)
-        self.hint = QLabel(
+        self.hint = PlainLabel(
             "No region yet.\n\nAdd one: painted, picked from the source, from what came from a "
             "cue, or from a mask picture."
         )
@@ -92,7 +92,7 @@ class RegionPanel(QFrame):
 
     def _title(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        title = QLabel("Regions")
+        title = PlainLabel("Regions")
         title.setProperty("role", "title")
         tip = "Add a region: empty to paint on, or picked from the source"
         self.add = adding_button("Region", tip)

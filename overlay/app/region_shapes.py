@@ -4,9 +4,10 @@ from dataclasses import replace
 from typing import Any
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QCheckBox, QGridLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QCheckBox, QGridLayout, QVBoxLayout, QWidget
 
 from overlay.app.fields import SliderField
+from overlay.app.plain import PlainLabel
 from overlay.document.recipe import Region
 from overlay.regions.pick_words import TONES, Pick, read_pick, write_pick
 
@@ -39,7 +40,7 @@ class RegionShapes(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(5)
-        self.made_of = QLabel()
+        self.made_of = PlainLabel()
         self.made_of.setProperty("role", "faint")
         self.made_of.setWordWrap(True)
         column.addWidget(self.made_of)

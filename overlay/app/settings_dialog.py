@@ -9,13 +9,13 @@ from PySide6.QtWidgets import (
     QFileDialog,
     QFormLayout,
     QHBoxLayout,
-    QLabel,
     QLineEdit,
     QSpinBox,
     QToolButton,
     QWidget,
 )
 
+from overlay.app.plain import PlainLabel
 from overlay.studio.folders import data_folder, proofs_folder
 from overlay.studio.settings import Settings
 
@@ -62,13 +62,13 @@ class SettingsDialog(QDialog):
         form.addRow("Kept proofs", self.cache)
         form.addRow("Pictures", self._folder_row())
         for name, folder in (("Own files", data_folder()), ("Proofs", proofs_folder())):
-            label = QLabel(str(folder))
+            label = PlainLabel(str(folder))
             label.setProperty("role", "faint")
             label.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
             form.addRow(name, label)
         for field in (self.theme, self.threads, self.cache, self.folder):
             label_of = form.labelForField(field if field is not self.folder else self._folder)
-            if isinstance(label_of, QLabel):
+            if isinstance(label_of, PlainLabel):
                 field.setAccessibleName(label_of.text())
 
     def _folder_row(self) -> QWidget:

@@ -4,9 +4,10 @@ from collections.abc import Callable
 from functools import partial
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QComboBox, QGridLayout, QLabel, QWidget
+from PySide6.QtWidgets import QComboBox, QGridLayout, QWidget
 
 from overlay.app.fields import keep_narrow, percent_field, show_quietly
+from overlay.app.plain import PlainLabel
 from overlay.document.recipe import Cue
 
 _WHOLE = "Everywhere"
@@ -38,14 +39,14 @@ class SpanPart(QWidget):
             field.setFixedWidth(66)
             self.fields[key] = field
             row, column = divmod(place + (place > 0), 2)
-            grid.addWidget(QLabel(label), row, 2 * column)
+            grid.addWidget(PlainLabel(label), row, 2 * column)
             grid.addWidget(field, row, 2 * column + 1)
         self.where = QComboBox()
         self.where.setToolTip("Where in the picture the cue acts")
         self.where.setAccessibleName("Region")
         keep_narrow(self.where)
         self.where.activated.connect(self._where_chosen)
-        grid.addWidget(QLabel("Where"), 3, 0)
+        grid.addWidget(PlainLabel("Where"), 3, 0)
         grid.addWidget(self.where, 3, 1, 1, 3)
 
     def show_cue(self, cue: Cue, regions: list[str]) -> None:

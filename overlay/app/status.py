@@ -4,7 +4,9 @@ from collections.abc import Callable
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QResizeEvent
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QSizePolicy, QToolButton, QWidget
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QSizePolicy, QToolButton, QWidget
+
+from overlay.app.plain import PlainLabel, plain, plain_tip
 
 
 class StatusLine(QFrame):
@@ -16,7 +18,7 @@ class StatusLine(QFrame):
         self.setFixedHeight(28)
         row = QHBoxLayout(self)
         row.setContentsMargins(12, 0, 12, 0)
-        self.label = QLabel()
+        self.label = PlainLabel()
         self.label.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
         self.label.setAccessibleName("Status")
         # A long line is cut at its end rather than widening the window; its tooltip has it whole.
@@ -26,7 +28,7 @@ class StatusLine(QFrame):
         self.action.hide()
         self.action.clicked.connect(self._act)
         self._do: Callable[[], object] | None = None
-        self.facts = QLabel()
+        self.facts = PlainLabel()
         self.facts.setProperty("role", "faint")
         row.addWidget(self.label, 1)
         row.addWidget(self.action)
@@ -39,15 +41,15 @@ class StatusLine(QFrame):
         self.action.setText(action)
         self._do = do
 
-    def refuse(self, text: str) -> None:
+    def refuse(self, text: str, action: str = "", do: Callable[[], object] | None = None) -> None:
         """Say what went wrong, to which file or cue, and what is allowed."""
-        self.say(text)
+        self.say(text, action, do)
         self._show(text, "error")
 
     def show_facts(self, text: str, all_of_them: str) -> None:
         """Figures at the right end; resting on them shows all there are."""
         self.facts.setText(text)
-        self.facts.setToolTip(all_of_them)
+        self.facts.setToolTip(plain_tip(all_of_them))
         self._make_room()
 
     def resizeEvent(self, event: QResizeEvent) -> None:
@@ -62,8 +64,8 @@ class StatusLine(QFrame):
         self.facts.setVisible(needed <= self.width())
 
     def _show(self, text: str, role: str) -> None:
-        self.label.setText(text)
-        self.label.setToolTip(text)
+        self.label.setText(plain(text))
+        self.label.setToolTip(plain_tip(text))
         self.label.setProperty("role", role)
         self.label.style().unpolish(self.label)
         self.label.style().polish(self.label)

@@ -7,7 +7,6 @@ from PySide6.QtCore import Signal
 from PySide6.QtGui import QAction, QColor, QImage, QPainter
 from PySide6.QtWidgets import (
     QHBoxLayout,
-    QLabel,
     QLineEdit,
     QMenu,
     QToolButton,
@@ -16,6 +15,7 @@ from PySide6.QtWidgets import (
 )
 
 from overlay.app.parts import text_button
+from overlay.app.plain import PlainLabel
 from overlay.document.recipe import Cue
 from overlay.studio.cards import is_card
 
@@ -33,7 +33,7 @@ class SwatchPart(QWidget):
         self._tray: tuple[Path, ...] = ()
         box = QVBoxLayout(self)
         box.setContentsMargins(0, 0, 0, 0)
-        box.addWidget(QLabel("Hex colours, separated by spaces"))
+        box.addWidget(PlainLabel("Hex colours, separated by spaces"))
         self.hex = QLineEdit()
         self.hex.setToolTip("The colours the picture should have, as #rrggbb")
         self.hex.setAccessibleName("Hex colours")

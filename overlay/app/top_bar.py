@@ -8,7 +8,6 @@ from PySide6.QtWidgets import (
     QComboBox,
     QFrame,
     QHBoxLayout,
-    QLabel,
     QLineEdit,
     QPushButton,
     QSizePolicy,
@@ -19,6 +18,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.fields import calm_wheel, percent_field, show_quietly
 from overlay.app.icons import set_icon
+from overlay.app.plain import PlainLabel, plain_tip
 from overlay.studio.bench import Bench
 
 _AREAS = (98_304, 221_184, 393_216, 786_432, 1_572_864)
@@ -49,7 +49,7 @@ class TopBar(QFrame):
         row.setContentsMargins(14, 0, 10, 0)
         row.setSpacing(8)
         self._add_rooms(row)
-        self.title = QLabel()
+        self.title = PlainLabel()
         self.title.setProperty("role", "title")
         self.title.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
         self.title.setMinimumWidth(60)
@@ -101,7 +101,7 @@ class TopBar(QFrame):
         self.departure.sliderReleased.connect(
             lambda: self._set_departure(self.departure.value() / 100)
         )
-        row.addWidget(QLabel("Departure"))
+        row.addWidget(PlainLabel("Departure"))
         row.addWidget(self.departure)
         row.addWidget(self.departure_field)
         row.addSpacing(12)
@@ -118,7 +118,7 @@ class TopBar(QFrame):
         edit = self.size_box.lineEdit()
         assert edit is not None
         edit.editingFinished.connect(self._set_size)
-        row.addWidget(QLabel("Size"))
+        row.addWidget(PlainLabel("Size"))
         row.addWidget(self.size_box)
         row.addSpacing(12)
 
@@ -135,7 +135,7 @@ class TopBar(QFrame):
         self.lock.setToolTip("Locked: every proof has this seed. Open: each pull takes a new one.")
         self.lock.setAccessibleName("Lock the seed")
         self.lock.toggled.connect(self._show_lock)
-        row.addWidget(QLabel("Seed"))
+        row.addWidget(PlainLabel("Seed"))
         row.addWidget(self.seed)
         row.addWidget(self.lock)
         row.addSpacing(12)
@@ -149,7 +149,7 @@ class TopBar(QFrame):
         recipe = project.recipe
         name = "Unnamed project" if project.path is None else project.path.stem
         self.title.setText(f"{name}{' ·' if project.modified else ''}")
-        self.title.setToolTip(str(project.path or "Not saved yet"))
+        self.title.setToolTip(plain_tip(str(project.path or "Not saved yet")))
         if not self.departure.isSliderDown():
             show_quietly(self.departure, round(recipe.departure * 100))
             show_quietly(self.departure_field, round(recipe.departure * 100))

@@ -6,9 +6,10 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QEvent, QObject, QPoint, QRect, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout, QWidget
 
 from overlay.app.parts import text_button
+from overlay.app.plain import PlainLabel
 from overlay.app.theme import tone
 
 if TYPE_CHECKING:
@@ -67,9 +68,9 @@ class Tour(QWidget):
         self._card.setFixedWidth(_WIDTH)
         column = QVBoxLayout(self._card)
         column.setContentsMargins(16, 14, 16, 12)
-        self.title = QLabel()
+        self.title = PlainLabel()
         self.title.setProperty("role", "title")
-        self.text = QLabel()
+        self.text = PlainLabel()
         self.text.setWordWrap(True)
         row = QHBoxLayout()
         self.skip = text_button("Leave the tour", "The tour is also found under Help")

@@ -18,7 +18,6 @@ from PySide6.QtWidgets import (
     QAbstractItemView,
     QFrame,
     QHBoxLayout,
-    QLabel,
     QListWidget,
     QListWidgetItem,
     QMenu,
@@ -30,6 +29,7 @@ from PySide6.QtWidgets import (
 from overlay.app.drops import TakesPictures
 from overlay.app.icons import set_icon
 from overlay.app.parts import picture_icon
+from overlay.app.plain import PlainLabel, plain_tip
 from overlay.studio.bench import Bench
 from overlay.studio.cards import is_card
 from overlay.studio.checks import Finding
@@ -90,6 +90,7 @@ class Tray(TakesPictures, QFrame):
     prepare_asked = Signal(object)
     card_asked = Signal(object)  # a picture whose main colours are wanted as a card
     thumb_asked = Signal(object)  # a path whose thumbnail is wanted
+    find_asked = Signal(object)  # a path where nothing is any more
 
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -103,7 +104,7 @@ class Tray(TakesPictures, QFrame):
         self.setAcceptDrops(True)
         row = QHBoxLayout()
         row.setContentsMargins(6, 0, 0, 0)
-        title = QLabel("Tray")
+        title = PlainLabel("Tray")
         title.setProperty("role", "title")
         self.add = QToolButton()
         set_icon(self.add, "add")
@@ -128,7 +129,7 @@ class Tray(TakesPictures, QFrame):
         part = QWidget()
         box = QVBoxLayout(part)
         box.setContentsMargins(6, 8, 0, 0)
-        hint = QLabel("Drop pictures here, or paste one.\n\nOr look at how others begin:")
+        hint = PlainLabel("Drop pictures here, or paste one.\n\nOr look at how others begin:")
         hint.setProperty("role", "faint")
         hint.setWordWrap(True)
         self.demo = QToolButton()
@@ -160,6 +161,12 @@ class Tray(TakesPictures, QFrame):
             if path not in self._thumbs:
                 self.thumb_asked.emit(path)
 
+    def forget(self) -> None:
+        """Another project is in place: its pictures are looked at anew."""
+        self._thumbs.clear()
+        self.findings.clear()
+        self.pictures.clear()
+
     def show_thumb(self, path: Path, image: QImage, findings: tuple[Finding, ...] = ()) -> None:
         """Put a thumbnail in its place, with a dot where something was found about the picture."""
         size = Qt.AspectRatioMode.KeepAspectRatio, Qt.TransformationMode.SmoothTransformation
@@ -168,14 +175,26 @@ class Tray(TakesPictures, QFrame):
         if findings:
             _add_dot(pixmap)
         self._thumbs[path] = picture_icon(pixmap)
-        for i in range(self.pictures.count()):
-            if self.pictures.item(i).data(_PATH) == str(path):
-                self.pictures.item(i).setIcon(self._thumbs[path])
-                self.pictures.item(i).setToolTip(self._tip(path))
+        for item in self._items_of(path):
+            item.setIcon(self._thumbs[path])
+            item.setText(path.stem)
+            item.setToolTip(self._tip(path))
+
+    def show_missing(self, path: Path, why: str) -> None:
+        """Say in a picture's place that it cannot be read; it is tried again when asked for."""
+        self._thumbs.pop(path, None)
+        for item in self._items_of(path):
+            item.setIcon(_blank())
+            item.setText(f"{path.stem}\nnot there" if not path.exists() else path.stem)
+            item.setToolTip(plain_tip(why))
+
+    def _items_of(self, path: Path) -> list[QListWidgetItem]:
+        items = [self.pictures.item(i) for i in range(self.pictures.count())]
+        return [item for item in items if item.data(_PATH) == str(path)]
 
     def _tip(self, path: Path) -> str:
         found = "".join(f"\n● {finding.text}" for finding in self.findings.get(path, ()))
-        return f"{path}{found}"
+        return plain_tip(f"{path}{found}")
 
     def set_narrow(self, *, narrow: bool) -> None:
         """Lie in a grid where a narrow window gives more width than height."""
@@ -210,7 +229,9 @@ class Tray(TakesPictures, QFrame):
         """What can be done with a picture, or with a swatch card."""
         menu = QMenu(self)
         deeds: list[tuple[str, Callable[[], object]]]
-        if is_card(path):
+        if not path.exists():
+            deeds = [("Find it…", lambda: self.find_asked.emit(path))]
+        elif is_card(path):
             deeds = [("Use its colours", lambda: self.style_asked.emit(path))]
         else:
             deeds = [

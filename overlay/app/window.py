@@ -9,6 +9,7 @@ from PySide6.QtWidgets import (
     QApplication,
     QHBoxLayout,
     QMainWindow,
+    QMenu,
     QSplitter,
     QStackedWidget,
     QVBoxLayout,
@@ -23,12 +24,14 @@ from overlay.app.drawer_desk import DrawerDesk
 from overlay.app.drawer_room import DrawerRoom
 from overlay.app.gathering import Gathering
 from overlay.app.inspector import Inspector
+from overlay.app.keeping import Keeping
 from overlay.app.map_desk import MapDesk
 from overlay.app.menus import make_menus
 from overlay.app.picture_stage import PictureStage
 from overlay.app.prepare_desk import PrepareDesk
 from overlay.app.prepare_room import PrepareRoom
 from overlay.app.probe import Probe
+from overlay.app.project_files import ProjectFiles
 from overlay.app.puller import Puller
 from overlay.app.region_desk import RegionDesk
 from overlay.app.region_panel import RegionPanel
@@ -38,8 +41,6 @@ from overlay.app.theme import apply_theme, wants_dark
 from overlay.app.top_bar import TopBar
 from overlay.app.tray import Tray
 from overlay.studio.bench import Bench
-from overlay.studio.demo import demo_tray
-from overlay.studio.folders import data_folder
 from overlay.studio.settings import Settings, load_settings, save_settings
 
 _SHEET = 236  # pixels of height to begin with
@@ -73,12 +74,15 @@ class MainWindow(QMainWindow):
         self.gather = Gathering(self)
         self.puller = Puller(self)
         self.dialogs = Dialogs(self)
+        self.keeping = Keeping(self)
+        self.files = ProjectFiles(self)
         self.inspector = Inspector(self)
         self.probe = Probe(self)
         self.drawer_desk = DrawerDesk(self)
         self.prepare_desk = PrepareDesk(self)
         self.tray.prepare_asked.connect(self.prepare_desk.open)
         self.top.room_asked.connect(self.show_room)
+        self.left_menu: QMenu
         self.actions_by_name = make_menus(self)
         QGuiApplication.styleHints().colorSchemeChanged.connect(self._desktop_changed)
         self.show_room("bench")
@@ -257,15 +261,14 @@ class MainWindow(QMainWindow):
 
     def open_path(self, path: Path) -> None:
         """Open a project or recipe; a refusal is said under the picture and changes nothing."""
-        demo = data_folder() / "demo"
-        beside = demo_tray(demo) if path.parent == demo else ()
-        self.guarded(lambda: self.dialogs.open_path(path, beside))
+        self.files.open_path(path)
 
     def closeEvent(self, event: QCloseEvent) -> None:
         # Out of sight at once, even if a kernel is still being compiled.
         self.hide()
         self.drawer.keep_note()
         self.puller.close()
-        self.desk.close()
+        self.keeping.close()
+        self.files.close()
         self.bench.put_away()
         super().closeEvent(event)

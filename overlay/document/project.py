@@ -1,11 +1,14 @@
 """A project: tray, recipe and marks on proofs, changed only by named edits that can be undone."""
 
+import secrets
 from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
 from pathlib import Path
 
 from overlay.document.observer import Signal
 from overlay.document.recipe import Recipe
+
+FileStamp = tuple[int, int, int]  # time of change in nanoseconds, size, inode
 
 
 @dataclass(frozen=True)
@@ -40,15 +43,29 @@ class Project:
     """Holds the present state and its history.
 
     `changed` is emitted after every change of the state, by edit, undo or redo.
+
+    Attributes
+    ----------
+    key : its own, also while it has no file; 16 hexadecimal digits.
+    stamp : of its file as it was last read or written, None where there is none.
     """
 
-    def __init__(self, state: State | None = None, path: Path | None = None) -> None:
+    def __init__(
+        self,
+        state: State | None = None,
+        path: Path | None = None,
+        *,
+        key: str | None = None,
+        stamp: FileStamp | None = None,
+    ) -> None:
         self.changed: Signal[[]] = Signal()
+        self.key = secrets.token_hex(8) if key is None else key
         self.path = path
+        self.stamp = stamp
         self._state = State() if state is None else state
         self._undo: list[_Step] = []
         self._redo: list[_Step] = []
-        self._saved = self._state
+        self._saved: State | None = self._state
 
     @property
     def state(self) -> State:
@@ -106,10 +123,16 @@ class Project:
         """Make the last undone edit again."""
         self._move(self._redo, self._undo)
 
-    def mark_saved(self, path: Path | None = None, state: State | None = None) -> None:
+    def mark_saved(
+        self, path: Path | None = None, state: State | None = None, stamp: FileStamp | None = None
+    ) -> None:
         """Take a state as saved, the present one unless it is given."""
-        self.path = path or self.path
+        self.path, self.stamp = path or self.path, stamp
         self._saved = self._state if state is None else state
+
+    def mark_unsaved(self) -> None:
+        """Take the state as one that lies in no file, as work that was brought back."""
+        self._saved = None
 
     def _move(self, source: list[_Step], target: list[_Step]) -> None:
         if not source:

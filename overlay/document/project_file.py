@@ -10,6 +10,7 @@ from overlay.document.reading import first_fault, make_recipe
 from overlay.document.recipe import Recipe
 
 PICTURES = "pictures/"
+MOST_NOTE = 10_000  # characters
 
 Entry = Annotated[str, Field(pattern=r"^pictures/[^/\\\x00-\x1f]{1,200}$")]
 
@@ -21,7 +22,7 @@ class Mark(Part):
     """What is said of a proof."""
 
     star: bool = False
-    note: Annotated[str, Field(max_length=10_000)] = ""
+    note: Annotated[str, Field(max_length=MOST_NOTE)] = ""
 
 
 class ProjectFile(Part):

@@ -26,6 +26,14 @@ class PictureError(ValueError):
     """A file that cannot be read or written, in one line that names it."""
 
 
+class MissingFileError(PictureError):
+    """A file that is not there; `path` says where it was looked for."""
+
+    def __init__(self, path: Path | str) -> None:
+        super().__init__(f"{path}: no such file")
+        self.path = Path(path)
+
+
 def reason(error: BaseException) -> str:
     """The cause of an error in a few words, without the path it may repeat."""
     if isinstance(error, OSError) and error.strerror:
@@ -44,13 +52,22 @@ def regular_status(path: Path | str) -> os.stat_result:
     try:
         status = os.stat(path)  # noqa: PTH116 (takes text with null bytes, which Path.stat does not)
     except FileNotFoundError as error:
-        raise PictureError(f"{path}: no such file") from error
+        raise MissingFileError(path) from error
     except OSError as error:
         raise PictureError(f"{path}: cannot be read: {reason(error)}") from error
     except ValueError as error:
         raise PictureError(f"{path}: no file can have this name: {reason(error)}") from error
     _refuse_irregular(path, status.st_mode)
     return status
+
+
+def file_stamp(path: Path | str) -> tuple[int, int, int] | None:
+    """Time, size and inode of a file: other ones as soon as it is written anew; None for none."""
+    try:
+        status = os.stat(path)  # noqa: PTH116 (as above)
+    except (OSError, ValueError):
+        return None
+    return status.st_mtime_ns, status.st_size, status.st_ino
 
 
 def open_regular(path: Path | str, most_bytes: int = MAX_FILE_BYTES) -> BinaryIO:

@@ -6,20 +6,18 @@ from typing import Any
 
 from overlay.document.observer import Signal
 from overlay.document.project import Project, State
-from overlay.document.reading import make_recipe, read_recipe, recipe_json
+from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
-from overlay.imaging.whole_files import write_bytes
 from overlay.studio.advice import Advice
 from overlay.studio.cards import card_swatches, is_card
 from overlay.studio.checks import PictureChecks
-from overlay.studio.container import Opened
 from overlay.studio.cue_edits import CueEdits, plain_recipe, plain_value
 from overlay.studio.drawer import mark_proofs
-from overlay.studio.folders import shelf_folder
-from overlay.studio.paths import absolute_recipe, input_paths, relative_recipe
+from overlay.studio.opening import Opened, open_project, project_shelf, save_project
+from overlay.studio.paths import change_paths
 from overlay.studio.pictures import PictureStore
 from overlay.studio.proofs import Proof, hash_recipe
-from overlay.studio.shelf import Kept, ProofShelf
+from overlay.studio.shelf import Kept
 
 
 class Bench(CueEdits):
@@ -40,7 +38,7 @@ class Bench(CueEdits):
 
     def _take(self, project: Project) -> None:
         self.project = project
-        self.shelf = ProofShelf(shelf_folder(project.path))
+        self.shelf = project_shelf(project)
         self.proof: Proof | None = None
         self.last_proof: Proof | None = None
         self.dismissed: set[tuple[str, str | None]] = set()
@@ -48,25 +46,15 @@ class Bench(CueEdits):
 
     # Project -------------------------------------------------------------------------------
 
-    def open(self, path: Path, beside: tuple[Path, ...] = ()) -> None:
-        """Open a recipe file or a PNG that carries one; on failure nothing changes.
+    def open(self, path: Path, beside: tuple[Path, ...] = ()) -> Opened:
+        """Read a file, see `open_project`, and put it in place; on failure nothing changes."""
+        opened = open_project(path, beside)
+        self.take_project(opened.project)
+        return opened
 
-        The tray takes the recipe's pictures, and those in `beside`.
-        """
-        recipe = absolute_recipe(read_recipe(path), path.parent)
-        tray = tuple(dict.fromkeys([*(Path(p) for p in _tray_paths(recipe)), *beside]))
-        place = path if path.suffix == ".json" else None
-        marks = ProofShelf(shelf_folder(place)).read_marks()
-        self.take_project(Project(State(recipe, tray, marks), place))
-
-    def take_opened(self, path: Path, opened: Opened) -> None:
-        """Put the project of a project file in place."""
-        marks = ProofShelf(shelf_folder(path)).read_marks() | dict(opened.state.marks)
-        self.take_project(Project(replace(opened.state, marks=marks), path))
-
-    def moved_to(self, path: Path) -> None:
-        """Keep proofs on the shelf of the project's new place from now on."""
-        self.shelf = ProofShelf(shelf_folder(path))
+    def find_shelf(self) -> None:
+        """Keep proofs where the project's present place says, from now on."""
+        self.shelf = project_shelf(self.project)
 
     def take_project(self, project: Project) -> None:
         """Put another project in place, and what was deleted in the one before away for good."""
@@ -80,12 +68,14 @@ class Bench(CueEdits):
             if mark.deleted:
                 self.shelf.remove(recipe_hash)
 
-    def save(self, path: Path) -> None:
-        """Write the recipe, with paths relative to its new place."""
-        relative = relative_recipe(self.project.recipe, path.parent)
-        text = recipe_json(relative).encode() + b"\n"
-        write_bytes(path, text)
-        self.project.mark_saved(path)
+    def save(self, path: Path) -> tuple[str, ...]:
+        """Write the project, see `save_project`; returns what could not be packed."""
+        same = path == self.project.path
+        stamp, left_out = save_project(
+            path, self.project.state, self.project.stamp if same else None
+        )
+        self.project.mark_saved(path, stamp=stamp)
+        return left_out
 
     # Edits ---------------------------------------------------------------------------------
 
@@ -113,6 +103,14 @@ class Bench(CueEdits):
         """Take a picture from the tray; cues that use it keep it."""
         tray = tuple(p for p in self.project.state.tray if p != path)
         self.project.edit(f"Remove {path.name}", tray=tray)
+
+    def replace_file(self, old: Path, new: Path) -> None:
+        """Use another file wherever one was used, as one step."""
+        recipe = change_paths(
+            self.project.recipe, lambda path: str(new) if path == str(old) else path
+        )
+        tray = tuple(dict.fromkeys(new if p == old else p for p in self.project.state.tray))
+        self.project.edit(f"Find {old.name}", make_recipe(plain_recipe(recipe), "r"), tray=tray)
 
     def set_source(self, path: Path | None) -> None:
         """Make a picture the source. Without one, the run starts from noise."""
@@ -191,8 +189,3 @@ class Bench(CueEdits):
 def empty_project() -> Project:
     """A project with nothing in it; without a source its run starts from noise."""
     return Project(State(Recipe(departure=1.0)))
-
-
-def _tray_paths(recipe: Recipe) -> list[str]:
-    masks = {region.mask for region in recipe.regions.values() if region.mask is not None}
-    return [path for path in input_paths(recipe) if path not in masks]

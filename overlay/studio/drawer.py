@@ -1,13 +1,15 @@
 """The drawer: all proofs of a project, what is said of them, and what was started from what."""
 
 import re
-import shutil
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 from pathlib import Path
 
 from overlay.document.project import Project, ProofMark
+from overlay.imaging.intake import MAX_FILE_BYTES, read_regular
+from overlay.imaging.whole_files import write_bytes
 from overlay.studio.folders import data_folder
+from overlay.studio.proofs import Proof
 from overlay.studio.shelf import Kept, ProofShelf
 
 # A proof that became a source carries its number and the beginning of its hash in its name, also
@@ -61,21 +63,20 @@ def lineage(kept: Kept, among: list[Kept]) -> list[tuple[Kept, Kept]]:
     return pairs
 
 
-def started_from(kept: Kept, shelf: ProofShelf) -> Path:
+def started_from(kept: Kept | Proof, shelf: ProofShelf) -> Path:
     """A copy of a proof's picture that a recipe can have as its source.
 
     Raises
     ------
-    FileNotFoundError
+    PictureError
         If only the proof's recipe is left.
     """
     folder = data_folder() / "started"
     folder.mkdir(parents=True, exist_ok=True)
     path = folder / f"proof-{kept.number}-{kept.recipe_hash[:12]}.png"
     if not path.exists():
-        part = path.with_suffix(".part")
-        shutil.copyfile(shelf.folder / f"{kept.recipe_hash}.png", part)
-        part.replace(path)
+        kept_picture = shelf.folder / f"{kept.recipe_hash}.png"
+        write_bytes(path, read_regular(kept_picture, MAX_FILE_BYTES))
     return path
 
 

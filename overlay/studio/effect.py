@@ -1,5 +1,6 @@
 """What a cue does: the same proof with and without it, and how the measures moved."""
 
+from collections.abc import Collection
 from dataclasses import dataclass
 
 from overlay.document.recipe import Recipe
@@ -51,7 +52,13 @@ def without_cue(recipe: Recipe, index: int) -> Recipe:
 
 
 def find_effect(
-    recipe: Recipe, index: int, shelf: ProofShelf, store: PictureStore, control: Control
+    recipe: Recipe,
+    index: int,
+    shelf: ProofShelf,
+    store: PictureStore,
+    control: Control,
+    *,
+    engines: Collection[str] = (),
 ) -> Effect:
     """Pull a recipe with and without a cue; what was pulled before is not rendered again.
 
@@ -63,8 +70,9 @@ def find_effect(
     cues = list(recipe.cues)
     cues[index] = cues[index].model_copy(update={"muted": False})
     heard = recipe.model_copy(update={"cues": tuple(cues)})
-    first = pull_proof(heard, shelf, store, control.part(0.0, 0.5))
-    second = pull_proof(without_cue(recipe, index), shelf, store, control.part(0.5, 1.0))
+    first = pull_proof(heard, shelf, store, control.part(0.0, 0.5), engines=engines)
+    silent = without_cue(recipe, index)
+    second = pull_proof(silent, shelf, store, control.part(0.5, 1.0), engines=engines)
     kept = [p.measures.get("structure_kept") for p in (first, second)]
     both = None if None in kept else (float(kept[0] or 0), float(kept[1] or 0))
     return Effect(

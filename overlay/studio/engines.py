@@ -2,10 +2,11 @@
 
 A package offers one by an entry point in the group `overlay.engines` that names a function
 `render(request, control) -> Render`, as `overlay.engine.sampler.render` is. A recipe chooses it by
-its name, with the key `engine`.
+its name, with the key `engine`. Loading one runs that package's code, so a recipe alone never does
+it: the artist allows each once.
 """
 
-from collections.abc import Callable
+from collections.abc import Callable, Collection
 from importlib.metadata import entry_points
 
 from overlay.document.json_text import RecipeError
@@ -24,16 +25,34 @@ def engine_names() -> tuple[str, ...]:
     return OWN_ENGINE, *sorted(others)
 
 
-def find_engine(name: str) -> Engine:
+def engine_package(name: str) -> str | None:
+    """The package that brings an engine, None for ours and for unknown ones; loads nothing."""
+    for point in entry_points(group=GROUP):
+        if point.name == name and name != OWN_ENGINE:
+            return "an unknown package" if point.dist is None else point.dist.name
+    return None
+
+
+def find_engine(name: str, allowed: Collection[str] = ()) -> Engine:
     """The engine of a name.
+
+    Parameters
+    ----------
+    allowed : the engines of other packages whose code may run.
 
     Raises
     ------
     RecipeError
-        If there is none of that name, or it cannot be loaded.
+        If there is none of that name, or it is not allowed, or cannot be loaded.
     """
     if name == OWN_ENGINE:
         return render
+    package = engine_package(name)
+    if package is not None and name not in allowed:
+        raise RecipeError(
+            f"engine: code of {package} must be allowed by --engine {name}, or when the window "
+            f"asks; got {name!r} in a recipe alone"
+        )
     for point in entry_points(group=GROUP):
         if point.name == name:
             return _loaded(name, point.load)

@@ -1,4 +1,7 @@
-"""Where Overlay keeps things of its own, by the desktop's conventions."""
+"""Where Overlay keeps things of its own, by the desktop's conventions.
+
+Nothing is made by asking where it is: whoever writes makes the folder, and says what went wrong.
+"""
 
 import hashlib
 from pathlib import Path
@@ -8,22 +11,29 @@ import platformdirs
 
 def data_folder() -> Path:
     """Demo pictures and what else is made once."""
-    return Path(platformdirs.user_data_dir("overlay", ensure_exists=True))
+    return Path(platformdirs.user_data_dir("overlay"))
 
 
 def state_folder() -> Path:
-    """The recovery copy and what was opened last."""
-    return Path(platformdirs.user_state_dir("overlay", ensure_exists=True))
-
-
-def shelf_folder(path: Path | None) -> Path:
-    """The kept proofs of the project at `path`, or of the one that has no name yet."""
-    name = "unnamed"
-    if path is not None:
-        name = hashlib.sha256(str(path.absolute()).encode()).hexdigest()[:16]
-    return proofs_folder() / name
+    """Recovery copies, locks and the log."""
+    return Path(platformdirs.user_state_dir("overlay"))
 
 
 def proofs_folder() -> Path:
     """The kept proofs of all projects, a folder for each."""
-    return Path(platformdirs.user_cache_dir("overlay", ensure_exists=True)) / "proofs"
+    return Path(platformdirs.user_cache_dir("overlay")) / "proofs"
+
+
+def shelf_folder(path: Path) -> Path:
+    """The kept proofs of the project at `path`."""
+    return proofs_folder() / path_digest(path)
+
+
+def unnamed_shelf(key: str) -> Path:
+    """The kept proofs of a project that has no file yet, by its own key."""
+    return proofs_folder() / f"unnamed-{key}"
+
+
+def path_digest(path: Path) -> str:
+    """A short name for a place on disk, links not followed."""
+    return hashlib.sha256(str(path.absolute()).encode("utf-8", "surrogateescape")).hexdigest()[:16]

@@ -5,6 +5,17 @@ from collections.abc import Callable
 from pathlib import Path
 
 from overlay.document.recipe import BLANK, Recipe
+from overlay.imaging.intake import PictureError
+
+
+def plain_path(path: Path) -> Path:
+    """A path whose name is text; raises `PictureError` for one that JSON could not hold."""
+    try:
+        str(path).encode()
+    except UnicodeEncodeError as error:
+        name = str(path).encode("utf-8", "backslashreplace").decode()
+        raise PictureError(f"{name}: names of files and folders must be UTF-8") from error
+    return path
 
 
 def absolute_recipe(recipe: Recipe, folder: Path) -> Recipe:

@@ -2,6 +2,7 @@
 
 import hashlib
 import json
+from collections.abc import Collection
 from dataclasses import dataclass, field
 from typing import Any
 
@@ -73,8 +74,18 @@ def _guide_depth(recipe: Recipe, store: PictureStore) -> FloatImage | None:
     return np.asarray(make_map(cue, store, guide_frame(recipe, store)), np.float32)
 
 
-def make_proof(recipe: Recipe, store: PictureStore, control: Control | None = None) -> Proof:
+def make_proof(
+    recipe: Recipe,
+    store: PictureStore,
+    control: Control | None = None,
+    *,
+    engines: Collection[str] = (),
+) -> Proof:
     """Render and measure a recipe with absolute paths.
+
+    Parameters
+    ----------
+    engines : those of other packages that may run.
 
     Raises
     ------
@@ -85,7 +96,7 @@ def make_proof(recipe: Recipe, store: PictureStore, control: Control | None = No
     """
     control = Control() if control is None else control
     recipe_hash = hash_recipe(recipe)
-    render = find_engine(recipe.engine)
+    render = find_engine(recipe.engine, engines)
     request = build_request(recipe, store)
     control.check()
     share = 0.95 / (1 + 0.6 * len(recipe.passes))

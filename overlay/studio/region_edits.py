@@ -7,6 +7,7 @@ from overlay.document.project import Project
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
 from overlay.studio.cue_edits import plain_recipe
+from overlay.studio.proofs import Proof
 from overlay.studio.shelf import Kept
 
 
@@ -82,7 +83,7 @@ def remove_region(project: Project, name: str) -> None:
     project.edit(f"Remove {name}", make_recipe(data, "region"))
 
 
-def redo_in(project: Project, name: str, kept: Kept, source: Path) -> None:
+def redo_in(project: Project, name: str, kept: Kept | Proof, source: Path) -> None:
     """Confine the next run to a region of a proof, with another seed; the rest stays to the bit.
 
     Parameters

@@ -9,10 +9,12 @@ import numba
 import platformdirs
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
-from overlay.document.json_text import RecipeError, parse_json
+from overlay.document.json_text import RecipeError, read_json
+from overlay.imaging.intake import PictureError
 from overlay.imaging.whole_files import write_bytes
 
 _MOST_RECENT = 8
+_MOST_BYTES = 1 << 20
 
 
 class Settings(BaseModel):
@@ -26,6 +28,7 @@ class Settings(BaseModel):
     pictures_folder: str = ""  # where dialogs begin; empty for the desktop's own place
     recent: tuple[str, ...] = ()
     toured: bool = False
+    engines: tuple[str, ...] = ()  # of other packages, that were allowed to run
 
     def with_recent(self, path: Path) -> "Settings":
         """The same with a file as the one opened last."""
@@ -42,8 +45,8 @@ def settings_path() -> Path:
 def load_settings() -> Settings:
     """The settings as they were left; what cannot be read takes its default."""
     try:
-        data = parse_json(settings_path().read_text("utf-8"), "settings")
-    except (OSError, RecipeError, UnicodeDecodeError):
+        data = read_json(settings_path(), _MOST_BYTES)
+    except RecipeError:
         return Settings()
     if not isinstance(data, dict):
         return Settings()
@@ -59,7 +62,7 @@ def save_settings(settings: Settings) -> None:
     """Write the settings; where that is not possible they last until the end of the session."""
     path = settings_path()
     data = json.dumps(settings.model_dump(mode="json"), indent=1).encode()
-    with suppress(OSError):
+    with suppress(OSError, PictureError):
         path.parent.mkdir(parents=True, exist_ok=True)
         write_bytes(path, data)
 

@@ -7,7 +7,8 @@ still there, and the same recipe gives the same proof again.
 
 import json
 import re
-from collections.abc import Iterator
+import shutil
+from collections.abc import Collection, Iterator
 from contextlib import suppress
 from dataclasses import dataclass, replace
 from pathlib import Path
@@ -31,6 +32,7 @@ from overlay.studio.unreadable import UNREADABLE
 
 _HASH = re.compile(r"[0-9a-f]{64}")
 _THUMB = 320  # pixels of the longer side
+_FORGOTTEN = 30 * 24 * 3600  # seconds
 _MARKS = "marks.json"
 _MOST_RUN = 256 << 20  # bytes, packed
 
@@ -169,7 +171,12 @@ class ProofShelf:
 
 
 def pull_proof(
-    recipe: Recipe, shelf: ProofShelf, store: PictureStore, control: Control | None = None
+    recipe: Recipe,
+    shelf: ProofShelf,
+    store: PictureStore,
+    control: Control | None = None,
+    *,
+    engines: Collection[str] = (),
 ) -> Proof:
     """The proof of a recipe: a kept one, else rendered, numbered and kept.
 
@@ -178,7 +185,7 @@ def pull_proof(
     known = shelf.find(hash_recipe(recipe))
     if known is not None:
         return replace(known, recipe=recipe)
-    proof = make_proof(recipe, store, control)
+    proof = make_proof(recipe, store, control, engines=engines)
     numbers = shelf.numbers()
     number = numbers.get(proof.recipe_hash, 1 + max(numbers.values(), default=0))
     proof = replace(proof, number=number)
@@ -225,3 +232,21 @@ def _weight(run: Path) -> tuple[int, float]:
         with suppress(OSError):
             found.append(path.stat())
     return sum(s.st_size for s in found), max((s.st_mtime for s in found), default=0.0)
+
+
+def drop_shelves(root: Path, keys: Collection[str], now: float) -> int:
+    """Remove shelves of unnamed projects that nobody has worked on for a month.
+
+    Parameters
+    ----------
+    keys : of projects that are in work or can be taken up again; their shelves stay.
+    now : seconds since 1970.
+    """
+    dropped = 0
+    for folder in root.glob("unnamed*/"):
+        key = folder.name.removeprefix("unnamed").lstrip("-")
+        with suppress(OSError):
+            if key not in keys and now - folder.stat().st_mtime > _FORGOTTEN:
+                shutil.rmtree(folder)
+                dropped += 1
+    return dropped

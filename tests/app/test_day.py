@@ -1,6 +1,5 @@
 """A day's work through the real widgets, from gathering to a crash and the morning after."""
 
-import json
 import os
 import signal
 import subprocess
@@ -19,6 +18,7 @@ from overlay.imaging.files import write_picture
 from overlay.studio.bench import Bench
 from overlay.studio.container import read_container
 from overlay.studio.folders import state_folder
+from overlay.studio.recovery import load_recovery
 from tests.app.harness import WindowTest
 from tests.pictures import manner, scene
 
@@ -144,7 +144,7 @@ class DayTest(WindowTest):
             self.key(Qt.Key.Key_Z, CONTROL | SHIFT)
         self.assertEqual(self.bench.project.state, after)
         target = self.folder / "day.overlay"
-        self.window.dialogs.save_to(target)
+        self.window.files.save_to(target)
         self.settle()
         self.assertEqual(len(read_container(target).state.recipe.cues), 5)
         # Once more changed, then gone without a word.
@@ -176,7 +176,6 @@ class DayTest(WindowTest):
 
 
 def _recovered_seed() -> int | None:
-    try:
-        return json.loads((state_folder() / "recovery.json").read_text())["recipe"].get("seed")
-    except (OSError, ValueError):
-        return None
+    found = [load_recovery(path) for path in (state_folder() / "recovery").glob("*.json")]
+    seeds = [s.state.recipe.seed for s in found if s is not None and s.modified]
+    return seeds[0] if seeds else None

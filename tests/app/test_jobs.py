@@ -1,6 +1,8 @@
+import gc
 import threading
 import time
 import unittest
+import weakref
 
 import numpy as np
 from PySide6.QtWidgets import QApplication
@@ -62,23 +64,75 @@ class JobTest(WorkerTest):
 
 
 class LoaderTest(WorkerTest):
-    def test_only_the_newest_of_waiting_work_is_done(self):
-        loader, done, gate = Loader(), [], threading.Event()
-        self.addCleanup(loader.close)
-        loader.ask("first", gate.wait, lambda _: None)
-        for k in range(20):
-            loader.ask("map", lambda k=k: k, done.append)
-        gate.set()
-        self.wait(lambda: loader.idle and bool(done))
-        self.assertEqual(done, [19])
+    def setUp(self):
+        super().setUp()
+        self.loader, self.done, self.failed = Loader(), [], []
+        self.loader.failed.connect(lambda error: self.failed.append(str(error)))
+        self.gate = threading.Event()
+        self.addCleanup(self.loader.finish)
+        self.addCleanup(self.gate.set)
 
-    def test_failures_are_told_by_name(self):
-        loader, failed = Loader(), []
-        self.addCleanup(loader.close)
-        loader.failed.connect(lambda name, error: failed.append((name, str(error))))
-        loader.ask("source", lambda: 1 / 0, lambda _: None)
-        self.wait(lambda: bool(failed))
-        self.assertEqual(failed, [("source", "division by zero")])
+    def wait_idle(self):
+        self.gate.set()
+        self.wait(lambda: self.loader.idle)
+
+    def test_only_the_newest_of_one_name_counts(self):
+        tried = []
+        self.loader.ask(self.gate.wait)
+        for k in range(20):
+            self.loader.ask(lambda k=k: tried.append(k) or k, self.done.append, newest="map")
+        self.wait_idle()
+        self.assertEqual((tried, self.done), ([19], [19]))
+
+    def test_an_answer_goes_to_its_own_callback_even_when_it_comes_late(self):
+        self.loader.ask(lambda: self.gate.wait() and "old", self.done.append, newest="map")
+        self.wait(lambda: not self.loader._waiting)  # it runs
+        self.loader.ask(lambda: "new", lambda v: self.done.append((v, 2)), newest="map")
+        self.wait_idle()
+        self.assertEqual(self.done, [("new", 2)])
+
+    def test_without_a_name_every_piece_is_done_and_answered(self):
+        self.loader.ask(self.gate.wait)
+        for k in (1, 2):
+            self.loader.ask(lambda k=k: k, self.done.append)
+        self.wait_idle()
+        self.assertEqual(self.done, [1, 2])
+
+    def test_answers_of_an_earlier_project_are_dropped_but_those_that_outlive_it(self):
+        tried = []
+        self.loader.ask(self.gate.wait)
+        self.loader.ask(lambda: tried.append("view"), self.done.append)
+        self.loader.ask(lambda: "saved", self.done.append, outlives=True)
+        self.loader.leave_project()
+        self.wait_idle()
+        self.assertEqual((tried, self.done), ([], ["saved"]))
+
+    def test_finishing_does_what_was_promised_and_nothing_else(self):
+        tried = []
+        self.loader.ask(lambda: tried.append("view"))
+        self.loader.ask(lambda: tried.append("recovery"), outlives=True)
+        self.loader.finish()
+        self.assertIn("recovery", tried)
+
+    def test_failures_go_to_who_asked_or_are_told(self):
+        self.loader.ask(lambda: 1 / 0, failed=lambda error: self.done.append(str(error)))
+        self.loader.ask(lambda: [][1])
+        self.wait_idle()
+        self.assertEqual(self.done, ["division by zero"])
+        self.assertEqual(self.failed, ["list index out of range"])
+
+    def test_nothing_is_kept_of_a_piece_that_ended(self):
+        class Proof:
+            pass
+
+        proof = Proof()
+        alive = weakref.ref(proof)
+        self.loader.ask(lambda p=proof: p, self.done.append)
+        del proof
+        self.wait_idle()
+        self.done.clear()
+        gc.collect()
+        self.assertIsNone(alive())
 
 
 class ImageTest(unittest.TestCase):

@@ -1,37 +1,106 @@
+import json
+from unittest import mock
+
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
+from overlay.app import project_files
 from overlay.app.main import _begin
-from overlay.imaging.whole_files import write_whole
-from overlay.studio.folders import state_folder
-from overlay.studio.recovery import load_recovery, recovery_bytes
+from overlay.document.project import Project
+from overlay.studio.folders import proofs_folder, state_folder
+from overlay.studio.recovery import Recoveries, Snapshot
 from tests.app.harness import WindowTest
 
 
 class BeginTest(WindowTest):
+    """`left` holds a copy of unsaved work that a window which died has left."""
+
     def setUp(self):
         super().setUp()
+        for one in Recoveries().left():
+            Recoveries().forget(one.key)
         self.bench.change_recipe("Seed", seed=1234)
-        data = recovery_bytes(self.bench.project)
+        self.left = Snapshot.of(Project(self.bench.project.state))
+        self.left = Snapshot(self.left.key, None, None, self.left.state, modified=True)
+        Recoveries().write(self.left)
+        self.bench.take_project(Project())
         self.settle()
-        write_whole(state_folder() / "recovery.json", lambda file: file.write(data))
-        self.window.desk._recovery.stop()
+
+    def begin(self, file=None):
+        _begin(self.window, file)
+        self.settle()
+
+    def entries(self):
+        menu = self.window.left_menu
+        menu.aboutToShow.emit()
+        return {action.text().split(",")[0]: action for action in menu.actions()}
 
     def test_unsaved_work_comes_back(self):
-        self.bench.take_project(type(self.bench.project)())
-        _begin(self.window, None)
+        self.begin()
         self.assertEqual(self.bench.project.recipe.seed, 1234)
+        self.assertTrue(self.bench.project.modified)
+        self.assertEqual(self.bench.project.key, self.left.key)
         self.assertIn("unsaved work from last time is back", self.status)
 
-    def test_beside_another_project_it_is_offered_and_put_aside(self):
-        _begin(self.window, self.write_recipe("other.json", seed=5))
+    def test_beside_another_project_it_is_offered_and_stays_until_it_is_taken(self):
+        self.begin(self.write_recipe("other.json", seed=5))
         self.assertEqual(self.bench.project.recipe.seed, 5)
-        self.assertIn("unsaved work", self.status)
-        project, _ = load_recovery(state_folder() / "recovery-earlier.json")
-        self.assertEqual(project.recipe.seed, 1234)
+        self.assertIn("There is unsaved work from last time: Unnamed", self.status)
+        self.window.open_path(self.write_recipe("third.json", seed=6))
+        self.settle()
+        self.bench.change_recipe("Seed", seed=7)
+        self.window.keeping.save()
+        self.settle()
+        self.assertEqual(list(self.entries()), ["Unnamed"])
+        with mock.patch.object(project_files, "ask_choice", return_value="Put it away"):
+            self.entries()["Unnamed"].trigger()
+            self.settle()
+        self.assertEqual(self.bench.project.recipe.seed, 1234)
+        self.assertEqual(list(self.entries()), ["third.json"])  # what was put away for it
+
+    def test_the_offer_brings_it_back(self):
+        self.begin(self.write_recipe("other.json", seed=5))
         QTest.mouseClick(self.window.stage.status.action, Qt.MouseButton.LeftButton)
+        self.settle()
         self.assertEqual(self.bench.project.recipe.seed, 1234)
 
+    def test_what_was_put_away_is_listed_but_does_not_come_back_by_itself(self):
+        Recoveries().put_away(self.left)
+        self.begin()
+        self.assertNotEqual(self.bench.project.recipe.seed, 1234)
+        self.assertEqual(list(self.entries()), ["Unnamed"])
+
+    def test_copies_of_older_versions_are_taken_in(self):
+        Recoveries().forget(self.left.key)
+        recipe = self.recipe(seed=99)
+        old = {"path": None, "modified": True, "tray": [], "marks": {}, "recipe": recipe}
+        (state_folder() / "recovery.json").write_text(json.dumps(old))
+        self.begin()
+        self.assertEqual(self.bench.project.recipe.seed, 99)
+        self.assertFalse((state_folder() / "recovery.json").exists())
+
+    def test_projects_without_a_file_have_shelves_of_their_own(self):
+        self.begin()
+        self.pull()
+        self.assertEqual(self.bench.shelf.folder, proofs_folder() / f"unnamed-{self.left.key}")
+        star = self.bench.proof.recipe_hash
+        QTest.keyClick(self.window, Qt.Key.Key_K)
+        self.window.keeping.save()
+        with mock.patch.object(project_files, "ask_choice", return_value="Put it away"):
+            self.choose("New")
+            self.settle()
+        self.assertIsNone(self.bench.proof)
+        self.assertEqual(self.bench.shelf.all_kept(), [])
+        self.window.keeping.save()
+        self.settle()
+        self.entries()["Unnamed"].trigger()
+        self.settle()
+        self.assertEqual(self.bench.proof.recipe_hash, star)
+        self.assertTrue(self.bench.project.state.mark(star).star)
+        self.assertIn(star, self.bench.shelf.read_marks())
+
+
+class RunTest(WindowTest):
     def test_opening_another_project_ends_the_run_of_the_first(self):
         self.bench.change_recipe("Long", steps=200, size=[384, 256])
         self.window.puller.pull()

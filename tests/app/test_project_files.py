@@ -1,10 +1,17 @@
 """Projects saved, packed and opened again in the window."""
 
+import json
 from pathlib import Path
 from unittest import mock
 
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QFileDialog
 
+from overlay.app import project_files
+from overlay.app.window import MainWindow
+from overlay.studio.bench import Bench
+from overlay.studio.recovery import Recoveries
 from tests.app.harness import WindowTest
 
 
@@ -48,7 +55,7 @@ class ProjectFileTest(WindowTest):
         self.assertFalse(self.bench.project.modified)
 
     def test_a_change_made_while_saving_stays_unsaved(self):
-        self.window.dialogs.save_to(self.path)
+        self.window.files.save_to(self.path)
         self.bench.change_cue(0, "Weight", weight=0.3)
         self.settle()
         self.assertTrue(self.bench.project.modified)
@@ -63,7 +70,7 @@ class ProjectFileTest(WindowTest):
 
     def test_packed_proofs_hang_where_the_file_is_opened(self):
         self.pull()
-        self.window.dialogs.pack_to(self.path)
+        self.window.files.pack_to(self.path)
         self.settle()
         self.assertEqual(self.status, "Packed almanac.overlay with its proofs")
         self.assertNotEqual(self.bench.project.path, self.path)
@@ -71,3 +78,128 @@ class ProjectFileTest(WindowTest):
         self.settle()
         self.pull()
         self.assertIn("nothing has changed since", self.status)
+
+
+class ElsewhereTest(WindowTest):
+    """The same project in another window, or written by another program."""
+
+    def setUp(self):
+        super().setUp()
+        self.path = self.folder / "recipe.json"
+        self.bench.change_recipe("Seed", seed=41)
+        self.theirs = self.recipe(seed=77)
+        self.path.write_text(json.dumps(self.theirs) + "  ")
+
+    def save(self, choice):
+        with mock.patch.object(project_files, "ask_choice", return_value=choice) as asked:
+            self.choose("Save")
+            self.settle()
+        asked.assert_called_once()
+        self.assertEqual(asked.call_args.args[3], ("Save as…", "Take theirs", "Overwrite"))
+
+    def written_seed(self):
+        return json.loads(self.path.read_text())["seed"]
+
+    def test_nothing_is_overwritten_without_asking(self):
+        self.save(None)
+        self.assertEqual(self.written_seed(), 77)
+        self.assertTrue(self.bench.project.modified)
+        self.assertIn("Not saved: ", self.status)
+
+    def test_overwrite_and_then_saving_asks_no_more(self):
+        self.save("Overwrite")
+        self.assertEqual(self.written_seed(), 41)
+        self.bench.change_recipe("Seed", seed=42)
+        with mock.patch.object(project_files, "ask_choice") as asked:
+            self.choose("Save")
+            self.settle()
+        asked.assert_not_called()
+        self.assertEqual(self.written_seed(), 42)
+
+    def test_take_theirs_leaves_ours_under_unsaved_work(self):
+        self.window.keeping.save()
+        self.save("Take theirs")
+        self.assertEqual(self.bench.project.recipe.seed, 77)
+        left = self.window.keeping.left()
+        self.assertEqual([one.name for one in left][:1], ["recipe.json"])
+        self.assertEqual(Recoveries().load(left[0].key).state.recipe.seed, 41)
+
+    def test_save_as_leaves_theirs(self):
+        other = self.folder / "other.json"
+        with mock.patch.object(
+            QFileDialog, "getSaveFileName", return_value=(str(other), "Recipe (*.json)")
+        ):
+            self.save("Save as…")
+        self.assertEqual(self.written_seed(), 77)
+        self.assertEqual(json.loads(other.read_text())["seed"], 41)
+
+    def test_a_second_window_says_so_and_copies_do_not_meet(self):
+        second = MainWindow(Bench())
+        self.addCleanup(second.deleteLater)
+        self.addCleanup(second.close)
+        second.open_path(self.path)
+        self.wait(lambda: second.desk.loader.idle)
+        self.assertIn("recipe.json is open in another window too", second.stage.status.label.text())
+        second.bench.change_recipe("Seed", seed=5)
+        for window in (self.window, second):
+            window.keeping.save()
+        self.wait(lambda: second.desk.loader.idle and self.window.desk.loader.idle)
+        seeds = [
+            Recoveries().load(w.bench.project.key).state.recipe.seed for w in (self.window, second)
+        ]
+        self.assertEqual(seeds, [41, 5])
+
+
+class MissingTest(WindowTest):
+    def setUp(self):
+        super().setUp()
+        self.away = self.folder / "away.png"
+        (self.folder / "mill.png").rename(self.away)
+
+    def find(self, path):
+        with mock.patch.object(QFileDialog, "getOpenFileName", return_value=(str(path), "")):
+            QTest.mouseClick(self.window.stage.status.action, Qt.MouseButton.LeftButton)
+            self.settle()
+
+    def test_what_is_not_there_is_named_and_can_be_found(self):
+        self.window.open_path(self.folder / "recipe.json")
+        self.settle()
+        self.assertIn("recipe.json: not there: mill.png", self.status)
+        self.assertEqual(self.window.stage.status.action.text(), "Find it…")
+        self.find(self.away)
+        self.assertEqual(self.bench.project.recipe.source, str(self.away))
+        self.assertIn(self.away, self.bench.project.state.tray)
+        self.assertEqual(self.status, "mill.png is away.png from now on.")
+        self.choose("Undo")
+        self.assertEqual(self.bench.project.recipe.source, str(self.folder / "mill.png"))
+
+    def test_what_is_no_picture_is_not_taken_for_it(self):
+        self.window.open_path(self.folder / "recipe.json")
+        self.settle()
+        self.find(self.write_text("no.png", "hello"))
+        self.assertIn("must be a PNG", self.status)
+        self.assertEqual(self.bench.project.recipe.source, str(self.folder / "mill.png"))
+
+    def test_a_project_is_saved_without_it_and_opens_without_it(self):
+        path = self.folder / "almanac.overlay"
+        self.window.files.save_to(path)
+        self.settle()
+        self.assertIn("Saved almanac.overlay without what is not there", self.status)
+        self.assertIn("mill.png", self.status)
+        self.assertFalse(self.bench.project.modified)
+        self.window.open_path(path)
+        self.settle()
+        self.assertIn("almanac.overlay: not there: 000-mill.png", self.status)
+        self.find(self.away)
+        self.assertEqual(self.bench.project.recipe.source, str(self.away))
+        self.window.files.save_to(path)
+        self.settle()
+        self.assertEqual(self.status, "Saved almanac.overlay")
+
+    def test_the_tray_says_it_and_offers_to_find_it(self):
+        self.window.open_path(self.folder / "recipe.json")
+        self.settle()
+        item = self.window.tray.pictures.item(0)
+        self.assertEqual(item.text(), "mill\nnot there")
+        menu = self.window.tray.menu_of(self.folder / "mill.png")
+        self.assertEqual([a.text() for a in menu.actions()], ["Find it…", "Remove from the tray"])

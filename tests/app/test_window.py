@@ -10,8 +10,9 @@ import numpy as np
 from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt, QUrl
 from PySide6.QtGui import QDragEnterEvent, QDropEvent, QGuiApplication, QImage, QWheelEvent
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QAbstractButton, QAbstractSpinBox, QComboBox, QFileDialog, QMessageBox
+from PySide6.QtWidgets import QAbstractButton, QAbstractSpinBox, QComboBox, QFileDialog
 
+from overlay.app import project_files
 from overlay.app.axis import TimeAxis
 from overlay.document.reading import read_recipe
 from overlay.imaging.files import read_picture
@@ -322,18 +323,16 @@ class FileTest(WindowTest):
     def test_unsaved_work_is_asked_about(self):
         self.bench.change_recipe("Seed", seed=4)
         before = self.bench.project
-        with mock.patch.object(
-            QMessageBox, "question", return_value=QMessageBox.StandardButton.Cancel
-        ) as asked:
+        with mock.patch.object(project_files, "ask_choice", return_value=None) as asked:
             self.choose("New")
         asked.assert_called_once()
         self.assertIs(self.bench.project, before)
 
     def test_the_recovery_copy_follows_the_work(self):
         self.bench.change_recipe("Seed", seed=77)
-        path = state_folder() / "recovery.json"
-        found = lambda: path.exists() and (load_recovery(path) or [None])[0]  # noqa: E731
-        self.wait(lambda: bool(found()) and found().recipe.seed == 77, 10)
+        path = state_folder() / "recovery" / f"{self.bench.project.key}.json"
+        found = lambda: path.exists() and load_recovery(path)  # noqa: E731
+        self.wait(lambda: bool(found()) and found().state.recipe.seed == 77, 10)
 
     def test_a_new_project_teaches_and_has_nothing_to_export(self):
         self.choose("New")

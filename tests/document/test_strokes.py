@@ -13,7 +13,7 @@ from overlay.document.project import Project, State
 from overlay.document.reading import make_recipe, recipe_json
 from overlay.document.strokes import MapStroke, RegionStroke, Stroke
 from overlay.studio.bench import Bench
-from overlay.studio.recovery import recovery_bytes
+from overlay.studio.recovery import Snapshot, recovery_bytes
 
 
 def many_strokes(count=600, points=120):
@@ -110,4 +110,4 @@ class EditTest(unittest.TestCase):
         self.bench.change_cue(0, "Weight", weight=0.3)
         after = self.bench.project.recipe.cues[0].strokes
         self.assertIs(after[0], before[0])
-        self.assertIn(before[0].packed.encode(), recovery_bytes(self.bench.project))
+        self.assertIn(before[0].packed.encode(), recovery_bytes(Snapshot.of(self.bench.project)))

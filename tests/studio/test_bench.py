@@ -5,7 +5,7 @@ from overlay.document.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.imaging.intake import PictureError
 from overlay.studio.bench import Bench
-from overlay.studio.recovery import load_recovery, recovery_bytes
+from overlay.studio.recovery import Snapshot, load_recovery, recovery_bytes
 from overlay.studio.shelf import pull_proof
 from tests.workspace import WorkspaceTest
 
@@ -93,11 +93,12 @@ class BenchTest(WorkspaceTest):
     def test_the_recovery_copy_brings_everything_back(self):
         self.bench.change_recipe("Seed", seed=11)
         path = self.folder / "recovery.json"
-        path.write_bytes(recovery_bytes(self.bench.project))
-        project, modified = load_recovery(path)
-        self.assertTrue(modified)
+        path.write_bytes(recovery_bytes(Snapshot.of(self.bench.project)))
+        project = load_recovery(path).project()
+        self.assertTrue(project.modified)
         self.assertEqual(project.state, self.bench.project.state)
         self.assertEqual(project.path, self.bench.project.path)
+        self.assertEqual(project.stamp, self.bench.project.stamp)
 
     def test_a_damaged_recovery_copy_counts_as_none(self):
         path = self.folder / "recovery.json"

@@ -7,8 +7,8 @@ import zipfile
 from pathlib import Path
 
 from overlay.document.json_text import RecipeError
-from overlay.document.project import State
-from overlay.document.reading import read_recipe
+from overlay.document.project import ProofMark, State
+from overlay.document.reading import make_recipe, read_recipe
 from overlay.imaging.files import read_picture
 from overlay.imaging.intake import PictureError
 from overlay.studio.container import read_container, write_container
@@ -79,14 +79,68 @@ class ContainerTest(WorkspaceTest):
         self.assertTrue((found.picture == proof.picture).all())
         self.assertEqual(found.measures, proof.measures)
 
-    def test_a_picture_that_is_gone_stops_the_save_and_keeps_the_old_file(self):
+    def test_a_picture_that_is_gone_is_named_and_the_rest_is_saved(self):
+        (self.folder / "sky.png").unlink()
+        (self.folder / "stripes.png").unlink()
+        (self.folder / "stripes.png").symlink_to("/dev/zero")
+        stamp, left_out = write_container(self.path, self.state)
+        self.assertEqual(stamp[1], self.path.stat().st_size)
+        self.assertEqual(len(left_out), 2)
+        self.assertIn("sky.png: no such file", left_out[0])
+        self.assertIn("stripes.png: must be a regular file, got a device", left_out[1])
+        opened = read_container(self.path)
+        self.assertEqual([name[-11:] for name in opened.missing], ["001-sky.png", "stripes.png"])
+        self.assertTrue(opened.state.recipe.regions["sky"].mask.endswith("001-sky.png"))
+        self.assertEqual(len(opened.state.tray), 3)
+
+    def test_saved_again_and_again_it_gives_the_same_bytes(self):
+        write_container(self.path, self.state)
+        first = self.path.read_bytes()
+        for _ in range(3):
+            write_container(self.path, read_container(self.path).state)
+            self.assertEqual(self.path.read_bytes(), first)
+
+    def test_long_and_strange_names_open_again(self):
+        names = [
+            "x" * 246 + ".png",
+            "é" * 120 + ".png",
+            "a\nb.png",
+            "e\u0301.png",
+            "\U0001f58c" * 60 + ".png",
+        ]
+        for name in names:
+            (self.folder / name).write_bytes((self.folder / "mill.png").read_bytes())
+        state = State(self.recipe, tuple(self.folder / name for name in names))
+        write_container(self.path, state)
+        opened = read_container(self.path)
+        self.assertEqual(opened.missing, ())
+        for path in opened.state.tray:
+            self.assertLessEqual(len(path.name.encode()), 110)
+            self.assertTrue(path.name.endswith(".png"))
+            self.assertEqual(read_picture(path).shape, (128, 192, 3))
+
+    def test_what_could_not_be_read_again_is_not_written(self):
         write_container(self.path, self.state)
         before = self.path.read_bytes()
-        (self.folder / "sky.png").unlink()
-        with self.assertRaisesRegex(PictureError, "sky.png: no such file"):
-            write_container(self.path, self.state)
-        self.assertEqual(self.path.read_bytes(), before)
-        self.assertEqual([p.name for p in self.folder.glob("almanac*")], ["almanac.overlay"])
+        many = State(self.recipe, tuple(self.folder / f"{i}.png" for i in range(4096)))
+        notes = {f"{i:064x}": ProofMark(note="ü" * 10_000) for i in range(900)}
+        for state, words in (
+            (many, "may hold 4096 files"),
+            (State(self.recipe, marks=notes), "may have"),
+        ):
+            with self.subTest(words), self.assertRaisesRegex(PictureError, words):
+                write_container(self.path, state)
+            self.assertEqual(self.path.read_bytes(), before)
+
+    def test_a_long_note_and_a_thousand_like_strokes_are_readable(self):
+        stroke = {"points": [[0.5, 0.5]] * 4000}
+        cue = {"name": "pen", "guide": "lines", "of": "blank", "strokes": [stroke] * 45}
+        recipe = make_recipe({"overlay": 1, "departure": 1.0, "cues": [cue]}, "test")
+        marks = {"a" * 64: ProofMark(note="n" * 20_000)}
+        write_container(self.path, State(recipe, marks=marks))
+        opened = read_container(self.path)
+        self.assertEqual(opened.state.recipe, recipe)
+        self.assertEqual(len(opened.state.marks["a" * 64].note), 10_000)
 
     def test_what_is_missing_is_named_and_the_rest_opens(self):
         gone = []
@@ -141,6 +195,20 @@ class ContainerTest(WorkspaceTest):
             for i in range(4100):
                 container.writestr(str(i), b"")
         with self.assertRaisesRegex(RecipeError, "may have 4096 entries, got 4100"):
+            read_container(self.path)
+
+    def test_a_list_of_entries_that_would_fill_the_memory_is_not_read(self):
+        write_container(self.path, self.state)
+        data = bytearray(self.path.read_bytes())
+        at = data.rfind(b"PK\5\6") + 12
+        data[at : at + 4] = (5 << 20).to_bytes(4, "little")
+        self.path.write_bytes(bytes(data))
+        with self.assertRaisesRegex(RecipeError, "got a list of 5242880 bytes"):
+            read_container(self.path)
+
+    def test_devices_are_refused(self):
+        self.path.symlink_to("/dev/zero")
+        with self.assertRaisesRegex(RecipeError, "must be a regular file, got a device"):
             read_container(self.path)
 
     def test_300_damaged_files_open_or_are_refused_in_one_line(self):

@@ -6,7 +6,7 @@ from overlay.studio.bench import Bench
 from overlay.studio.container import read_container, write_container
 from overlay.studio.differences import differences
 from overlay.studio.drawer import Filter, lineage, mark_proofs, parent_of, star_proof, started_from
-from overlay.studio.recovery import load_recovery, recovery_bytes
+from overlay.studio.recovery import Snapshot, load_recovery, recovery_bytes
 from overlay.studio.shelf import ProofShelf, pull_proof, trim_proofs
 from tests.workspace import WorkspaceTest
 
@@ -65,8 +65,8 @@ class ShelfTest(WorkspaceTest):
         )
         mark_proofs(project, "Delete", [proof.recipe_hash], lambda m: replace(m, deleted=True))
         self.assertIsNone(shelf.newest(frozenset([proof.recipe_hash])))
-        (self.folder / "r.json").write_bytes(recovery_bytes(project))
-        recovered, _ = load_recovery(self.folder / "r.json")
+        (self.folder / "r.json").write_bytes(recovery_bytes(Snapshot.of(project)))
+        recovered = load_recovery(self.folder / "r.json")
         self.assertEqual(recovered.state.marks, project.state.marks)
         for _ in range(3):
             project.undo()

@@ -5,7 +5,7 @@ import sys
 from overlay.document.json_text import RecipeError
 from overlay.document.reading import read_recipe
 from overlay.engine.sampler import render
-from overlay.studio.engines import engine_names, find_engine
+from overlay.studio.engines import engine_names, engine_package, find_engine
 from overlay.studio.paths import absolute_recipe
 from overlay.studio.pictures import PictureStore
 from overlay.studio.proofs import hash_recipe, make_proof
@@ -48,7 +48,7 @@ class EnginesTest(WorkspaceTest):
         self.assertEqual(engine_names(), ("patches", "broken", "missing", "upside-down"))
         plain = self.read()
         recipe = self.read(engine="upside-down")
-        proof = make_proof(recipe, PictureStore())
+        proof = make_proof(recipe, PictureStore(), engines=("upside-down",))
         self.assertEqual(proof.picture.shape, (64, 96, 3))
         self.assertIn("structure_kept", proof.measures)
         self.assertNotEqual(hash_recipe(plain), hash_recipe(recipe))
@@ -64,4 +64,14 @@ class EnginesTest(WorkspaceTest):
         }
         for name, message in cases.items():
             with self.subTest(name), self.assertRaisesRegex(RecipeError, message):
-                find_engine(name)
+                find_engine(name, tuple(cases))
+
+    def test_a_recipe_alone_runs_no_code_of_another_package(self):
+        for allowed in ((), ("broken",)):
+            with self.assertRaisesRegex(
+                RecipeError, "code of tiny-engine must be allowed by --engine"
+            ):
+                make_proof(self.read(engine="upside-down"), PictureStore(), engines=allowed)
+        self.assertNotIn("tiny_engine", sys.modules)
+        self.assertEqual(engine_package("upside-down"), "tiny-engine")
+        self.assertIsNone(engine_package("patches"))

@@ -1,0 +1,47 @@
+"""Words in the window: what comes from files and people is shown as it is, never as markup."""
+
+import html
+import time
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QLabel, QWidget
+
+from overlay.imaging.one_line import one_line
+
+
+class PlainLabel(QLabel):
+    """A label that shows its text and follows no markup in it.
+
+    A plain QLabel guesses: a file named `<img src=...>` would have it read that file.
+    """
+
+    def __init__(self, text: str = "", parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setTextFormat(Qt.TextFormat.PlainText)
+        self.setText(text)
+
+
+def plain(text: str) -> str:
+    """A text for a line, a menu or a title: on one line, control characters shown."""
+    return one_line(text)
+
+
+def plain_tip(text: str) -> str:
+    """A text for a tooltip, whose lines stay; tooltips have no other way to switch markup off."""
+    lines = [one_line(line, 400) for line in text.split("\n")]
+    shown = "\n".join(lines)
+    if "<" not in shown and "&" not in shown:
+        return shown
+    return "<qt>" + html.escape(shown).replace("\n", "<br>") + "</qt>"
+
+
+def ago(when: float) -> str:
+    """A moment as people say it: `today 9:05`, `yesterday 21:40`, `3 November`."""
+    then, now = time.localtime(when), time.localtime()
+    clock = f"{then.tm_hour}:{then.tm_min:02d}"
+    yesterday = time.localtime(time.time() - 24 * 3600)
+    if then[:3] == now[:3]:
+        return f"today {clock}"
+    if then[:3] == yesterday[:3]:
+        return f"yesterday {clock}"
+    return f"{then.tm_mday} {time.strftime('%B', then)}"
