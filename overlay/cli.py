@@ -24,9 +24,14 @@ def main(arguments: list[str] | None = None) -> int:
     options = parser.parse_args(arguments)
     try:
         code = options.run(options)
+        sys.stdout.flush()
     except KeyboardInterrupt:
         print("stopped", file=sys.stderr)
         code = STOPPED
+    except BrokenPipeError:
+        # Who reads has read enough; what Python flushes at its end must not complain.
+        os.dup2(os.open(os.devnull, os.O_WRONLY), sys.stdout.fileno())
+        code = DONE
     except Exception as error:
         code = _explain(error)
     return int(code)
@@ -62,6 +67,7 @@ def _add_render(commands: "argparse._SubParsersAction[argparse.ArgumentParser]")
     render.add_argument("--out", type=Path, required=True, metavar="PICTURE")
     render.add_argument("--report", type=Path, metavar="REPORT.json")
     render.add_argument("--set", action="append", default=[], metavar="KEY=VALUE", dest="changes")
+    render.add_argument("--engine", action="append", default=[], metavar="NAME", dest="engines")
     render.add_argument("--threads", type=int, metavar="N")
     render.add_argument("--quiet", action="store_true")
     render.set_defaults(run=_render)
@@ -86,57 +92,70 @@ def _explain(error: Exception) -> int:
     """One line on standard error, and the exit code that fits."""
     from overlay.document.json_text import RecipeError
     from overlay.engine.control import CancelledError
-    from overlay.imaging.intake import PictureError
+    from overlay.imaging.intake import PictureError, reason
 
     if isinstance(error, CancelledError):
         print("stopped", file=sys.stderr)
         return STOPPED
-    text = str(error).splitlines()[0] if str(error) else type(error).__name__
     if isinstance(error, RecipeError | PictureError):
-        print(f"overlay: {text}", file=sys.stderr)
+        _complain(str(error))
         return WRONG
-    print(f"overlay: {type(error).__name__}: {text}", file=sys.stderr)
+    if isinstance(error, OSError) and error.filename is not None:
+        _complain(f"{error.filename}: {reason(error)}")
+        return WRONG
+    _complain(f"{type(error).__name__}: {error}" if str(error) else type(error).__name__)
     return FAILED
+
+
+def _complain(text: str) -> None:
+    from overlay.imaging.one_line import one_line
+
+    print(f"overlay: {one_line(text)}", file=sys.stderr)
 
 
 def _render(options: argparse.Namespace) -> int:
     from overlay.document.reading import read_recipe, recipe_json
     from overlay.imaging.files import writable_kind, write_picture
-    from overlay.imaging.intake import PictureError
     from overlay.imaging.whole_files import write_bytes
-    from overlay.studio.paths import absolute_recipe, relative_recipe
+    from overlay.studio.paths import absolute_recipe, input_paths, relative_recipe
     from overlay.studio.pictures import PictureStore
     from overlay.studio.proofs import make_proof
 
     recipe = read_recipe(options.recipe, options.changes)
     writable_kind(options.out)
-    for target in filter(None, (options.out, options.report)):
-        _check_target(target)
+    located = absolute_recipe(recipe, options.recipe.parent)
+    inputs = [options.recipe, *map(Path, input_paths(located))]
+    _check_target("--out", options.out, inputs)
+    if options.report is not None:
+        _check_target("--report", options.report, [*inputs, options.out])
     _set_threads(options.threads)
     with _Progress(quiet=options.quiet) as progress:
-        located = absolute_recipe(recipe, options.recipe.parent)
-        proof = make_proof(located, PictureStore(), progress.control())
+        proof = make_proof(located, PictureStore(), progress.control(), engines=options.engines)
     carried = relative_recipe(located, options.out.parent)
     write_picture(options.out, proof.picture, recipe=recipe_json(carried))
     if options.report is not None:
         text = json.dumps(proof.report(), indent=2, ensure_ascii=False).encode() + b"\n"
-        try:
-            write_bytes(options.report, text)
-        except OSError as error:
-            raise PictureError(f"{options.report}: cannot be written: {error.strerror}") from error
+        write_bytes(options.report, text)
     return DONE
 
 
-def _check_target(path: Path) -> None:
-    """Refuse a place that cannot be written before any work is done."""
+def _check_target(option: str, path: Path, inputs: list[Path]) -> None:
+    """Refuse a place that cannot or must not be written, before any work is done."""
     from overlay.imaging.intake import PictureError
+    from overlay.studio.paths import plain_path
 
+    plain_path(path.absolute())
     if path.is_dir():
         raise PictureError(f"{path}: must be a file, got a folder")
+    if path.exists() and not path.is_file():
+        raise PictureError(f"{path}: must be a regular file, got a device or pipe")
     if not path.parent.is_dir():
         raise PictureError(f"{path}: its folder must exist, got none at {path.parent}")
     if not os.access(path.parent, os.W_OK):
         raise PictureError(f"{path}: cannot be written: permission denied")
+    for other in inputs:
+        if path.resolve() == other.resolve():
+            raise PictureError(f"{option}: must not be the recipe or one of its files, got {path}")
 
 
 def _set_threads(threads: int | None) -> None:
@@ -182,7 +201,7 @@ def _map(options: argparse.Namespace) -> int:
         raise RecipeError(f"map {options.kind}: {fault}")
     if options.out.suffix.lower() != ".png":
         raise PictureError(f"{options.out}: the ending must be .png, got {options.out.suffix!r}")
-    _check_target(options.out)
+    _check_target("--out", options.out, [options.picture])
     cue = Cue(name="map", guide=options.kind, options=settings)
     picture = read_picture(options.picture)
     height, width = picture.shape[:2]
@@ -201,7 +220,7 @@ def _mask(options: argparse.Namespace) -> int:
 
     if options.out.suffix.lower() != ".png":
         raise PictureError(f"{options.out}: the ending must be .png, got {options.out.suffix!r}")
-    _check_target(options.out)
+    _check_target("--out", options.out, [options.picture])
     try:
         found = _picked(options.picture, options.pick)
     except PictureError:
@@ -227,6 +246,7 @@ def _picked(path: Path, what: str) -> "FloatImage":
 
 
 def _demo(options: argparse.Namespace) -> int:
+    from overlay.imaging.intake import PictureError
     from overlay.studio.demo import ensure_demo, prepare_demo
     from overlay.studio.folders import data_folder
 
@@ -235,6 +255,8 @@ def _demo(options: argparse.Namespace) -> int:
         from overlay.studio.demo_plates import render_plates
 
         folder = options.out or Path("demo-out")
+        if folder.exists() and not folder.is_dir():
+            raise PictureError(f"--out: must be a folder, got a file at {folder}")
         with _Progress(quiet=False) as progress:
             ensure_demo(folder, progress.report)
         render_plates(folder, lambda line: print(line, file=sys.stderr))
@@ -247,11 +269,11 @@ def _demo(options: argparse.Namespace) -> int:
 
 
 def _window(options: argparse.Namespace) -> int:
-    from overlay.imaging.intake import PictureError
+    from overlay.imaging.intake import regular_status
 
     file: Path | None = getattr(options, "file", None)
-    if file is not None and not file.is_file():
-        raise PictureError(f"{file}: must be a project, recipe or proof, got no such file")
+    if file is not None:
+        regular_status(file)
     if not _has_display():
         print(
             "overlay: DISPLAY or WAYLAND_DISPLAY must name a display for the window, got none; "

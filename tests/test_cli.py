@@ -88,6 +88,62 @@ class CliTest(WorkspaceTest):
                 self.refused(message, "render", *arguments)
         self.assertFalse(out.exists())
 
+    def test_what_is_no_file_or_no_recipe_is_refused_at_once(self):
+        out = self.folder / "out.png"
+        os.mkfifo(self.folder / "pipe.png")
+        deep = self.folder / "deep.json"
+        deep.write_text('{"overlay": 1, "cues": ' + "[" * 500 + "]" * 500 + "}")
+        cases = [
+            ("/dev/zero: must be a regular file, got a device", "/dev/zero"),
+            ("must be a regular file, got a device", self.write_recipe("a.json", source="/dev/zero")),
+            ("got a pipe", self.write_recipe("b.json", source="pipe.png")),
+            ("source: must be a name that a file can have", self.write_recipe("c.json", source="a\0b.png")),
+            ("nested 40 deep", deep),
+            ("overlay: must be 1, got true", self.write_recipe("d.json", overlay=True)),
+            ("must name one of paint, contours .* got '²'", self.write_recipe(), "--set", "cues.².weight=1"),
+            ("guidance: words are not available", self.write_recipe("e.json", guidance=3.0)),
+            ("seed: must be less", self.write_recipe("f.json", seed=10**30)),
+            ("the value must be JSON", self.write_recipe(), "--set", "seed=" + "9" * 5000),
+        ]  # fmt: skip
+        before = time.monotonic()
+        for message, recipe, *more in cases:
+            with self.subTest(message):
+                self.refused(message, "render", recipe, "--out", out, *more)
+        self.assertLess(time.monotonic() - before, 5)
+
+    def test_nothing_that_is_read_is_written_over(self):
+        recipe, out = self.write_recipe(), self.folder / "out.png"
+        (self.folder / "link.png").symlink_to("mill.png")
+        before = {p: p.read_bytes() for p in self.folder.iterdir()}
+        self.refused("--out: must not be", "render", recipe, "--out", self.folder / "mill.png")
+        self.refused("--out: must not be", "render", recipe, "--out", self.folder / "link.png")
+        for report in (recipe, self.folder / "paint.png", out):
+            self.refused(
+                "--report: must not be", "render", recipe, "--out", out, "--report", report
+            )
+        for command in (("map", "edges"), ("mask",)):
+            picture = self.folder / "mill.png"
+            pick = ("--pick", "sky") if command == ("mask",) else ()
+            self.refused("--out: must not be", *command, picture, *pick, "--out", picture)
+        self.refused("got a device", "render", recipe, "--out", out, "--report", "/dev/null")
+        self.refused("got a file at", "demo", "--out", recipe)
+        self.assertEqual({p: p.read_bytes() for p in self.folder.iterdir()}, before)
+
+    def test_refusals_are_one_short_line_however_long_the_input(self):
+        recipe = self.write_recipe(source="x" * 3000 + "\x1b[31m\n" + "y" * 1000)
+        code, _, err = self.run_cli("render", recipe, "--out", self.folder / "out.png")
+        self.assertEqual(code, 2)
+        self.assertLess(len(err), 320)
+        self.assertNotIn("\x1b", err)
+        self.assertEqual(err.count("\n"), 1)
+
+    def test_who_reads_only_the_beginning_hears_no_complaint(self):
+        command = f"{sys.executable} -m overlay schema | head -n 1"
+        done = subprocess.run(
+            ["bash", "-o", "pipefail", "-c", command], capture_output=True, text=True
+        )
+        self.assertEqual((done.returncode, done.stderr, done.stdout), (0, "", "{\n"))
+
     def test_a_refused_render_leaves_the_old_picture(self):
         out = self.folder / "out.png"
         out.write_bytes(b"old")
@@ -138,7 +194,7 @@ class CliTest(WorkspaceTest):
 
     def test_a_file_to_open_must_be_there(self):
         self.refused(
-            "none.overlay: must be a project, recipe or proof, got no such file",
+            "none.overlay: no such file",
             "open",
             self.folder / "none.overlay",
         )

@@ -1,5 +1,7 @@
 """The cue sheet: all cues against the progress of the run, under the filmstrip."""
 
+from collections.abc import Callable
+
 from PySide6.QtCore import QPoint, Qt, Signal
 from PySide6.QtGui import QAction
 from PySide6.QtWidgets import (
@@ -98,7 +100,15 @@ class CueSheet(TakesPictures, QFrame):
 
     def _blend_chosen(self, place: int) -> None:
         text = self.blend.itemText(place)
-        self.bench.change_recipe(text, blend=text.lower())
+        self._guarded(lambda: self.bench.change_recipe(text, blend=text.lower()))
+
+    def _guarded(self, edit: Callable[[], object]) -> None:
+        """Make an edit; what is refused is said, and the sheet shows what is."""
+        try:
+            edit()
+        except ValueError as error:
+            self.refused.emit(str(error))
+            self.refresh()
 
     def _row_area(self) -> QScrollArea:
         area = QScrollArea()
@@ -167,7 +177,7 @@ class CueSheet(TakesPictures, QFrame):
             row.region_asked.connect(self._ask_region)
             row.regions = lambda: list(self.bench.project.recipe.regions)
             row.shaped.connect(self._shape)
-            row.soloed.connect(self.bench.solo_cue)
+            row.soloed.connect(lambda k: self._guarded(lambda: self.bench.solo_cue(k)))
             row.dropped.connect(lambda paths, k=i: self.map_dropped.emit(k, paths))
             row.dragged.connect(self._show_gap)
             row.let_go.connect(self._drop_row)
@@ -184,18 +194,17 @@ class CueSheet(TakesPictures, QFrame):
 
     def _change(self, index: int, what: str, *, alone: bool = False, **changes: object) -> None:
         rows = [index] if alone else self._rows_with(index)
-        try:
-            self.bench.change_cues(rows, what, **changes)
-        except ValueError as error:
-            self.refused.emit(str(error))
-            self.refresh()
+        self._guarded(lambda: self.bench.change_cues(rows, what, **changes))
 
     def _shape(self, index: int, handle: str, shape: Shape) -> None:
         """One gesture on an envelope; rows that are selected with it move by the same amounts."""
         what = handle.replace("_", " ").capitalize()
-        old = Shape.of(self.bench.project.recipe.cues[index])
+        cues = self.bench.project.recipe.cues
+        if index >= len(cues):
+            return  # the row went while its envelope was held
+        old = Shape.of(cues[index])
         by = {key: getattr(shape, key) - getattr(old, key) for key in vars(shape)}
-        self.bench.shift_cues(self._rows_with(index), what, by)
+        self._guarded(lambda: self.bench.shift_cues(self._rows_with(index), what, by))
 
     def _gap(self, height: int) -> tuple[int, int]:
         """The row before which a row dragged to a height would go, and where its line is drawn."""
@@ -223,7 +232,8 @@ class CueSheet(TakesPictures, QFrame):
         if self._is_outside(screen):
             self.put_on.emit(self._rows_with(index), screen)
         elif height >= 0:
-            self.bench.move_cues(self._rows_with(index), self._gap(height)[0])
+            before = self._gap(height)[0]
+            self._guarded(lambda: self.bench.move_cues(self._rows_with(index), before))
 
     def mark_selected(self) -> None:
         """Mark the selected cue's row."""

@@ -9,6 +9,7 @@ from PySide6.QtGui import QIcon
 from PySide6.QtWidgets import QApplication
 
 from overlay import __version__
+from overlay.app.last_resort import LastResort
 from overlay.app.theme import apply_theme, wants_dark
 from overlay.app.window import MainWindow
 from overlay.studio.bench import Bench
@@ -33,6 +34,8 @@ def run_window(recipe: Path | None) -> int:
     """Open the window on a recipe, or on what was open last, until it is closed."""
     application = make_application()
     window = MainWindow(Bench())
+    last_resort = LastResort(window.refuse)
+    last_resort.install()
     window.show()
     QTimer.singleShot(0, lambda: _begin(window, recipe))
     # Ctrl+C in the terminal closes the window in the orderly way; the timer lets Python see it.

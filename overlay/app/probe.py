@@ -77,9 +77,12 @@ class Probe(QObject):
         bench = self.window.bench
         cue, index = bench.selected_cue, bench.selected_index
         if cue is not None and index is not None and cue.swatches is not None:
-            bench.change_cue(index, "Swatches", swatches=[*cue.swatches, colour])
+            swatches = [*cue.swatches, colour]
+            self.window.guarded(lambda: bench.change_cue(index, "Swatches", swatches=swatches))
         else:
-            bench.add_cue("colours", swatches=[colour], facets={"palette": 1.0})
+            self.window.guarded(
+                lambda: bench.add_cue("colours", swatches=[colour], facets={"palette": 1.0})
+            )
 
     def _look(self, box: QRectF) -> None:
         image = self.stage.shown

@@ -7,11 +7,13 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QObject
 from PySide6.QtGui import QImage
 
+from overlay.app.asking import ask_choice
 from overlay.app.images import to_image
 from overlay.app.jobs import JobRunner
 from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage
 from overlay.studio.effect import Effect, find_effect
+from overlay.studio.engines import engine_package
 from overlay.studio.proofs import Proof
 from overlay.studio.settings import use_threads
 from overlay.studio.shelf import pull_proof
@@ -47,18 +49,18 @@ class Puller(QObject):
 
     def pull(self) -> None:
         """Render the present recipe; while it runs the window stays usable."""
-        if self.runner.busy:
+        if self.runner.busy or not self._may_run():
             return
         self.window.show_room("bench")
         self.window.top.next_seed()
         bench, recipe = self.window.bench, self.window.bench.project.recipe
-        shelf, store = bench.shelf, bench.store
+        shelf, store, engines = bench.shelf, bench.store, self.window.settings.engines
 
         threads = self.window.settings.threads
 
         def work(control: Control) -> tuple[Proof, QImage]:
             use_threads(threads)
-            proof = pull_proof(recipe, shelf, store, control)
+            proof = pull_proof(recipe, shelf, store, control, engines=engines)
             return proof, to_image(proof.picture)
 
         self._start(work)
@@ -66,18 +68,39 @@ class Puller(QObject):
     def ask_effect(self) -> None:
         """Pull with and without the selected cue, and flip between the two."""
         bench, index = self.window.bench, self.window.bench.selected_index
-        if self.runner.busy or index is None:
+        if self.runner.busy or index is None or not self._may_run():
             return
         recipe, shelf, store = bench.project.recipe, bench.shelf, bench.store
+        engines = self.window.settings.engines
 
         threads = self.window.settings.threads
 
         def work(control: Control) -> tuple[Effect, QImage, QImage]:
             use_threads(threads)
-            effect = find_effect(recipe, index, shelf, store, control)
+            effect = find_effect(recipe, index, shelf, store, control, engines=engines)
             return effect, to_image(effect.with_cue.picture), to_image(effect.without.picture)
 
         self._start(work)
+
+    def _may_run(self) -> bool:
+        """Whether the recipe's engine may run: ours always, another package's once allowed."""
+        name, settings = self.window.bench.project.recipe.engine, self.window.settings
+        package = engine_package(name)
+        if package is None or name in settings.engines:
+            return True
+        choice = ask_choice(
+            self.window,
+            "Engine of another package",
+            f"This recipe asks for the engine {name}, which the package {package} brings. "
+            "Pulling runs that package's code on this computer.",
+            ("Allow it from now on",),
+        )
+        if choice is None:
+            self.window.refuse(f"No proof: the engine {name} of {package} was not allowed.")
+            return False
+        engines = (*settings.engines, name)
+        self.window.change_settings(settings.model_copy(update={"engines": engines}))
+        return True
 
     def _start(self, work: Callable[[Control], object]) -> None:
         self._began = time.monotonic()
@@ -149,7 +172,9 @@ class Puller(QObject):
         if not self.window.desk.hang(proof, image):
             status.say(f"Same as proof {proof.number}: nothing has changed since.")
             return
-        if fresh:
+        if proof.unkept is not None:
+            status.refuse(f"Proof {proof.number} is there, but could not be kept: {proof.unkept}")
+        elif fresh:
             status.say(f"Proof {proof.number} is there.")
         else:
             status.say(f"Same as proof {proof.number}, pulled before.")

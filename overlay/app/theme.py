@@ -134,9 +134,9 @@ def _panels_and_buttons(t: Tones) -> str:
     QMainWindow, QDialog {{ background: {t.bench}; }}
     QFrame[panel="true"] {{ background: {t.panel}; border: none; }}
     QFrame[gap="true"] {{ background: {t.register}; border: none; }}
-    PlainLabel[role="title"] {{ font-weight: 600; }}
-    PlainLabel[role="faint"] {{ color: {t.faint}; }}
-    PlainLabel[role="error"] {{ color: {t.alarm}; font-weight: 600; }}
+    QLabel[role="title"] {{ font-weight: 600; }}
+    QLabel[role="faint"] {{ color: {t.faint}; }}
+    QLabel[role="error"] {{ color: {t.alarm}; font-weight: 600; }}
     QToolTip {{ background: {t.panel}; color: {t.ink}; border: 1px solid {t.hairline}; }}
     QPushButton, QToolButton {{
         background: {t.panel}; color: {t.ink}; border: 1px solid {t.hairline};

@@ -210,7 +210,7 @@ class TopBar(QFrame):
 
     def _set_size(self) -> None:
         text = self.size_box.currentText()
-        match = re.fullmatch(r"\s*(\d+)\s*[x×*, ]\s*(\d+)\s*", text)
+        match = re.fullmatch(r"\s*([0-9]{1,6})\s*[x×*, ]\s*([0-9]{1,6})\s*", text)
         if match is None:
             self.refused.emit(f"Size: must be width x height in pixels, got {text!r}")
             self._show_size()
@@ -222,7 +222,7 @@ class TopBar(QFrame):
 
     def _seed_typed(self) -> None:
         text = self.seed.text().strip()
-        if not text.isdigit() or int(text) > 2**53:
+        if not re.fullmatch(r"[0-9]{1,16}", text) or int(text) > 2**53:
             self.refused.emit(f"Seed: must be a whole number from 0, got {text!r}")
             self.seed.setText(str(self.bench.project.recipe.seed))
             return

@@ -215,7 +215,7 @@ class MainWindow(QMainWindow):
         """Take other settings and keep them."""
         themed = settings.theme != self.settings.theme
         self.settings = settings
-        save_settings(settings)
+        self.desk.loader.ask(lambda: save_settings(settings), newest="settings", outlives=True)
         if themed:
             self.dress()
 

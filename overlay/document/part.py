@@ -4,12 +4,29 @@ import json
 from itertools import islice
 from typing import Annotated, Any
 
-from pydantic import BaseModel, BeforeValidator, ConfigDict, Field, StringConstraints
+from pydantic import (
+    AfterValidator,
+    BaseModel,
+    BeforeValidator,
+    ConfigDict,
+    Field,
+    StringConstraints,
+)
+
+
+def without_null(name: str) -> str:
+    """A file's name, if a file can have it; raises `ValueError`."""
+    if "\0" in name:
+        raise ValueError(f"must be a name that a file can have, without null, got {shown(name)}")
+    return name
+
 
 Unit = Annotated[float, Field(ge=0, le=1)]
 Double = Annotated[float, Field(ge=0, le=2)]
 Name = Annotated[str, StringConstraints(min_length=1, max_length=80)]
-FilePath = Annotated[str, StringConstraints(min_length=1, max_length=4096)]
+FilePath = Annotated[
+    str, StringConstraints(min_length=1, max_length=4096), AfterValidator(without_null)
+]
 
 
 _SHOWN = 60  # characters of a value in a refusal

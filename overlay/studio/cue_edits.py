@@ -1,9 +1,11 @@
 """Edits of cues, each one named step of the project that can be undone."""
 
+from collections.abc import Collection
 from functools import cache
 from pathlib import Path
 from typing import Any, Literal
 
+from overlay.document.json_text import RecipeError
 from overlay.document.observer import Signal
 from overlay.document.part import Part
 from overlay.document.project import Project
@@ -12,6 +14,7 @@ from overlay.document.recipe import Cue, Recipe
 
 Choice = Literal["only", "toggle", "extend"]
 
+_LONGEST = 80  # characters of a name
 _SHAPE = ("enter", "leave", "fade_in", "fade_out", "weight")
 
 
@@ -78,7 +81,7 @@ class CueEdits:
     def change_cues(self, rows: list[int], what: str, **changes: Any) -> None:
         """Change several cues alike as one step; all of them or none."""
         data = plain_recipe(self.project.recipe)
-        for index in rows:
+        for index in self._present(rows):
             name = data["cues"][index]["name"]
             data["cues"][index] |= {k: plain_value(v) for k, v in changes.items()}
             _follow_guide(data, name, data["cues"][index]["name"])
@@ -92,7 +95,7 @@ class CueEdits:
         by : what is added to `enter`, `leave`, `fade_in`, `fade_out` and `weight`.
         """
         data = plain_recipe(self.project.recipe)
-        for index in rows:
+        for index in self._present(rows):
             cue = self.project.recipe.cues[index]
             new = {key: getattr(cue, key) + by.get(key, 0.0) for key in _SHAPE}
             new["enter"] = min(max(new["enter"], 0.0), 0.99)
@@ -103,6 +106,14 @@ class CueEdits:
             new["weight"] = min(max(new["weight"], 0.0), 2.0)
             data["cues"][index] |= {key: round(value, 4) for key, value in new.items()}
         self.project.edit(f"{what} of {self._named(rows)}", make_recipe(data, "cue"))
+
+    def _present(self, rows: list[int]) -> list[int]:
+        """Places of cues, if all are there; a gesture may end after its row is gone."""
+        count = len(self.project.recipe.cues)
+        for index in rows:
+            if not 0 <= index < count:
+                raise RecipeError(f"cue {index + 1} is no longer there, there are {count}")
+        return rows
 
     def _named(self, rows: list[int]) -> str:
         names = [self.project.recipe.cues[i].name for i in rows]
@@ -125,14 +136,15 @@ class CueEdits:
     def duplicate_cues(self, rows: list[int]) -> None:
         """Put a copy of each cue behind it, under a name of its own, and select the copies."""
         recipe = self.project.recipe
-        what, copies = f"Duplicate {self._named(rows)}", []
-        for done, index in enumerate(rows):
+        copies: list[int] = []
+        for done, index in enumerate(self._present(rows)):
             data = plain_recipe(recipe)
             place = index + done
             copy = data["cues"][place] | {"name": free_name(recipe, recipe.cues[place].name)}
             data["cues"].insert(place + 1, copy)
             recipe = make_recipe(data, "cue")
             copies.append(place + 1)
+        what = f"Duplicate {self._named(rows)}"
         self._select_quietly(*copies)
         self.project.edit(what, recipe)
         self.selected.emit()
@@ -158,7 +170,7 @@ class CueEdits:
         """
         recipe = self.project.recipe
         data = plain_recipe(recipe)
-        moved = [data["cues"][i] for i in rows]
+        moved = [data["cues"][i] for i in self._present(rows)]
         rest = [cue for i, cue in enumerate(data["cues"]) if i not in rows]
         place = before - sum(i < before for i in rows)
         data["cues"] = rest[:place] + moved + rest[place:]
@@ -179,6 +191,7 @@ class CueEdits:
 
     def solo_cue(self, index: int) -> None:
         """Mute all cues but one; once more, and all are heard again."""
+        [index] = self._present([index])
         name, alone = self.project.recipe.cues[index].name, self.is_solo(index)
         data = plain_recipe(self.project.recipe)
         for i, cue in enumerate(data["cues"]):
@@ -189,9 +202,11 @@ class CueEdits:
     def remove_cues(self, rows: list[int]) -> None:
         """Remove cues as one step."""
         data = plain_recipe(self.project.recipe)
-        for index in rows:
+        for index in self._present(rows):
             _follow_guide(data, data["cues"][index]["name"], None)
         data["cues"] = [cue for i, cue in enumerate(data["cues"]) if i not in rows]
+        if not rows:
+            return
         what = f"Remove {self._named(rows)}"
         self._select_quietly(max(min(rows) - (min(rows) >= len(data["cues"])), 0))
         self.project.edit(what, make_recipe(data, "cue"))
@@ -207,10 +222,14 @@ def _follow_guide(data: dict[str, Any], old: str, new: str | None) -> None:
 
 def free_name(recipe: Recipe, name: str) -> str:
     """`name`, or with a number behind it when a cue has it already."""
-    taken = {cue.name for cue in recipe.cues}
-    number, candidate = 2, name
+    return numbered_name(name, {cue.name for cue in recipe.cues})
+
+
+def numbered_name(name: str, taken: Collection[str]) -> str:
+    """`name`, as long as names may be, or with a number behind it where it is taken."""
+    number, candidate = 2, name[:_LONGEST].strip() or "cue"
     while candidate in taken:
-        candidate = f"{name} {number}"
+        candidate = f"{name[: _LONGEST - 5].strip()} {number}"
         number += 1
     return candidate
 

@@ -6,18 +6,14 @@ from typing import Any
 from overlay.document.project import Project
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
-from overlay.studio.cue_edits import plain_recipe
+from overlay.studio.cue_edits import numbered_name, plain_recipe
 from overlay.studio.proofs import Proof
 from overlay.studio.shelf import Kept
 
 
 def free_region_name(recipe: Recipe, name: str) -> str:
     """`name`, or with a number behind it when a region has it already."""
-    number, candidate = 2, name
-    while candidate in recipe.regions:
-        candidate = f"{name} {number}"
-        number += 1
-    return candidate
+    return numbered_name(name, recipe.regions)
 
 
 def add_region(project: Project, name: str, **keys: Any) -> str:

@@ -317,6 +317,7 @@ class FileTest(WindowTest):
         self.bench.change_recipe("Seed", seed=4)
         self.assertTrue(self.window.top.title.text().endswith("·"))
         self.choose("Save")
+        self.settle()
         self.assertEqual(json.loads((self.folder / "recipe.json").read_text())["seed"], 4)
         self.assertFalse(self.window.top.title.text().endswith("·"))
 
