@@ -22,6 +22,8 @@ def main(arguments: list[str] | None = None) -> int:
     """Run a command and return its exit code."""
     parser = _parser()
     options = parser.parse_args(arguments)
+    if arguments is None:
+        _hush_libraries()
     try:
         code = options.run(options)
         sys.stdout.flush()
@@ -35,6 +37,17 @@ def main(arguments: list[str] | None = None) -> int:
     except Exception as error:
         code = _explain(error)
     return int(code)
+
+
+def _hush_libraries() -> None:
+    """Keep what C libraries write to standard error (libtiff does) from standing beside our line.
+
+    Ours goes there by a handle of its own.
+    """
+    if sys.stderr is sys.__stderr__ and sys.stderr is not None:
+        own = os.fdopen(os.dup(2), "w", buffering=1, errors="backslashreplace")
+        os.dup2(os.open(os.devnull, os.O_WRONLY), 2)
+        sys.stderr = own
 
 
 def _parser() -> argparse.ArgumentParser:

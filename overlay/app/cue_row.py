@@ -49,7 +49,8 @@ class CueRow(TakesPictures, QWidget):
     def __init__(self, index: int, cue: Cue, axis: TimeAxis, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setFixedHeight(ROW)
-        self.index = index
+        self.index, self.kind = index, cue.kind
+        self._full_name = cue.name
         self.regions: Callable[[], list[str]] = list
         self._selected, self._first = False, False
         self._from = 0.0  # where in the row a drag began
@@ -120,6 +121,8 @@ class CueRow(TakesPictures, QWidget):
         metrics = self.name.fontMetrics()
         self.name.setText(metrics.elidedText(cue.name, Qt.TextElideMode.ElideRight, _NAME))
         self.name.setToolTip(plain_tip(f"{cue.name}\n(double click or F2 to rename)"))
+        if cue.name != self._full_name:
+            self._rename.hide()  # the row shows another cue now than the one that was renamed
         self._full_name = cue.name
         self.setAccessibleName(f"Cue {cue.name}")
         for part, what in (

@@ -45,7 +45,6 @@ class CueSheet(TakesPictures, QFrame):
         self.setAcceptDrops(True)
         self.bench = bench
         self.rows: list[CueRow] = []
-        self._kinds: list[str] = []
         self.axis = TimeAxis(self)
         self.scale = Scale(self.axis)
         self.filmstrip = Filmstrip(self.axis)
@@ -141,8 +140,7 @@ class CueSheet(TakesPictures, QFrame):
     def refresh(self) -> None:
         """Show the cues of the present recipe; rows stay where they can."""
         cues = self.bench.project.recipe.cues
-        if [cue.kind for cue in cues] != self._kinds:
-            self._rebuild(cues)
+        self._fit_rows(cues)
         for row, cue in zip(self.rows, cues, strict=True):
             row.set_cue(cue)
             row.solo.setChecked(self.bench.is_solo(row.index))
@@ -152,36 +150,41 @@ class CueSheet(TakesPictures, QFrame):
         self.mark_selected()
         self.show_shares()
 
-    def rebuild(self) -> None:
-        """Make all rows anew, for another theme."""
-        self._rebuild(self.bench.project.recipe.cues)
-        self.refresh()
+    def _fit_rows(self, cues: tuple[Cue, ...]) -> None:
+        """Have a row for every cue; one stays where its cue is of the same kind."""
+        for i, cue in enumerate(cues):
+            if i < len(self.rows) and self.rows[i].kind == cue.kind:
+                continue
+            if i < len(self.rows):
+                self._remove_row(i)
+            self.rows.insert(i, self._made_row(i, cue))
+            self._rows_layout.insertWidget(i, self.rows[i])
+        while len(self.rows) > len(cues):
+            self._remove_row(len(self.rows) - 1)
 
-    def _rebuild(self, cues: tuple[Cue, ...]) -> None:
-        for row in self.rows:
-            self._rows_layout.removeWidget(row)
-            row.hide()
-            row.deleteLater()
-        self._kinds = [cue.kind for cue in cues]
-        self.rows = [CueRow(i, cue, self.axis) for i, cue in enumerate(cues)]
-        for i, row in enumerate(self.rows):
-            row.chosen.connect(self.bench.select)
-            row.muted.connect(lambda k, on: self._change(k, "Mute", muted=on))
-            row.weighed.connect(lambda k, w: self._change(k, "Weight", weight=w))
-            row.renamed.connect(lambda k, name: self._change(k, "Name", alone=True, name=name))
-            row.placed.connect(
-                lambda k, name, inverted: self._change(
-                    k, "Region", region=name, invert_region=inverted
-                )
-            )
-            row.region_asked.connect(self._ask_region)
-            row.regions = lambda: list(self.bench.project.recipe.regions)
-            row.shaped.connect(self._shape)
-            row.soloed.connect(lambda k: self._guarded(lambda: self.bench.solo_cue(k)))
-            row.dropped.connect(lambda paths, k=i: self.map_dropped.emit(k, paths))
-            row.dragged.connect(self._show_gap)
-            row.let_go.connect(self._drop_row)
-            self._rows_layout.insertWidget(i, row)
+    def _remove_row(self, index: int) -> None:
+        row = self.rows.pop(index)
+        self._rows_layout.removeWidget(row)
+        row.hide()
+        row.deleteLater()
+
+    def _made_row(self, index: int, cue: Cue) -> CueRow:
+        row = CueRow(index, cue, self.axis)
+        row.chosen.connect(self.bench.select)
+        row.muted.connect(lambda k, on: self._change(k, "Mute", muted=on))
+        row.weighed.connect(lambda k, w: self._change(k, "Weight", weight=w))
+        row.renamed.connect(lambda k, name: self._change(k, "Name", alone=True, name=name))
+        row.placed.connect(
+            lambda k, name, inverted: self._change(k, "Region", region=name, invert_region=inverted)
+        )
+        row.region_asked.connect(self._ask_region)
+        row.regions = lambda: list(self.bench.project.recipe.regions)
+        row.shaped.connect(self._shape)
+        row.soloed.connect(lambda k: self._guarded(lambda: self.bench.solo_cue(k)))
+        row.dropped.connect(lambda paths: self.map_dropped.emit(index, paths))
+        row.dragged.connect(self._show_gap)
+        row.let_go.connect(self._drop_row)
+        return row
 
     def _rows_with(self, index: int) -> list[int]:
         """The rows that an edit of one of them is for: all that are selected with it."""

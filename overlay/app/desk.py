@@ -292,7 +292,6 @@ class Desk(QObject):
     def repaint_all(self) -> None:
         """Paint everything anew after the theme changed."""
         retint(self.window)
-        self.window.sheet.rebuild()
         self.refresh()
         self.window.update()
 

@@ -37,7 +37,7 @@ from overlay.app.region_desk import RegionDesk
 from overlay.app.region_panel import RegionPanel
 from overlay.app.side_tabs import SideTabs
 from overlay.app.status import StatusLine
-from overlay.app.theme import apply_theme, wants_dark
+from overlay.app.theme import apply_theme, dress_window, wants_dark
 from overlay.app.top_bar import TopBar
 from overlay.app.tray import Tray
 from overlay.studio.bench import Bench
@@ -53,6 +53,7 @@ class MainWindow(QMainWindow):
     def __init__(self, bench: Bench) -> None:
         super().__init__()
         self.bench = bench
+        dress_window(self)
         self.setWindowTitle("Overlay")
         self.resize(1280, 800)
         self.setMinimumSize(1024, 700)
@@ -228,6 +229,7 @@ class MainWindow(QMainWindow):
         application = QApplication.instance()
         assert isinstance(application, QApplication)
         apply_theme(application, dark=wants_dark(self.settings.theme))
+        dress_window(self)
         self.desk.repaint_all()
 
     # Keys that are held, and the end --------------------------------------------------------

@@ -37,21 +37,23 @@ def decode(path: Path) -> Image.Image | Deep:
         If the file is missing, no regular file, of another format, damaged, over 64 megapixels, or
         of samples whose colours are not certain.
     """
-    with warnings.catch_warnings():
-        warnings.simplefilter("ignore")
-        if _is_tiff(path):
-            with open_regular(path) as file:
-                deep = read_tiff(file, path)
-            if deep is not None:
-                return deep
-        with open_picture(path) as image:
-            return _loaded(image, path)
+    if _is_tiff(path):
+        with open_regular(path) as file:
+            deep = read_tiff(file, path)
+        if deep is not None:
+            return deep
+    with open_picture(path) as image:
+        return _loaded(image, path)
 
 
 @contextmanager
 def open_picture(path: Path) -> Iterator[Image.Image]:
-    """A picture file with its header read and its size checked; raises `PictureError`."""
-    with open_regular(path) as file:
+    """A picture file with its header read and its size checked; raises `PictureError`.
+
+    What Pillow would warn of is either no harm or said in the refusal.
+    """
+    with open_regular(path) as file, warnings.catch_warnings():
+        warnings.simplefilter("ignore")
         try:
             image = Image.open(file, formats=READABLE)
         except OSError as error:
