@@ -5,6 +5,7 @@ import signal
 import subprocess
 import sys
 import time
+from pathlib import Path
 
 import numpy as np
 from PySide6.QtCore import QMimeData, QPointF, Qt, QUrl
@@ -149,7 +150,9 @@ class DayTest(WindowTest):
         self.assertEqual(len(read_container(target).state.recipe.cues), 5)
         # Once more changed, then gone without a word.
         self.bench.change_recipe("Seed", seed=77)
-        self.wait(lambda: _recovered_seed() == 77)
+        copy = state_folder() / "recovery" / f"{self.bench.project.key}.json"
+        self.wait(lambda: _seed_in(copy) == 77)
+        self.window.keeping._hold.release()  # as a crash would
         other = MainWindow(Bench())
         self.addCleanup(other.close)
         _begin(other, None)
@@ -175,7 +178,6 @@ class DayTest(WindowTest):
         self.assertTrue(target.exists())
 
 
-def _recovered_seed() -> int | None:
-    found = [load_recovery(path) for path in (state_folder() / "recovery").glob("*.json")]
-    seeds = [s.state.recipe.seed for s in found if s is not None and s.modified]
-    return seeds[0] if seeds else None
+def _seed_in(copy: Path) -> int | None:
+    found = load_recovery(copy)
+    return None if found is None else found.state.recipe.seed

@@ -71,6 +71,7 @@ class SettingsTest(WindowTest):
         self.assertNotEqual(tones().panel, light)
         dialog.threads.setValue(1)
         dialog.cache.setValue(500)
+        self.settle()
         self.assertEqual(
             (load_settings().theme, load_settings().threads, load_settings().cache_megabytes),
             ("dark", 1, 500),
@@ -84,6 +85,7 @@ class SettingsTest(WindowTest):
     def test_recent_files_are_offered_and_opened(self):
         other = self.write_recipe("other.json", seed=9)
         self.window.open_path(other)
+        self.settle()
         menu = next(m for m in self.window.findChildren(QMenu) if m.title() == "Open recent")
         menu.aboutToShow.emit()
         self.assertEqual(menu.actions()[0].text(), str(other))

@@ -114,7 +114,7 @@ class PaletteFileTest(unittest.TestCase):
             ("GIMP Palette\n1 2", "line 2 must be three numbers from 0 to 255, got '1 2'"),
             ("GIMP Palette\n1 2 300", "line 2 must be"),
             ("GIMP Palette\n", "must hold 1 to 1024 colours, got 0"),
-            ("", "must begin with"),
+            ("", "is empty"),
         ):
             self.path.write_text(text)
             with self.subTest(text), self.assertRaisesRegex(PictureError, said):

@@ -130,7 +130,7 @@ class SettleTest(WorkspaceTest):
                 update={"passes": (Pass(kind="settle", departure=0.4),)}
             )
             done = mock.Mock(side_effect=proofs.find_engine("patches"))
-            engines.side_effect = lambda _: done
+            engines.side_effect = lambda *_: done
             again = make_proof(settled, store)
         self.assertEqual(done.call_count, 1)
         fresh = make_proof(settled, PictureStore())
