@@ -3,6 +3,8 @@
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QMessageBox, QWidget
 
+from overlay.app.theme import dress
+
 
 def ask_choice(parent: QWidget, title: str, text: str, choices: tuple[str, ...]) -> str | None:
     """Ask for one of several ways to go on, or none.
@@ -13,6 +15,7 @@ def ask_choice(parent: QWidget, title: str, text: str, choices: tuple[str, ...])
     choices : what the buttons say, beside Cancel, which is what Return and Esc mean.
     """
     box = QMessageBox(parent)
+    dress(box)
     box.setWindowTitle(title)
     box.setTextFormat(Qt.TextFormat.PlainText)
     box.setText(text)

@@ -76,6 +76,7 @@ class CueRow(TakesPictures, QWidget):
         self._rename.editingFinished.connect(self._finish_renaming)
         # Only a guide takes what is dropped; elsewhere it falls through to the sheet.
         self.setAcceptDrops(cue.guide is not None)
+        self.move_to(index)
         self.set_cue(cue)
 
     def _head(self, cue: Cue) -> QWidget:
@@ -85,7 +86,6 @@ class CueRow(TakesPictures, QWidget):
         row.setContentsMargins(12, 0, 8, 0)
         row.setSpacing(6)
         self._glyph = PlainLabel()
-        self._glyph.setPixmap(glyph(cue.kind, cue_colour(self.index).name(), 18))
         self._glyph.setCursor(Qt.CursorShape.SizeVerCursor)
         self._glyph.setToolTip(
             "Drag up or down to put the cue elsewhere (Alt+Up, Alt+Down), or onto an area of the "
@@ -115,6 +115,11 @@ class CueRow(TakesPictures, QWidget):
         for part in (self.region, self.mute, self.solo, self.weight):
             row.addWidget(part)
         return head
+
+    def move_to(self, index: int) -> None:
+        """Stand at a place on the sheet, in that place's colour."""
+        self.index = index
+        self._glyph.setPixmap(glyph(self.kind, cue_colour(index).name(), 18))
 
     def set_cue(self, cue: Cue) -> None:
         """Show the cue's present state."""

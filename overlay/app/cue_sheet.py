@@ -27,6 +27,8 @@ from overlay.app.theme import ROW
 from overlay.document.recipe import Cue
 from overlay.studio.bench import Bench
 
+_SPARE = 8  # rows that are kept when they are not needed; making one takes milliseconds
+
 
 class CueSheet(TakesPictures, QFrame):
     """Rows of cues on one axis with the scale and the filmstrip."""
@@ -45,6 +47,7 @@ class CueSheet(TakesPictures, QFrame):
         self.setAcceptDrops(True)
         self.bench = bench
         self.rows: list[CueRow] = []
+        self._spare: list[CueRow] = []  # hidden, to be used again
         self.axis = TimeAxis(self)
         self.scale = Scale(self.axis)
         self.filmstrip = Filmstrip(self.axis)
@@ -157,8 +160,9 @@ class CueSheet(TakesPictures, QFrame):
                 continue
             if i < len(self.rows):
                 self._remove_row(i)
-            self.rows.insert(i, self._made_row(i, cue))
+            self.rows.insert(i, self._spare_row(i, cue) or self._made_row(i, cue))
             self._rows_layout.insertWidget(i, self.rows[i])
+            self.rows[i].show()
         while len(self.rows) > len(cues):
             self._remove_row(len(self.rows) - 1)
 
@@ -166,7 +170,18 @@ class CueSheet(TakesPictures, QFrame):
         row = self.rows.pop(index)
         self._rows_layout.removeWidget(row)
         row.hide()
-        row.deleteLater()
+        if len(self._spare) < _SPARE:
+            self._spare.append(row)
+        else:
+            row.deleteLater()
+
+    def _spare_row(self, index: int, cue: Cue) -> CueRow | None:
+        """A row that was taken away, for undo and redo come and go."""
+        row = next((r for r in self._spare if r.kind == cue.kind), None)
+        if row is not None:
+            self._spare.remove(row)
+            row.move_to(index)
+        return row
 
     def _made_row(self, index: int, cue: Cue) -> CueRow:
         row = CueRow(index, cue, self.axis)
@@ -181,7 +196,7 @@ class CueSheet(TakesPictures, QFrame):
         row.regions = lambda: list(self.bench.project.recipe.regions)
         row.shaped.connect(self._shape)
         row.soloed.connect(lambda k: self._guarded(lambda: self.bench.solo_cue(k)))
-        row.dropped.connect(lambda paths: self.map_dropped.emit(index, paths))
+        row.dropped.connect(lambda paths: self.map_dropped.emit(row.index, paths))
         row.dragged.connect(self._show_gap)
         row.let_go.connect(self._drop_row)
         return row
@@ -189,7 +204,7 @@ class CueSheet(TakesPictures, QFrame):
     def _rows_with(self, index: int) -> list[int]:
         """The rows that an edit of one of them is for: all that are selected with it."""
         rows = self.bench.selected_rows
-        return rows if index in rows else [index]
+        return rows if index in rows else [index][: len(self.rows)]
 
     def _ask_region(self, index: int) -> None:
         self.bench.select(index)
@@ -218,8 +233,8 @@ class CueSheet(TakesPictures, QFrame):
     def _show_gap(self, index: int, height: int, screen: QPoint) -> None:
         self._line.hide()
         self.carried.emit(self._rows_with(index), screen)
-        if self._is_outside(screen):
-            return
+        if self._is_outside(screen) or index >= len(self.rows):
+            return  # the second: its row went while it was held
         before, line = self._gap(height)
         rows = self._rows_with(index)
         together = rows == list(range(rows[0], rows[-1] + 1))
@@ -234,7 +249,7 @@ class CueSheet(TakesPictures, QFrame):
         self._line.hide()
         if self._is_outside(screen):
             self.put_on.emit(self._rows_with(index), screen)
-        elif height >= 0:
+        elif height >= 0 and index < len(self.rows):
             before = self._gap(height)[0]
             self._guarded(lambda: self.bench.move_cues(self._rows_with(index), before))
 

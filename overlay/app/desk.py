@@ -257,8 +257,10 @@ class Desk(QObject):
         put_aside = self.bench.dismissed
         self.window.stage.advice.show_advice([a for a in advice if a.key not in put_aside])
 
-    def follow(self, advice: Advice) -> None:
+    def follow(self, advice: Advice | None) -> None:
         """Do what an advice says."""
+        if advice is None:
+            return
         source = self.bench.project.recipe.source
         if advice.deed == "hold":
             self.window.guarded(self.bench.hold_structure)
@@ -269,8 +271,10 @@ class Desk(QObject):
         else:
             self.window.guarded(lambda: self.bench.follow(advice))
 
-    def put_aside(self, advice: Advice) -> None:
+    def put_aside(self, advice: Advice | None) -> None:
         """Do not say it again while this project is open."""
+        if advice is None:
+            return  # it went while its button was held
         self.bench.dismissed.add(advice.key)
         self._advise()
 

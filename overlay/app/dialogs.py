@@ -15,6 +15,7 @@ from overlay.app.images import from_image
 from overlay.app.plain import PlainLabel
 from overlay.app.settings_dialog import SettingsDialog
 from overlay.app.shortcuts import SHORTCUTS
+from overlay.app.theme import dress
 from overlay.app.tour import Tour
 from overlay.document.reading import recipe_json
 from overlay.document.recipe import GUIDES
@@ -190,6 +191,7 @@ class Dialogs(QObject):
     def shortcuts(self) -> None:
         """List the keys."""
         dialog = QDialog(self.window)
+        dress(dialog)
         dialog.setWindowTitle("Shortcuts")
         grid = QGridLayout(dialog)
         grid.setHorizontalSpacing(24)

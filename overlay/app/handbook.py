@@ -7,6 +7,7 @@ from PySide6.QtGui import QImage, QTextDocument
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QTextBrowser, QWidget
 
 import overlay
+from overlay.app.theme import dress
 
 _FOLDER = Path(overlay.__file__).parents[1] / "docs" / "handbook"
 _FIRST = "README.md"
@@ -43,6 +44,7 @@ class Handbook(QDialog):
 
     def __init__(self, folder: Path, parent: QWidget) -> None:
         super().__init__(parent)
+        dress(self)
         self.setWindowTitle("Handbook")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(960, 680)

@@ -16,6 +16,7 @@ from PySide6.QtWidgets import (
 )
 
 from overlay.app.plain import PlainLabel
+from overlay.app.theme import dress
 from overlay.studio.folders import data_folder, proofs_folder
 from overlay.studio.settings import Settings
 
@@ -29,6 +30,7 @@ class SettingsDialog(QDialog):
         self, settings: Settings, change: Callable[[Settings], object], parent: QWidget
     ) -> None:
         super().__init__(parent)
+        dress(self)
         self.setWindowTitle("Settings")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self._settings, self._change = settings, change

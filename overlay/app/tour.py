@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout, QWidget
 
 from overlay.app.parts import text_button
 from overlay.app.plain import PlainLabel
-from overlay.app.theme import tone
+from overlay.app.theme import dress, tone
 
 if TYPE_CHECKING:
     from overlay.app.window import MainWindow
@@ -62,6 +62,7 @@ class Tour(QWidget):
         super().__init__(window)
         self._window = window
         self.place = 0
+        dress(self)
         self.setAccessibleName("Tour")
         self._card = QFrame(self)
         self._card.setProperty("panel", "true")

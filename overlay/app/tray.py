@@ -223,7 +223,7 @@ class Tray(TakesPictures, QFrame):
     def _menu(self, place: QPoint) -> None:
         path = self.selected()
         if path is not None:
-            self.menu_of(path).exec(self.pictures.mapToGlobal(place))
+            self.menu_of(path).popup(self.pictures.mapToGlobal(place))
 
     def menu_of(self, path: Path) -> QMenu:
         """What can be done with a picture, or with a swatch card."""

@@ -7,7 +7,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QCloseEvent, QGuiApplication, QKeyEvent, QResizeEvent
 from PySide6.QtWidgets import (
     QApplication,
-    QHBoxLayout,
+    QDialog,
     QMainWindow,
     QMenu,
     QSplitter,
@@ -37,8 +37,9 @@ from overlay.app.region_desk import RegionDesk
 from overlay.app.region_panel import RegionPanel
 from overlay.app.side_tabs import SideTabs
 from overlay.app.status import StatusLine
-from overlay.app.theme import apply_theme, dress_window, wants_dark
+from overlay.app.theme import apply_theme, dress, wants_dark
 from overlay.app.top_bar import TopBar
+from overlay.app.tour import Tour
 from overlay.app.tray import Tray
 from overlay.studio.bench import Bench
 from overlay.studio.settings import Settings, load_settings, save_settings
@@ -53,7 +54,6 @@ class MainWindow(QMainWindow):
     def __init__(self, bench: Bench) -> None:
         super().__init__()
         self.bench = bench
-        dress_window(self)
         self.setWindowTitle("Overlay")
         self.resize(1280, 800)
         self.setMinimumSize(1024, 700)
@@ -66,7 +66,7 @@ class MainWindow(QMainWindow):
         self.regions = RegionPanel(bench)
         self.drawer = DrawerRoom(bench)
         self.prepare = PrepareRoom()
-        self.side = SideTabs()
+        self.side = SideTabs(self.tray, self.stage, self.card, self.regions)
         self.line = StatusLine()
         self._lay_out()
         self.desk = Desk(self)
@@ -99,20 +99,12 @@ class MainWindow(QMainWindow):
         inside = QVBoxLayout(bench)
         inside.setContentsMargins(0, 0, 0, 0)
         inside.setSpacing(1)
-        self._middle = QHBoxLayout()
-        self._middle.setSpacing(1)
-        for panel in (self.tray, self.stage, self.card, self.side, self.regions):
-            self._middle.addWidget(panel, 1 if panel is self.stage else 0)
-        self.regions.hide()
-        upper = QWidget()
-        upper.setLayout(self._middle)
-        self._middle.setContentsMargins(0, 0, 0, 0)
         self.sheet.setMinimumHeight(160)
         # The sheet is made higher by its upper edge where there are many cues.
         self.split = QSplitter(Qt.Orientation.Vertical)
         self.split.setChildrenCollapsible(False)
         self.split.setHandleWidth(3)
-        self.split.addWidget(upper)
+        self.split.addWidget(self.side)
         self.split.addWidget(self.sheet)
         self.split.setStretchFactor(0, 1)
         self.split.setSizes([500, _SHEET])
@@ -125,12 +117,15 @@ class MainWindow(QMainWindow):
         column.addWidget(self.stack, 1)
         column.addWidget(self.line)
         self.setCentralWidget(centre)
+        self._parts = (
+            self.menuBar(), self.top, self.tray, self.stage, self.card, self.side.bar, self.sheet,
+            self.regions, self.drawer, self.prepare, self.line,
+        )  # fmt: skip
 
     def show_regions(self, *, shown: bool) -> None:
         """Show the regions in the cue card's place, or the card again."""
-        narrow = self.side.stack.count() > 0
-        self.regions.setVisible(shown)
-        (self.side if narrow else self.card).setVisible(not shown)
+        self.side.show_regions(shown=shown)
+        self._dress_seen()
 
     @property
     def room(self) -> str:
@@ -141,6 +136,7 @@ class MainWindow(QMainWindow):
     def show_room(self, room: str) -> None:
         """Go to a room: bench, drawer or prepare."""
         self.stack.setCurrentWidget(self._rooms[room])
+        self._dress_seen()
         self.top.show_room(room)
         self.line.setVisible(room != "bench")
         self.line.say("")
@@ -154,16 +150,10 @@ class MainWindow(QMainWindow):
         """A narrow window has tray and card under tabs."""
         super().resizeEvent(event)
         narrow = self.width() < _NARROW
-        if narrow == (self.side.stack.count() > 0):
-            return
-        self.tray.set_narrow(narrow=narrow)
-        if narrow:
-            self.side.take((self.tray, self.card))
-        else:
-            self.side.give_back()
-            self._middle.insertWidget(0, self.tray)
-            self._middle.insertWidget(2, self.card)
-        self.show_regions(shown=self.stage.mode == "region")
+        if narrow != self.side.narrow:
+            self.tray.set_narrow(narrow=narrow)
+            self.side.set_narrow(narrow=narrow)
+            self._dress_seen()
 
     # What is said ---------------------------------------------------------------------------
 
@@ -229,8 +219,17 @@ class MainWindow(QMainWindow):
         application = QApplication.instance()
         assert isinstance(application, QApplication)
         apply_theme(application, dark=wants_dark(self.settings.theme))
-        dress_window(self)
+        self._dress_seen()
         self.desk.repaint_all()
+
+    def _dress_seen(self) -> None:
+        """Put the theme on what is in sight; what is hidden gets it when it is shown."""
+        for part in self._parts:
+            if part.isVisibleTo(self):
+                dress(part)
+        for kind in (QMenu, QDialog, Tour):
+            for child in self.findChildren(kind, options=Qt.FindChildOption.FindDirectChildrenOnly):
+                dress(child)
 
     # Keys that are held, and the end --------------------------------------------------------
 
