@@ -1,16 +1,15 @@
 """Keeps what is in work: recovery copies, marks on proofs, and the room that proofs take."""
 
-import time
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, QTimer
 
-from overlay.imaging.whole_files import sweep_unfinished
 from overlay.studio.bench import empty_project
-from overlay.studio.folders import data_folder, proofs_folder, state_folder
+from overlay.studio.folders import proofs_folder
 from overlay.studio.holding import Hold
 from overlay.studio.recovery import Left, Recoveries, Snapshot
-from overlay.studio.shelf import drop_shelves, trim_proofs
+from overlay.studio.shelf import trim_proofs
+from overlay.studio.tidying import tidy_folders
 
 if TYPE_CHECKING:
     from overlay.app.window import MainWindow
@@ -36,17 +35,8 @@ class Keeping(QObject):
 
     def tidy(self) -> None:
         """Sweep what was left behind by programs that were killed; once, at the start."""
-        recoveries, data = self.recoveries, data_folder()
-
-        def sweep() -> None:
-            recoveries.tidy()
-            for folder in (data, *data.glob("*/"), *data.glob("opened/*/"), state_folder()):
-                sweep_unfinished(folder)
-            for folder in proofs_folder().glob("*/"):
-                sweep_unfinished(folder)
-            drop_shelves(proofs_folder(), recoveries.keys(), time.time())
-
-        self.loader.ask(sweep, failed=lambda _: None, outlives=True)
+        recoveries = self.recoveries
+        self.loader.ask(lambda: tidy_folders(recoveries), failed=lambda _: None, outlives=True)
 
     # Recovery copies ------------------------------------------------------------------------
 

@@ -1,6 +1,7 @@
 """Projects opened, saved, brought back: files are asked for, read and written elsewhere."""
 
 from collections.abc import Callable
+from contextlib import suppress
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -9,6 +10,8 @@ from PySide6.QtWidgets import QFileDialog
 
 from overlay.app.asking import ask_choice
 from overlay.document.project import Project
+from overlay.imaging.intake import PictureError
+from overlay.imaging.whole_files import sweep_unfinished
 from overlay.studio.bench import empty_project
 from overlay.studio.container import ENDING, lend_proofs, write_container
 from overlay.studio.demo import demo_tray, prepare_demo
@@ -62,8 +65,13 @@ class ProjectFiles(QObject):
         self.window.stage.status.say(f"Opening {path.name}…")
         demo = data_folder() / "demo"
         beside = demo_tray(demo) if path.parent == demo else ()
+
+        def read() -> Opened:
+            sweep_unfinished(path.parent)
+            return open_project(path, beside)
+
         self.loader.ask(
-            lambda: open_project(path, beside),
+            read,
             lambda opened: self._opened(path, opened),
             newest="open",
         )
@@ -188,8 +196,9 @@ class ProjectFiles(QObject):
         def work() -> tuple[object, tuple[str, ...]]:
             saved = save_project(path, state, expected)
             if moved:
-                later = Project(path=path)
-                lend_proofs(shelf, project_shelf(later).folder)
+                # The project is saved whether or not its proofs can be kept at its new place.
+                with suppress(OSError, PictureError):
+                    lend_proofs(shelf, project_shelf(Project(path=path)).folder)
             return saved
 
         def done(saved: tuple[tuple[int, int, int] | None, tuple[str, ...]]) -> None:

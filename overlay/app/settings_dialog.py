@@ -15,6 +15,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from overlay.app.fields import calm_wheel
 from overlay.app.plain import PlainLabel
 from overlay.app.theme import dress
 from overlay.studio.folders import data_folder, proofs_folder
@@ -38,6 +39,7 @@ class SettingsDialog(QDialog):
         form.setContentsMargins(18, 16, 18, 16)
         form.setHorizontalSpacing(18)
         self.theme = QComboBox()
+        calm_wheel(self.theme)
         for text, key in _THEMES:
             self.theme.addItem(text, key)
         self.theme.setCurrentIndex(self.theme.findData(settings.theme))

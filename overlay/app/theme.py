@@ -93,9 +93,14 @@ def apply_theme(application: QApplication, *, dark: bool = False) -> None:
 
 def dress(part: QWidget) -> None:
     """Put the theme's style sheet on a dialog or a part of a window, unless it wears it."""
-    if part.property("wears") != _current.panel:
+    if not is_dressed(part):
         part.setProperty("wears", _current.panel)
         part.setStyleSheet(_style_sheet(_current))
+
+
+def is_dressed(part: QWidget) -> bool:
+    """Whether a part wears the theme in use."""
+    return bool(part.property("wears") == _current.panel)
 
 
 def wants_dark(theme: str) -> bool:

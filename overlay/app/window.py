@@ -3,7 +3,7 @@
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import QCloseEvent, QGuiApplication, QKeyEvent, QResizeEvent
 from PySide6.QtWidgets import (
     QApplication,
@@ -37,7 +37,7 @@ from overlay.app.region_desk import RegionDesk
 from overlay.app.region_panel import RegionPanel
 from overlay.app.side_tabs import SideTabs
 from overlay.app.status import StatusLine
-from overlay.app.theme import apply_theme, dress, wants_dark
+from overlay.app.theme import apply_theme, dress, is_dressed, wants_dark
 from overlay.app.top_bar import TopBar
 from overlay.app.tour import Tour
 from overlay.app.tray import Tray
@@ -66,6 +66,9 @@ class MainWindow(QMainWindow):
         self.regions = RegionPanel(bench)
         self.drawer = DrawerRoom(bench)
         self.prepare = PrepareRoom()
+        self._dresser = QTimer(self)
+        self._dresser.setSingleShot(True)
+        self._dresser.timeout.connect(self._dress_next)
         self.side = SideTabs(self.tray, self.stage, self.card, self.regions)
         self.line = StatusLine()
         self._lay_out()
@@ -221,6 +224,14 @@ class MainWindow(QMainWindow):
         apply_theme(application, dark=wants_dark(self.settings.theme))
         self._dress_seen()
         self.desk.repaint_all()
+        self._dresser.start()
+
+    def _dress_next(self) -> None:
+        """While nothing else is to be done, put the theme on what is hidden, part by part."""
+        waiting = [part for part in self._parts if not is_dressed(part)]
+        if waiting:
+            dress(waiting[0])
+            self._dresser.start()
 
     def _dress_seen(self) -> None:
         """Put the theme on what is in sight; what is hidden gets it when it is shown."""

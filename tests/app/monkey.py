@@ -40,6 +40,7 @@ class Monkey:
         self.faults: list[str] = []
         self.did: Counter[str] = Counter()
         self.trail: list[str] = []
+        self.memory: list[int] = []  # MiB, every half minute
         self.slowest: dict[str, float] = {}
         self._now = ""
         self._menus = 0  # that were opened and closed
@@ -398,6 +399,8 @@ def run(minutes: float, seed: int, folder: Path) -> tuple[Monkey, float, int]:
             if not window.isVisible():
                 window.show()
             monkey.step()
+            if spent > 30 * len(monkey.memory):
+                monkey.memory.append(memory() >> 20)
             if warm is None and spent > 60 * minutes * _WARM:
                 warm = memory(), threads()
         monkey.close_dialogs()
@@ -433,6 +436,7 @@ def main() -> int:
         print(fault, flush=True)
     slow = sorted(monkey.slowest.items(), key=lambda item: -item[1])[:12]
     print("slowest:", *(f"  {1000 * s:6.1f} ms  {name}" for name, s in slow), sep="\n")
+    print("memory, MiB:", *monkey.memory)
     print(f"seed {options.seed}: {sum(monkey.did.values())} gestures, {len(monkey.faults)} faults, "
           f"memory grew by {100 * grown:.0f} %, {left} more threads")  # fmt: skip
     return 1 if monkey.faults or grown > 0.2 or left > 0 else 0
