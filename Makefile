@@ -2,7 +2,9 @@
 PY := .venv/bin/python
 export PYTHONDONTWRITEBYTECODE :=
 
-.PHONY: setup demo test lint bench figures screenshots desktop clean
+MINUTES ?= 20
+
+.PHONY: setup demo test lint fuzz monkey bench figures screenshots desktop clean
 
 setup:
 	@bash tools/setup.sh
@@ -18,6 +20,12 @@ lint: setup
 	@.venv/bin/ruff format --check overlay tests bench tools
 	@.venv/bin/mypy
 	@.venv/bin/lint-imports
+
+fuzz: setup
+	@$(PY) -m tests.hostile --minutes $(MINUTES) $(if $(SEED),--seed $(SEED))
+
+monkey: setup
+	@$(PY) -X faulthandler -m tests.app.monkey --minutes $(MINUTES) $(if $(SEED),--seed $(SEED))
 
 bench: setup
 	@$(PY) -m bench
