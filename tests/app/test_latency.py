@@ -79,6 +79,7 @@ class LatencyTest(WindowTest):
             with self.subTest(name):
                 self.assertLess(least_time(gesture), most)
                 self.settle()
+        window.change_settings(window.settings.model_copy(update={"theme": "light"}))
 
     def test_pan_zoom_wipe_and_envelopes_keep_sixty_frames_at_two_megapixels(self):
         stage, view = self.window.stage, self.window.stage.view
