@@ -29,6 +29,7 @@ monkey: setup
 
 bench: setup
 	@$(PY) -m bench
+	@OVERLAY_WHOLE=1 $(PY) -m tests tests/engine/test_monotone.py
 
 figures: setup
 	@$(PY) tools/figures.py docs/figures

@@ -1,26 +1,23 @@
 """Run all tests, or those whose files are named: `python -m tests [tests/engine/test_vote.py ...]`.
 
-Ends with a line that counts them: `N passed, N failed, N skipped`.
+All of them run as files in a queue that two workers empty, the longest first; each worker's kernels
+have one thread, so that the two do not wait for each other. Ends with a line that counts them:
+`N passed, N failed, N skipped`.
 """
 
 import os
-import re
-import subprocess
 import sys
 import tempfile
 import unittest
 import warnings
 from pathlib import Path
 
-ROOT = Path(__file__).parent
+from tests.queue import Counts, run_all, worker
 
 
 def find_tests(names: list[str]) -> unittest.TestSuite:
-    loader = unittest.TestLoader()
-    if names:
-        modules = [n.removesuffix(".py").replace("/", ".") for n in names]
-        return loader.loadTestsFromNames(modules)
-    return loader.discover(str(ROOT), pattern="test_*.py", top_level_dir=str(ROOT.parent))
+    modules = [n.removesuffix(".py").replace("/", ".") for n in names]
+    return unittest.TestLoader().loadTestsFromNames(modules)
 
 
 def compile_kernels() -> None:
@@ -30,47 +27,27 @@ def compile_kernels() -> None:
     warm_kernels()
 
 
-def run(names: list[str]) -> tuple[int, int, int]:
+def run(names: list[str], stream: object = None) -> Counts:
     """Run tests in this process: how many passed, failed and were skipped."""
-    result = unittest.TextTestRunner(verbosity=1).run(find_tests(names))
+    result = unittest.TextTestRunner(stream, verbosity=1).run(find_tests(names))
     failed = len(result.failures) + len(result.errors) + len(result.unexpectedSuccesses)
     skipped = len(result.skipped)
     return result.testsRun - failed - skipped, failed, skipped
 
 
-def run_side_by_side() -> tuple[int, int, int]:
-    """Run the window's tests and all others in two processes; the counts of both together."""
-    files = sorted(str(p.relative_to(ROOT.parent)) for p in ROOT.rglob("test_*.py"))
-    window = [f for f in files if f.startswith("tests/app/")]
-    others = [f for f in files if f not in window]
-    command = [sys.executable, "-m", "tests"]
-    children = [
-        subprocess.Popen(
-            [*command, *part], stdout=subprocess.PIPE, stderr=subprocess.STDOUT, text=True
-        )
-        for part in (window, others)
-    ]
-    total = (0, 0, 0)
-    for child in children:
-        told, _ = child.communicate()
-        print(told, flush=True)
-        counts = re.search(r"(\d+) passed, (\d+) failed, (\d+) skipped\s*\Z", told)
-        # A process that died before it could count has failed.
-        found = (0, 1, 0) if counts is None else tuple(int(n) for n in counts.groups())
-        total = tuple(a + b for a, b in zip(total, found, strict=True))
-    return total
-
-
 def main() -> int:
     warnings.filterwarnings("error", module=r"overlay\.")
-    names = sys.argv[1:]
+    names = [n for n in sys.argv[1:] if not n.startswith("--")]
     with tempfile.TemporaryDirectory(prefix="overlay-tests-") as home:
         # Nothing of the person who runs the tests is read or written.
         for name in ("DATA", "STATE", "CACHE", "CONFIG"):
             os.environ[f"XDG_{name}_HOME"] = str(Path(home) / name.lower())
         os.environ["QT_QPA_PLATFORM"] = "offscreen"
+        if "--worker" in sys.argv:
+            return worker(run)
         compile_kernels()
-        passed, failed, skipped = run(names) if names else run_side_by_side()
+        remember = "--remember" in sys.argv
+        passed, failed, skipped = run(names) if names else run_all(remember=remember)
     print(f"{passed} passed, {failed} failed, {skipped} skipped")
     return 1 if failed or not passed + skipped else 0
 

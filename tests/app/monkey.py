@@ -66,7 +66,9 @@ class Monkey:
             self._note(f"Qt says: {text}")
 
     def _raised(self, kind, error, trace) -> None:
-        self._note("".join(traceback.format_exception(kind, error, trace)))
+        said = "".join(traceback.format_exception(kind, error, trace))
+        print(said, file=sys.stderr, flush=True)  # should the end never come
+        self._note(said)
 
     def _timed(self, do: Callable[[], object]) -> None:
         """Do a gesture, then let what it caused happen, each within a handler's time."""
@@ -401,7 +403,6 @@ def run(minutes: float, seed: int, folder: Path) -> tuple[Monkey, float, int]:
     from overlay.studio.warming import warm_kernels
 
     warm_kernels()
-    hooks = sys.excepthook, threading.excepthook
     application = make_application()
     recipe = make_folder(folder)
     window = MainWindow(Bench())
@@ -428,7 +429,6 @@ def run(minutes: float, seed: int, folder: Path) -> tuple[Monkey, float, int]:
     monkey._popups.stop()
     window.close()
     application.processEvents()
-    sys.excepthook, threading.excepthook = hooks
     from PySide6.QtCore import qInstallMessageHandler
 
     qInstallMessageHandler(None)
@@ -441,12 +441,16 @@ def main() -> int:
     parser.add_argument("--seed", type=int, default=1)
     options = parser.parse_args()
     os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+    hooks = sys.excepthook, threading.excepthook
     with tempfile.TemporaryDirectory(prefix="overlay-monkey-") as home:
         for name in ("DATA", "STATE", "CACHE", "CONFIG"):
             os.environ[f"XDG_{name}_HOME"] = str(Path(home) / name.lower())
         folder = Path(home) / "work"
         folder.mkdir()
-        monkey, grown, left = run(options.minutes, options.seed, folder)
+        try:
+            monkey, grown, left = run(options.minutes, options.seed, folder)
+        finally:
+            sys.excepthook, threading.excepthook = hooks
     for fault in dict.fromkeys(monkey.faults):
         print(fault, flush=True)
     slow = sorted(monkey.slowest.items(), key=lambda item: -item[1])[:12]
