@@ -195,10 +195,10 @@ def _schema(options: argparse.Namespace) -> int:
 
 
 def _map(options: argparse.Namespace) -> int:
+    from overlay.document.cues import GUIDES, Cue
     from overlay.document.guide_options import options_fault
     from overlay.document.json_text import RecipeError
     from overlay.document.reading import apply_setting
-    from overlay.document.recipe import GUIDES, Cue
     from overlay.imaging.files import read_picture, write_grey16, write_picture
     from overlay.imaging.intake import PictureError
     from overlay.studio.guide_maps import Frame, make_map

@@ -21,7 +21,8 @@ from PySide6.QtWidgets import QApplication  # noqa: E402
 
 from overlay.app.main import make_application  # noqa: E402
 from overlay.app.window import MainWindow  # noqa: E402
-from overlay.document.recipe import BLANK, GUIDES, Cue, Recipe  # noqa: E402
+from overlay.document.cues import BLANK, GUIDES, Cue  # noqa: E402
+from overlay.document.recipe import Recipe  # noqa: E402
 from overlay.imaging.files import read_picture, write_picture  # noqa: E402
 from overlay.imaging.resample import resize  # noqa: E402
 from overlay.studio.bench import Bench  # noqa: E402

@@ -20,7 +20,7 @@ from overlay.app.fields import calm_wheel, show_quietly
 from overlay.app.icons import glyph
 from overlay.app.plain import PlainLabel, plain_tip
 from overlay.app.theme import ROW, cue_colour, tone
-from overlay.document.recipe import Cue
+from overlay.document.cues import Cue
 
 _NAME, _REGION = 88, 62  # pixels
 _SHIFT, _CONTROL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier

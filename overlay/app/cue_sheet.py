@@ -24,7 +24,7 @@ from overlay.app.influence_chart import InfluenceChart
 from overlay.app.parts import adding_button
 from overlay.app.plain import PlainLabel
 from overlay.app.theme import ROW
-from overlay.document.recipe import Cue
+from overlay.document.cues import Cue
 from overlay.studio.bench import Bench
 
 _SPARE = 8  # rows that are kept when they are not needed; making one takes milliseconds

@@ -17,8 +17,8 @@ from overlay.app.settings_dialog import SettingsDialog
 from overlay.app.shortcuts import SHORTCUTS
 from overlay.app.theme import dress
 from overlay.app.tour import Tour
+from overlay.document.cues import GUIDES
 from overlay.document.reading import recipe_json
-from overlay.document.recipe import GUIDES
 from overlay.imaging.files import writable_kind, write_picture
 from overlay.imaging.palette_files import write_palette
 from overlay.studio.folders import data_folder

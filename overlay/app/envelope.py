@@ -16,7 +16,7 @@ from PySide6.QtWidgets import QWidget
 
 from overlay.app.axis import TimeAxis
 from overlay.app.theme import ROW, tone
-from overlay.document.recipe import Cue
+from overlay.document.cues import Cue
 
 _GRAB = 7  # pixels
 _SNAP = 0.05

@@ -19,8 +19,8 @@ from PySide6.QtWidgets import (
 from overlay.app.fields import SliderField, keep_narrow
 from overlay.app.parts import text_button
 from overlay.app.theme import tone
+from overlay.document.cues import BLANK, GUIDES, Cue
 from overlay.document.guide_options import GUIDE_OPTIONS
-from overlay.document.recipe import BLANK, GUIDES, Cue
 from overlay.studio.cards import is_card
 
 _KINDS = {

@@ -9,7 +9,7 @@ from PySide6.QtGui import QGuiApplication, QImage
 
 from overlay.app.images import grey_to_image, to_image
 from overlay.app.map_tools import JointTool, MapTool
-from overlay.document.recipe import BLANK, GUIDES, Cue
+from overlay.document.cues import BLANK, GUIDES, Cue
 from overlay.guides.edges import lightness_of
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.files import write_grey16, write_picture

@@ -4,7 +4,7 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QToolButton, QVBoxLayout, QWidget
 
 from overlay.app.plain import PlainLabel, plain_tip
-from overlay.document.recipe import Cue
+from overlay.document.cues import Cue
 from overlay.studio.checks import Finding
 
 _WHOLE = (0.0, 0.0, 1.0, 1.0)

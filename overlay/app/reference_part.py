@@ -18,7 +18,7 @@ from overlay.app.fields import SliderField, keep_narrow
 from overlay.app.parts import text_button
 from overlay.app.plain import PlainLabel
 from overlay.app.reference_view import ReferenceView, Tool
-from overlay.document.recipe import BALANCES, Cue, Facets, Place
+from overlay.document.cues import BALANCES, Cue, Facets, Place
 
 Change = Callable[..., None]
 

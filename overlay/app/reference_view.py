@@ -7,7 +7,7 @@ from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPai
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from overlay.app.theme import tone
-from overlay.document.recipe import Cue
+from overlay.document.cues import Cue
 from overlay.document.strokes import Stroke
 from overlay.regions.thinning import thin_stroke
 

@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QCheckBox, QGridLayout, QVBoxLayout, QWidget
 
 from overlay.app.fields import SliderField
 from overlay.app.plain import PlainLabel
-from overlay.document.recipe import Region
+from overlay.document.regions import Region
 from overlay.regions.pick_words import TONES, Pick, read_pick, write_pick
 
 _SHAPES = (

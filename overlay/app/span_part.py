@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QComboBox, QGridLayout, QWidget
 
 from overlay.app.fields import keep_narrow, percent_field, show_quietly
 from overlay.app.plain import PlainLabel
-from overlay.document.recipe import Cue
+from overlay.document.cues import Cue
 
 _WHOLE = "Everywhere"
 _FIELDS = (

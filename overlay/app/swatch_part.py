@@ -16,7 +16,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.parts import text_button
 from overlay.app.plain import PlainLabel
-from overlay.document.recipe import Cue
+from overlay.document.cues import Cue
 from overlay.studio.cards import is_card
 
 

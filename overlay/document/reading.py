@@ -6,9 +6,11 @@ from typing import Any
 from pydantic import BaseModel, ValidationError
 
 from overlay.document.bulk import refuse_bulk
+from overlay.document.cues import Cue, Facets, Place
 from overlay.document.json_text import RecipeError, decode_text, json_text, parse_json
 from overlay.document.part import shown
-from overlay.document.recipe import Cue, Facets, Pass, Place, Recipe, Region
+from overlay.document.recipe import Pass, Recipe
+from overlay.document.regions import Region
 from overlay.document.strokes import MapStroke, Stroke
 from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.files import read_recipe_text

@@ -5,7 +5,8 @@ from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any, Literal
 
-from overlay.document.recipe import Cue, Recipe
+from overlay.document.cues import Cue
+from overlay.document.recipe import Recipe
 from overlay.studio.checks import Finding
 from overlay.studio.proofs import Proof
 

@@ -5,12 +5,13 @@ from functools import cache
 from pathlib import Path
 from typing import Any, Literal
 
+from overlay.document.cues import Cue
 from overlay.document.json_text import RecipeError
 from overlay.document.observer import Signal
 from overlay.document.part import Part
 from overlay.document.project import Project
 from overlay.document.reading import make_recipe
-from overlay.document.recipe import Cue, Recipe
+from overlay.document.recipe import Recipe
 
 Choice = Literal["only", "toggle", "extend"]
 

@@ -3,7 +3,8 @@
 from pathlib import Path
 from typing import Any
 
-from overlay.document.recipe import Cue, Recipe
+from overlay.document.cues import Cue
+from overlay.document.recipe import Recipe
 
 _SHARES = {"weight", "enter", "leave", "fade_in", "fade_out", "departure"} | {
     "palette", "surface", "light", "layout", "likeness", "sharpen",

@@ -5,8 +5,8 @@ from typing import Any
 
 import numpy as np
 
+from overlay.document.cues import BLANK, Cue
 from overlay.document.json_text import RecipeError
-from overlay.document.recipe import BLANK, Cue
 from overlay.document.strokes import MapStroke
 from overlay.guides.blocks import BlockOptions, extract_blocks, show_blocks
 from overlay.guides.depth import (

@@ -6,7 +6,8 @@ import numpy as np
 import numpy.typing as npt
 from scipy import ndimage
 
-from overlay.document.recipe import Cue, Recipe
+from overlay.document.cues import Cue
+from overlay.document.recipe import Recipe
 from overlay.guides.edges import EdgeOptions, extract_edges
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.measures.structure import correlation

@@ -4,7 +4,8 @@ import os
 from collections.abc import Callable
 from pathlib import Path
 
-from overlay.document.recipe import BLANK, Recipe
+from overlay.document.cues import BLANK
+from overlay.document.recipe import Recipe
 from overlay.imaging.intake import PictureError
 
 

@@ -5,8 +5,10 @@ from functools import partial
 
 import numpy as np
 
+from overlay.document.cues import Cue
 from overlay.document.json_text import RecipeError
-from overlay.document.recipe import Cue, Recipe, Region
+from overlay.document.recipe import Recipe
+from overlay.document.regions import Region
 from overlay.document.strokes import RegionStroke
 from overlay.guides.depth import estimate_depth
 from overlay.guides.edges import EdgeOptions, extract_edges

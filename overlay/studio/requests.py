@@ -2,14 +2,9 @@
 
 import numpy as np
 
+from overlay.document.cues import Cue
 from overlay.document.json_text import RecipeError
-from overlay.document.recipe import (
-    DEFAULT_PIXELS,
-    LONGEST_ASPECT,
-    SMALLEST_SIDE,
-    Cue,
-    Recipe,
-)
+from overlay.document.recipe import DEFAULT_PIXELS, LONGEST_ASPECT, SMALLEST_SIDE, Recipe
 from overlay.engine.request import (
     AvoidCue,
     BoolMask,

@@ -325,9 +325,11 @@ class Monkey:
 
     def close_dialogs(self) -> None:
         from PySide6.QtWidgets import QApplication, QDialog
+        from shiboken6 import isValid
 
         for top in QApplication.topLevelWidgets():
-            if isinstance(top, QDialog) and top.isVisible():
+            # Closing one may delete others.
+            if isValid(top) and isinstance(top, QDialog) and top.isVisible():
                 top.close()
 
     def _file(self) -> Path:

@@ -5,7 +5,7 @@ from PySide6.QtGui import QDropEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QFileDialog
 
-from overlay.document.recipe import BLANK
+from overlay.document.cues import BLANK
 from overlay.imaging.files import read_grey, write_picture
 from tests import sketches
 from tests.app.harness import WindowTest
