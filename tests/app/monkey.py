@@ -427,6 +427,7 @@ def run(minutes: float, seed: int, folder: Path) -> tuple[Monkey, float, int]:
         while not window.desk.loader.idle or window.puller.runner.busy:
             QApplication.processEvents()
             time.sleep(0.005)
+        warm = warm or (memory(), threads())  # where the time was too short for a warm-up
         grown, left = memory() / warm[0] - 1, threads() - warm[1]
     monkey._popups.stop()
     window.close()

@@ -3,16 +3,14 @@
 import argparse
 import json
 import os
-import signal
 import sys
 from pathlib import Path
-from types import FrameType
 from typing import TYPE_CHECKING
 
 from overlay import __version__
+from overlay.cli.progress import Progress
 
 if TYPE_CHECKING:
-    from overlay.engine.control import Control
     from overlay.imaging.colour import FloatImage
 
 DONE, FAILED, WRONG, STOPPED = 0, 1, 2, 3
@@ -142,7 +140,7 @@ def _render(options: argparse.Namespace) -> int:
     if options.report is not None:
         _check_target("--report", options.report, [*inputs, options.out])
     _set_threads(options.threads)
-    with _Progress(quiet=options.quiet) as progress:
+    with Progress(quiet=options.quiet) as progress:
         proof = make_proof(located, PictureStore(), progress.control(), engines=options.engines)
     carried = relative_recipe(located, options.out.parent)
     write_picture(options.out, proof.picture, recipe=recipe_json(carried))
@@ -270,13 +268,13 @@ def _demo(options: argparse.Namespace) -> int:
         folder = options.out or Path("demo-out")
         if folder.exists() and not folder.is_dir():
             raise PictureError(f"--out: must be a folder, got a file at {folder}")
-        with _Progress(quiet=False) as progress:
+        with Progress(quiet=False) as progress:
             ensure_demo(folder, progress.report)
         render_plates(folder, lambda line: print(line, file=sys.stderr))
         reason = "" if shown or options.out else " (no display for the window)"
         print(f"The demo lies in {folder.absolute()}{reason}")
         return DONE
-    with _Progress(quiet=False) as progress:
+    with Progress(quiet=False) as progress:
         recipe = prepare_demo(data_folder() / "demo", progress.report)
     return _open_window(recipe)
 
@@ -311,45 +309,3 @@ def _open_window(recipe: Path | None) -> int:
 def _has_display() -> bool:
     named = ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")
     return any(os.environ.get(name) for name in named)
-
-
-class _Progress:
-    """A progress bar on a terminal's standard error; asks the run to stop on Ctrl+C."""
-
-    def __init__(self, *, quiet: bool) -> None:
-        self._quiet = quiet or not sys.stderr.isatty()
-        self._stopped = False
-
-    def __enter__(self) -> "_Progress":
-        from rich.console import Console
-        from rich.progress import BarColumn, Progress, TextColumn, TimeRemainingColumn
-
-        self._bar = Progress(
-            TextColumn("{task.description:>12}"), BarColumn(), TimeRemainingColumn(),
-            console=Console(stderr=True), disable=self._quiet, transient=True,
-        )  # fmt: skip
-        self._bar.start()
-        self._task = self._bar.add_task("preparing", total=1.0)
-        self._old = signal.signal(signal.SIGINT, self._stop)
-        return self
-
-    def __exit__(self, *_: object) -> None:
-        signal.signal(signal.SIGINT, self._old)
-        self._bar.stop()
-
-    def report(self, fraction: float, stage: str) -> None:
-        """Move the bar."""
-        self._bar.update(self._task, completed=fraction, description=stage)
-
-    def control(self) -> "Control":
-        """The engine's view of this bar."""
-        from overlay.engine.control import Control
-
-        return Control(report=self.report, cancelled=lambda: self._stopped)
-
-    def _stop(self, number: int, frame: FrameType | None) -> None:
-        self._stopped = True
-
-
-if __name__ == "__main__":
-    sys.exit(main())
