@@ -85,6 +85,8 @@ class Desk(QObject):
         self.window.stage.set_moment(None)
         self.window.stage.set_mode("proof")
         self.window.sheet.filmstrip.clear()
+        self.window.card.show_picture(None)
+        self.show_facts()
         self.scrub(1.0)
         self.window.keeping.take_over()
         self.refresh()
@@ -211,7 +213,14 @@ class Desk(QObject):
             keep, smooth = Qt.AspectRatioMode.KeepAspectRatio, _SMOOTH
             return image, image.scaled(_PREVIEW, keep, smooth), checks.of(path)
 
-        self.loader.ask(read, self._got_reference, newest="reference")
+        self.loader.ask(read, self._got_reference, newest="reference", failed=self._no_reference)
+
+    def _no_reference(self, error: Exception) -> None:
+        """Show no picture rather than the one before, and say why."""
+        self.window.card.show_picture(None)
+        self.window.card.show_findings(())
+        self.window.stage.set_image("reference", None)
+        self.could_not(error)
 
     def _got_reference(self, read: tuple[QImage, QImage, tuple[Finding, ...]]) -> None:
         image, preview, findings = read

@@ -3,7 +3,7 @@
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import QMimeData, QPoint, QPointF, QSize, Qt, QUrl, Signal
+from PySide6.QtCore import QMimeData, QPoint, QPointF, QRectF, QSize, Qt, QUrl, Signal
 from PySide6.QtGui import (
     QAction,
     QColor,
@@ -30,6 +30,7 @@ from overlay.app.drops import TakesPictures
 from overlay.app.icons import set_icon
 from overlay.app.parts import picture_icon
 from overlay.app.plain import PlainLabel, plain_tip
+from overlay.app.theme import tone
 from overlay.studio.bench import Bench
 from overlay.studio.cards import is_card
 from overlay.studio.checks import Finding
@@ -184,8 +185,7 @@ class Tray(TakesPictures, QFrame):
         """Say in a picture's place that it cannot be read; it is tried again when asked for."""
         self._thumbs.pop(path, None)
         for item in self._items_of(path):
-            item.setIcon(_blank())
-            item.setText(f"{path.stem}\nnot there" if not path.exists() else path.stem)
+            item.setIcon(_blank("cannot be read" if path.exists() else "not there"))
             item.setToolTip(plain_tip(why))
 
     def _items_of(self, path: Path) -> list[QListWidgetItem]:
@@ -259,7 +259,16 @@ def _add_dot(pixmap: QPixmap) -> None:
     painter.end()
 
 
-def _blank() -> QIcon:
-    pixmap = QPixmap(_THUMB)
+def _blank(words: str = "") -> QIcon:
+    """An empty place for a picture, with what is to be said of it."""
+    pixmap = QPixmap(_THUMB * 2)
+    pixmap.setDevicePixelRatio(2)
     pixmap.fill(Qt.GlobalColor.transparent)
-    return QIcon(pixmap)
+    if words:
+        painter = QPainter(pixmap)
+        frame = QRectF(0.5, 0.5, _THUMB.width() - 1, _THUMB.height() - 1)
+        painter.setPen(tone("alarm"))
+        painter.drawRect(frame)
+        painter.drawText(frame, Qt.AlignmentFlag.AlignCenter, words)
+        painter.end()
+    return picture_icon(pixmap)

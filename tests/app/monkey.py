@@ -157,7 +157,9 @@ class Monkey:
     def _place(self, widget):
         from PySide6.QtCore import QPoint
 
-        return QPoint(self.rng.randrange(widget.width()), self.rng.randrange(widget.height()))
+        # What is dragged may shrink to nothing meanwhile.
+        width, height = max(widget.width(), 1), max(widget.height(), 1)
+        return QPoint(self.rng.randrange(width), self.rng.randrange(height))
 
     def _modifiers(self):
         from PySide6.QtCore import Qt

@@ -9,6 +9,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QFileDialog
 
 from overlay.app import project_files
+from overlay.app.theme import tone
 from overlay.app.window import MainWindow
 from overlay.studio.bench import Bench
 from overlay.studio.recovery import Recoveries
@@ -196,10 +197,37 @@ class MissingTest(WindowTest):
         self.settle()
         self.assertEqual(self.status, "Saved almanac.overlay")
 
+    def red(self, icon):
+        """Pixels in the colour of refusals."""
+        image, alarm = icon.pixmap(104, 70).toImage(), tone("alarm")
+        places = ((x, y) for x in range(image.width()) for y in range(image.height()))
+        return sum(image.pixelColor(*place).rgb() == alarm.rgb() for place in places)
+
+    def test_nothing_of_the_project_before_is_shown_in_its_place(self):
+        self.pull()
+        (self.folder / "paint.png").unlink()
+        self.window.open_path(self.folder / "recipe.json")
+        self.settle()
+        self.assertIsNone(self.window.card.picture._image)
+        self.assertIsNone(self.window.stage.images.get("reference"))
+        self.assertIsNone(self.window.stage.images.get("source"))
+
+    def test_figures_of_another_projects_proof_go_with_it(self):
+        self.away.rename(self.folder / "mill.png")
+        self.pull()
+        self.assertIn("Proof", self.window.stage.status.facts.text())
+        self.window.open_path(self.write_recipe("other.json", seed=99))
+        self.settle()
+        self.assertEqual(self.window.stage.status.facts.text(), "")
+
     def test_the_tray_says_it_and_offers_to_find_it(self):
         self.window.open_path(self.folder / "recipe.json")
         self.settle()
-        item = self.window.tray.pictures.item(0)
-        self.assertEqual(item.text(), "mill\nnot there")
+        item, there = (self.window.tray.pictures.item(i) for i in (0, 1))
+        self.assertEqual((item.text(), there.text()), ("mill", "paint"))
+        self.assertIn("mill.png: no such file", item.toolTip())
+        reds = [self.red(entry.icon()) for entry in (item, there)]
+        self.assertGreater(reds[0], 100)  # framed, with words in it
+        self.assertLess(reds[1], reds[0])
         menu = self.window.tray.menu_of(self.folder / "mill.png")
         self.assertEqual([a.text() for a in menu.actions()], ["Find it…", "Remove from the tray"])
