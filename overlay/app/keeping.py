@@ -24,6 +24,7 @@ class Keeping(QObject):
         super().__init__(window)
         self.window, self.bench, self.loader = window, window.bench, window.desk.loader
         self.recoveries = Recoveries()
+        self._project = self.bench.project
         self._hold: Hold | None = None
         self._kept: Snapshot | None = None  # what the project's copy holds
         self._marks: object = None
@@ -43,23 +44,24 @@ class Keeping(QObject):
     def take_over(self) -> None:
         """Another project is in place: let go of the copy before, hold its own from now on."""
         self.let_go()
-        self._hold = self.recoveries.hold(self.bench.project.key)
+        self._project = self.bench.project
+        self._hold = self.recoveries.hold(self._project.key)
 
     def let_go(self) -> None:
         """The project that was open is put away: its copy goes unless it holds unsaved work."""
-        last, hold, recoveries = self._kept, self._hold, self.recoveries
+        # As it is now, with what was changed since the copy was written.
+        last, hold, recoveries = Snapshot.of(self._project), self._hold, self.recoveries
         self._kept = self._hold = None
 
         def put_away() -> None:
-            if last is not None and last.modified:
+            if last.modified:
                 recoveries.put_away(last)
-            elif last is not None:
+            else:
                 recoveries.forget(last.key)
             if hold is not None:
                 hold.release()
 
-        if last is not None or hold is not None:
-            self.loader.ask(put_away, failed=lambda _: None, outlives=True)
+        self.loader.ask(put_away, failed=self._not_written, outlives=True)
 
     def note(self) -> None:
         """Something changed: write it down soon."""

@@ -23,8 +23,10 @@ class BeginTest(WindowTest):
         self.left = Snapshot.of(Project(self.bench.project.state))
         self.left = Snapshot(self.left.key, None, None, self.left.state, modified=True)
         Recoveries().write(self.left)
+        before = self.bench.project.key
         self.bench.take_project(Project())
         self.settle()
+        Recoveries().forget(before)  # that was put away for the empty one
 
     def begin(self, file=None):
         _begin(self.window, file)
@@ -69,6 +71,16 @@ class BeginTest(WindowTest):
         self.begin()
         self.assertNotEqual(self.bench.project.recipe.seed, 1234)
         self.assertEqual(list(self.entries()), ["Unnamed"])
+
+    def test_the_very_last_change_is_put_away_too(self):
+        self.begin()
+        with mock.patch.object(project_files, "ask_choice", return_value="Put it away"):
+            self.bench.change_recipe("Seed", seed=4321)
+            self.choose("New")
+        self.settle()
+        self.entries()["Unnamed"].trigger()
+        self.settle()
+        self.assertEqual(self.bench.project.recipe.seed, 4321)
 
     def test_copies_of_older_versions_are_taken_in(self):
         Recoveries().forget(self.left.key)
