@@ -10,11 +10,13 @@ import re
 from contextlib import suppress
 from dataclasses import dataclass, replace
 from pathlib import Path
+from typing import Any
 
-from overlay.document.json_text import read_json
+from overlay.document.json_text import decode_text, parse_json, read_json
 from overlay.document.project import FileStamp, Project, State
 from overlay.document.reading import make_recipe, recipe_json
 from overlay.imaging.decode import MAX_TEXT_BYTES
+from overlay.imaging.intake import open_regular
 from overlay.imaging.whole_files import sweep_unfinished, write_bytes
 from overlay.studio.folders import state_folder
 from overlay.studio.holding import Hold, is_held
@@ -22,6 +24,7 @@ from overlay.studio.marks import made_marks, plain_marks
 from overlay.studio.unreadable import UNREADABLE
 
 _MOST_BYTES = 4 * MAX_TEXT_BYTES
+_HEAD_BYTES = 16 << 10  # a path, and little else
 _MOST_LEFT = 50  # copies of unsaved work; beyond, those left longest ago go
 _KEY = re.compile(r"[0-9a-f]{16}")
 _OLD_NAMES = ("recovery.json", "recovery-earlier.json")  # of versions before 0.5
@@ -171,7 +174,18 @@ class Recoveries:
 
 
 def _left(path: Path) -> Left:
-    data = read_json(path, _MOST_BYTES)
+    data = _head(path)
     where = None if data["path"] is None else Path(str(data["path"]))
     modified, away = bool(data["modified"]), bool(data.get("put_away"))
     return Left(path.stem, path.stat().st_mtime, where, modified, away)
+
+
+def _head(path: Path) -> Any:
+    """What stands before the tray in a copy: a menu lists many, and need not read them whole."""
+    with open_regular(path, _MOST_BYTES) as file:
+        begun = file.read(_HEAD_BYTES)
+    # Within text a quotation mark never stands alone, so this is the key itself.
+    head, key, _ = begun.partition(b', "tray": ')
+    if not key:
+        return read_json(path, _MOST_BYTES)
+    return parse_json(decode_text(head + b"}", str(path)), str(path))

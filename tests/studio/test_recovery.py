@@ -82,6 +82,16 @@ class RecoveriesTest(FolderTest):
         self.assertEqual([one.key for one in self.recoveries.left()], [second.key, first.key])
         self.assertEqual(self.recoveries.left()[0].name, "mill.overlay")
 
+    def test_listing_reads_only_what_it_lists(self):
+        key = self.write(1, 100).key
+        path = self.recoveries.folder / f"{key}.json"
+        path.write_bytes(path.read_bytes()[:-40] + b"damaged")
+        self.assertEqual([one.name for one in self.recoveries.left()], ["mill.overlay"])
+        self.assertIsNone(self.recoveries.load(key))
+        strange = replace(self.snapshot(2), path=Path('/x/a", "tray": b.overlay'))
+        self.recoveries.write(strange)
+        self.assertIn('a", "tray": b.overlay', [one.name for one in self.recoveries.left()])
+
     def test_what_is_in_work_is_not_left(self):
         first, second = self.write(1, 100), self.write(2, 200)
         hold = self.recoveries.hold(second.key)
