@@ -6,7 +6,7 @@ from unittest import mock
 
 import numpy as np
 import tifffile
-from PIL import Image, ImageCms
+from PIL import Image, ImageCms, PngImagePlugin
 
 from overlay.imaging.files import (
     read_grey,
@@ -111,6 +111,17 @@ class WriteTest(FilesTest):
         data = path.read_bytes()
         self.assertIn(b"algorithmicMedia", data)
         self.assertLess(data.index(b"sRGB"), data.index(b"IDAT"))
+
+    def test_a_long_recipe_is_read_by_us_and_the_picture_by_anyone(self):
+        path = self.folder / "a.png"
+        for text in ("é" * 1_250_000, "x" * 1_000_001, "y" * 1_000_000):
+            write_picture(path, blobs(), recipe=text)
+            self.assertEqual(read_recipe_text(path), text)
+            # Pillow's own limits, as other programs have them.
+            with mock.patch.object(PngImagePlugin, "MAX_TEXT_CHUNK", 1 << 20):
+                np.testing.assert_array_equal(np.asarray(Image.open(path)), blobs())
+        with self.assertRaisesRegex(PictureError, "overlay:recipe may have 4194304 bytes"):
+            write_picture(path, blobs(), recipe="z" * 4_200_000)
 
     def test_a_picture_without_recipe_says_none(self):
         write_picture(self.folder / "a.png", blobs())
