@@ -18,6 +18,7 @@ from overlay.app.drops import TakesPictures
 from overlay.app.envelope import Envelope
 from overlay.app.fields import calm_wheel, show_quietly
 from overlay.app.icons import glyph
+from overlay.app.parts import pop_up
 from overlay.app.plain import PlainLabel, plain_tip
 from overlay.app.theme import ROW, cue_colour, tone
 from overlay.document.cues import Cue
@@ -170,7 +171,7 @@ class CueRow(TakesPictures, QWidget):
 
     def _offer_regions(self) -> None:
         self.chosen.emit(self.index, "only")
-        self.region_menu().popup(self.region.mapToGlobal(QPoint(0, self.region.height())))
+        pop_up(self.region_menu(), self.region.mapToGlobal(QPoint(0, self.region.height())))
 
     def begin_renaming(self) -> None:
         """Let the name be typed in its place."""

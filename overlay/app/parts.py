@@ -1,8 +1,8 @@
 """Small parts that panels are made of: buttons with words, icons of pictures, a scrolled column."""
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QPoint, Qt
 from PySide6.QtGui import QIcon, QPixmap
-from PySide6.QtWidgets import QFrame, QScrollArea, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QMenu, QScrollArea, QToolButton, QVBoxLayout, QWidget
 
 from overlay.app.icons import set_icon
 
@@ -50,6 +50,12 @@ def picture_icon(pixmap: QPixmap) -> QIcon:
     icon = QIcon(pixmap)
     icon.addPixmap(pixmap, QIcon.Mode.Selected)
     return icon
+
+
+def pop_up(menu: QMenu, place: QPoint) -> None:
+    """Show a menu that was made for once, and let go of it when it is closed."""
+    menu.aboutToHide.connect(menu.deleteLater)
+    menu.popup(place)
 
 
 def scrolled_column(panel: QFrame) -> QVBoxLayout:

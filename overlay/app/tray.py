@@ -28,7 +28,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.drops import TakesPictures
 from overlay.app.icons import set_icon
-from overlay.app.parts import picture_icon
+from overlay.app.parts import picture_icon, pop_up
 from overlay.app.plain import PlainLabel, plain_tip
 from overlay.app.theme import tone
 from overlay.studio.bench import Bench
@@ -223,7 +223,7 @@ class Tray(TakesPictures, QFrame):
     def _menu(self, place: QPoint) -> None:
         path = self.selected()
         if path is not None:
-            self.menu_of(path).popup(self.pictures.mapToGlobal(place))
+            pop_up(self.menu_of(path), self.pictures.mapToGlobal(place))
 
     def menu_of(self, path: Path) -> QMenu:
         """What can be done with a picture, or with a swatch card."""

@@ -3,7 +3,8 @@
 import sys
 import threading
 
-from PySide6.QtCore import QTimer
+from PySide6.QtCore import QEvent, QPoint, QTimer
+from PySide6.QtWidgets import QApplication, QMenu
 
 from overlay.app.last_resort import LastResort, log_path
 from tests.app.harness import WindowTest
@@ -87,3 +88,16 @@ class StaleGestureTest(WindowTest):
             field.setText(text)
             field.editingFinished.emit()
             self.assertIn("Seed: must be a whole number", self.status)
+
+
+class MenuTest(WindowTest):
+    def test_menus_made_for_once_are_let_go(self):
+        row, tray = self.window.sheet.rows[0], self.window.tray
+        tray.pictures.setCurrentRow(0)
+        before = len(self.window.findChildren(QMenu))
+        for _ in range(5):
+            for open_menu in (row._offer_regions, lambda: tray._menu(QPoint(5, 5))):
+                open_menu()
+                QApplication.activePopupWidget().close()
+        QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)
+        self.assertEqual(len(self.window.findChildren(QMenu)), before)
