@@ -190,12 +190,14 @@ class ProjectFiles(QObject):
         """
         project, state = self.bench.project, self.bench.project.state
         moved = project.path != path
-        expected = None if moved or overwrite else project.stamp
         shelf = self.bench.shelf
 
         def work() -> tuple[object, tuple[str, ...]]:
-            saved = save_project(path, state, expected)
-            if moved:
+            # Here, and not when it was asked for: a save before this one may just have ended.
+            saved = save_project(path, state, None if moved or overwrite else project.stamp)
+            if not moved:
+                project.stamp = saved[0]
+            else:
                 # The project is saved whether or not its proofs can be kept at its new place.
                 with suppress(OSError, PictureError):
                     lend_proofs(shelf, project_shelf(Project(path=path)).folder)

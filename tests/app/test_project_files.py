@@ -117,6 +117,17 @@ class ElsewhereTest(WindowTest):
         asked.assert_not_called()
         self.assertEqual(self.written_seed(), 42)
 
+    def test_saving_twice_in_a_row_is_nobody_elses_change(self):
+        self.save("Overwrite")
+        with mock.patch.object(project_files, "ask_choice") as asked:
+            for seed in (42, 43, 44):
+                self.bench.change_recipe("Seed", seed=seed)
+                self.choose("Save")
+            self.settle()
+        asked.assert_not_called()
+        self.assertEqual(self.written_seed(), 44)
+        self.assertFalse(self.bench.project.modified)
+
     def test_take_theirs_leaves_ours_under_unsaved_work(self):
         self.window.keeping.save()
         self.save("Take theirs")
