@@ -22,7 +22,7 @@ def find_tests(names: list[str]) -> unittest.TestSuite:
 
 def compile_kernels() -> None:
     """Compile before the tests, so that none of them waits for it on a slow machine."""
-    from overlay.studio.warming import warm_kernels
+    from overlay.studio.making.warming import warm_kernels
 
     warm_kernels()
 

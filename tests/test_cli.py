@@ -13,7 +13,7 @@ import numpy as np
 from overlay import __version__
 from overlay.cli import main
 from overlay.imaging.files import read_grey, read_picture
-from overlay.studio.drawn_parts import write_parts
+from overlay.studio.inputs.drawn_parts import write_parts
 from tests.pictures import scene
 from tests.workspace import WorkspaceTest
 

@@ -20,24 +20,24 @@ from PySide6.QtCore import QPointF  # noqa: E402
 from PySide6.QtWidgets import QApplication  # noqa: E402
 
 from overlay.app.main import make_application  # noqa: E402
-from overlay.app.window import MainWindow  # noqa: E402
+from overlay.app.shell.window import MainWindow  # noqa: E402
 from overlay.document.cues import BLANK, GUIDES, Cue  # noqa: E402
 from overlay.document.recipe import Recipe  # noqa: E402
 from overlay.imaging.files import read_picture, write_picture  # noqa: E402
 from overlay.imaging.resample import resize  # noqa: E402
-from overlay.studio.bench import Bench  # noqa: E402
-from overlay.studio.demo import (  # noqa: E402
+from overlay.studio.bench.bench import Bench  # noqa: E402
+from overlay.studio.demo.demo import (  # noqa: E402
     REGIONS_NAME,
     demo_recipe,
     file_name,
     prepare_demo,
 )
-from overlay.studio.folders import data_folder  # noqa: E402
-from overlay.studio.guide_maps import make_map  # noqa: E402
-from overlay.studio.paths import absolute_recipe  # noqa: E402
-from overlay.studio.pictures import PictureStore  # noqa: E402
-from overlay.studio.proofs import make_proof  # noqa: E402
-from overlay.studio.requests import guide_frame  # noqa: E402
+from overlay.studio.inputs.folders import data_folder  # noqa: E402
+from overlay.studio.inputs.paths import absolute_recipe  # noqa: E402
+from overlay.studio.inputs.pictures import PictureStore  # noqa: E402
+from overlay.studio.making.guide_maps import make_map  # noqa: E402
+from overlay.studio.making.proofs import make_proof  # noqa: E402
+from overlay.studio.making.requests import guide_frame  # noqa: E402
 
 _PLATES = (
     ("windmill", "lino cut"), ("lock", "dot print"), ("windmill", "felt"),

@@ -9,13 +9,13 @@ from PySide6.QtGui import QIcon
 from PySide6.QtWidgets import QApplication
 
 from overlay import __version__
-from overlay.app.last_resort import LastResort
-from overlay.app.theme import apply_theme, wants_dark
-from overlay.app.window import MainWindow
-from overlay.studio.bench import Bench
-from overlay.studio.folders import data_folder
-from overlay.studio.recovery import Left, Snapshot
-from overlay.studio.settings import load_settings
+from overlay.app.parts.theme import apply_theme, wants_dark
+from overlay.app.shell.last_resort import LastResort
+from overlay.app.shell.window import MainWindow
+from overlay.studio.bench.bench import Bench
+from overlay.studio.inputs.folders import data_folder
+from overlay.studio.keeping.recovery import Left, Snapshot
+from overlay.studio.keeping.settings import load_settings
 
 
 def make_application() -> QApplication:

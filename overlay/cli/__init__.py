@@ -128,9 +128,9 @@ def _render(options: argparse.Namespace) -> int:
     from overlay.document.reading import read_recipe, recipe_json
     from overlay.imaging.files import writable_kind, write_picture
     from overlay.imaging.whole_files import write_bytes
-    from overlay.studio.paths import absolute_recipe, input_paths, relative_recipe
-    from overlay.studio.pictures import PictureStore
-    from overlay.studio.proofs import make_proof
+    from overlay.studio.inputs.paths import absolute_recipe, input_paths, relative_recipe
+    from overlay.studio.inputs.pictures import PictureStore
+    from overlay.studio.making.proofs import make_proof
 
     recipe = read_recipe(options.recipe, options.changes)
     writable_kind(options.out)
@@ -153,7 +153,7 @@ def _render(options: argparse.Namespace) -> int:
 def _check_target(option: str, path: Path, inputs: list[Path]) -> None:
     """Refuse a place that cannot or must not be written, before any work is done."""
     from overlay.imaging.intake import PictureError
-    from overlay.studio.paths import plain_path
+    from overlay.studio.inputs.paths import plain_path
 
     plain_path(path.absolute())
     if path.is_dir():
@@ -199,8 +199,8 @@ def _map(options: argparse.Namespace) -> int:
     from overlay.document.reading import apply_setting
     from overlay.imaging.files import read_picture, write_grey16, write_picture
     from overlay.imaging.intake import PictureError
-    from overlay.studio.guide_maps import Frame, make_map
-    from overlay.studio.pictures import PictureStore
+    from overlay.studio.inputs.pictures import PictureStore
+    from overlay.studio.making.guide_maps import Frame, make_map
 
     if options.kind not in GUIDES:
         raise RecipeError(f"map: must be one of {', '.join(GUIDES)}, got {options.kind!r}")
@@ -246,8 +246,8 @@ def _picked(path: Path, what: str) -> "FloatImage":
     from overlay.imaging.files import read_picture
     from overlay.regions.pick_words import read_pick
     from overlay.regions.picks import pick_area
-    from overlay.studio.drawn_parts import PART, find_part
-    from overlay.studio.region_masks import picture_clues
+    from overlay.studio.inputs.drawn_parts import PART, find_part
+    from overlay.studio.making.region_masks import picture_clues
 
     if what.startswith(PART):
         return find_part(path, what.removeprefix(PART))
@@ -258,12 +258,12 @@ def _picked(path: Path, what: str) -> "FloatImage":
 
 def _demo(options: argparse.Namespace) -> int:
     from overlay.imaging.intake import PictureError
-    from overlay.studio.demo import ensure_demo, prepare_demo
-    from overlay.studio.folders import data_folder
+    from overlay.studio.demo.demo import ensure_demo, prepare_demo
+    from overlay.studio.inputs.folders import data_folder
 
     shown = _has_display()
     if options.out is not None or not shown:
-        from overlay.studio.demo_plates import render_plates
+        from overlay.studio.demo.plates import render_plates
 
         folder = options.out or Path("demo-out")
         if folder.exists() and not folder.is_dir():

@@ -11,8 +11,8 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QWidget
 
 from overlay.app.main import make_application
-from overlay.app.window import MainWindow
-from overlay.studio.bench import Bench
+from overlay.app.shell.window import MainWindow
+from overlay.studio.bench.bench import Bench
 from tests.workspace import WorkspaceTest
 
 # Seconds to wait for what must come; a slow machine may still be compiling.

@@ -354,14 +354,14 @@ class Monkey:
         files = "PySide6.QtWidgets.QFileDialog"
         stack = contextlib.ExitStack()
         # What is kept on purpose is kept small, so that what leaks is seen.
-        stack.enter_context(mock.patch("overlay.studio.pictures._KEPT_BYTES", 48 << 20))
+        stack.enter_context(mock.patch("overlay.studio.inputs.pictures._KEPT_BYTES", 48 << 20))
         for target, answer in (
             (f"{files}.getOpenFileName", opened), (f"{files}.getOpenFileNames", several),
             (f"{files}.getExistingDirectory", lambda *_: str(folder)),
-            (f"{files}.getSaveFileName", saved), ("overlay.app.project_files.ask_choice", chosen),
-            ("overlay.app.puller.ask_choice", chosen),
+            (f"{files}.getSaveFileName", saved), ("overlay.app.shell.project_files.ask_choice", chosen),
+            ("overlay.app.work.puller.ask_choice", chosen),
             ("PySide6.QtWidgets.QColorDialog.getColor", lambda *_: QColor("#c23f2d")),
-            ("overlay.app.tray._Pictures.startDrag", lambda *_: None),
+            ("overlay.app.tray.tray._Pictures.startDrag", lambda *_: None),
         ):  # fmt: skip
             stack.enter_context(mock.patch(target, answer))
         return stack
@@ -402,9 +402,9 @@ def run(minutes: float, seed: int, folder: Path) -> tuple[Monkey, float, int]:
     from PySide6.QtWidgets import QApplication
 
     from overlay.app.main import make_application
-    from overlay.app.window import MainWindow
-    from overlay.studio.bench import Bench
-    from overlay.studio.warming import warm_kernels
+    from overlay.app.shell.window import MainWindow
+    from overlay.studio.bench.bench import Bench
+    from overlay.studio.making.warming import warm_kernels
 
     warm_kernels()
     application = make_application()

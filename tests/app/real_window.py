@@ -11,8 +11,8 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
 from overlay.app.main import make_application
-from overlay.app.window import MainWindow
-from overlay.studio.bench import Bench
+from overlay.app.shell.window import MainWindow
+from overlay.studio.bench.bench import Bench
 
 
 def main(recipe: Path, shot: Path) -> int:

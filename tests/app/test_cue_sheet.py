@@ -3,7 +3,7 @@
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtTest import QTest
 
-from overlay.app.theme import ROW
+from overlay.app.parts.theme import ROW
 from tests.app.harness import WindowTest
 
 LEFT, ALT = Qt.MouseButton.LeftButton, Qt.KeyboardModifier.AltModifier

@@ -12,14 +12,14 @@ from PySide6.QtCore import QMimeData, QPointF, Qt, QUrl
 from PySide6.QtGui import QDropEvent
 from PySide6.QtTest import QTest
 
-from overlay.app.axis import TimeAxis
 from overlay.app.main import _begin
-from overlay.app.window import MainWindow
+from overlay.app.sheet.axis import TimeAxis
+from overlay.app.shell.window import MainWindow
 from overlay.imaging.files import write_picture
-from overlay.studio.bench import Bench
-from overlay.studio.container import read_container
-from overlay.studio.folders import state_folder
-from overlay.studio.recovery import load_recovery
+from overlay.studio.bench.bench import Bench
+from overlay.studio.inputs.folders import state_folder
+from overlay.studio.keeping.container import read_container
+from overlay.studio.keeping.recovery import load_recovery
 from tests.app.harness import WindowTest
 from tests.pictures import manner, scene
 
@@ -32,8 +32,8 @@ import sys
 from pathlib import Path
 from overlay.document.project import State
 from overlay.document.reading import read_recipe
-from overlay.studio.container import write_container
-from overlay.studio.paths import absolute_recipe
+from overlay.studio.keeping.container import write_container
+from overlay.studio.inputs.paths import absolute_recipe
 folder, target = Path(sys.argv[1]), Path(sys.argv[2])
 recipe = absolute_recipe(read_recipe(folder / "recipe.json"), folder)
 print("ready", flush=True)

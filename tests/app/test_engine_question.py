@@ -2,8 +2,8 @@
 
 from unittest import mock
 
-from overlay.app import puller
-from overlay.studio.settings import load_settings
+from overlay.app.work import puller
+from overlay.studio.keeping.settings import load_settings
 from tests.app.harness import WindowTest
 
 

@@ -3,8 +3,8 @@ import unittest
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtTest import QTest
 
-from overlay.app.axis import TimeAxis
-from overlay.app.envelope import Shape, height_weight, weight_height
+from overlay.app.sheet.axis import TimeAxis
+from overlay.app.sheet.envelope import Shape, height_weight, weight_height
 from tests.app.harness import WindowTest
 
 

@@ -10,12 +10,12 @@ from PySide6.QtGui import QAction
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QMenu
 
-from overlay.app.handbook import Handbook, handbook_folder
-from overlay.app.settings_dialog import SettingsDialog
-from overlay.app.shortcuts import SHORTCUTS
-from overlay.app.theme import tones
-from overlay.app.tour import STOPS, Tour
-from overlay.studio.settings import load_settings
+from overlay.app.parts.theme import tones
+from overlay.app.shell.handbook import Handbook, handbook_folder
+from overlay.app.shell.settings_dialog import SettingsDialog
+from overlay.app.shell.shortcuts import SHORTCUTS
+from overlay.app.shell.tour import STOPS, Tour
+from overlay.studio.keeping.settings import load_settings
 from tests.app.harness import WindowTest
 
 ROOT = Path(__file__).parents[2]

@@ -7,10 +7,10 @@ import weakref
 import numpy as np
 from PySide6.QtWidgets import QApplication
 
-from overlay.app.images import from_image, grey_to_image, to_image
-from overlay.app.jobs import JobRunner
-from overlay.app.loader import Loader
 from overlay.app.main import make_application
+from overlay.app.parts.images import from_image, grey_to_image, to_image
+from overlay.app.work.jobs import JobRunner
+from overlay.app.work.loader import Loader
 from tests.pictures import blobs
 
 

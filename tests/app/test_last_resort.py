@@ -6,7 +6,7 @@ import threading
 from PySide6.QtCore import QEvent, QPoint, QTimer
 from PySide6.QtWidgets import QApplication, QMenu
 
-from overlay.app.last_resort import LastResort, log_path
+from overlay.app.shell.last_resort import LastResort, log_path
 from tests.app.harness import WindowTest
 
 

@@ -13,7 +13,7 @@ from PySide6.QtCore import QPointF, Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication
 
-from overlay.app.images import to_image
+from overlay.app.parts.images import to_image
 from tests.app.harness import WindowTest
 
 _MOST = 0.05  # seconds of a handler

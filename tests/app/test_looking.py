@@ -8,7 +8,7 @@ from PySide6.QtGui import QGuiApplication
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QLineEdit
 
-from overlay.app.axis import TimeAxis
+from overlay.app.sheet.axis import TimeAxis
 from overlay.imaging.files import write_picture
 from tests.app.harness import WindowTest
 from tests.pictures import scene

@@ -4,11 +4,11 @@ from unittest import mock
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
-from overlay.app import project_files
 from overlay.app.main import _begin
+from overlay.app.shell import project_files
 from overlay.document.project import Project
-from overlay.studio.folders import proofs_folder, state_folder
-from overlay.studio.recovery import Recoveries, Snapshot
+from overlay.studio.inputs.folders import proofs_folder, state_folder
+from overlay.studio.keeping.recovery import Recoveries, Snapshot
 from tests.app.harness import WindowTest
 
 

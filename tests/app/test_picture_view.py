@@ -5,9 +5,9 @@ from PySide6.QtGui import QWheelEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication
 
-from overlay.app.images import to_image
 from overlay.app.main import make_application
-from overlay.app.picture_view import PictureView
+from overlay.app.parts.images import to_image
+from overlay.app.picture.view import PictureView
 from tests.pictures import blobs, stripes
 
 

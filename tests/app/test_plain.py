@@ -8,7 +8,7 @@ from pathlib import Path
 from PySide6.QtCore import Qt
 
 import overlay.app
-from overlay.app.plain import PlainLabel, ago, plain_tip
+from overlay.app.parts.plain import PlainLabel, ago, plain_tip
 from tests.app.harness import WindowTest
 
 _FOLDER = Path(overlay.app.__file__).parent

@@ -4,7 +4,7 @@ from PySide6.QtCore import QPointF, Qt
 from PySide6.QtTest import QTest
 
 from overlay.imaging.files import read_picture
-from overlay.studio.cards import is_card
+from overlay.studio.inputs.cards import is_card
 from tests.app.harness import WindowTest
 
 LEFT = Qt.MouseButton.LeftButton

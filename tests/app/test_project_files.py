@@ -8,11 +8,11 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QFileDialog
 
-from overlay.app import project_files
-from overlay.app.theme import tone
-from overlay.app.window import MainWindow
-from overlay.studio.bench import Bench
-from overlay.studio.recovery import Recoveries
+from overlay.app.parts.theme import tone
+from overlay.app.shell import project_files
+from overlay.app.shell.window import MainWindow
+from overlay.studio.bench.bench import Bench
+from overlay.studio.keeping.recovery import Recoveries
 from tests.app.harness import WindowTest
 
 

@@ -5,10 +5,10 @@ import unittest
 from PySide6.QtCore import QPoint, QRectF, Qt
 from PySide6.QtTest import QTest
 
-from overlay.app.images import to_image
 from overlay.app.main import make_application
-from overlay.app.picture_view import PictureView
-from overlay.app.region_tools import BoxTool, PolygonTool, RampTool, RegionBrush
+from overlay.app.parts.images import to_image
+from overlay.app.picture.view import PictureView
+from overlay.app.regions.tools import BoxTool, PolygonTool, RampTool, RegionBrush
 from tests.pictures import blobs
 
 LEFT, NONE = Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier

@@ -6,7 +6,7 @@ from PySide6.QtTest import QTest
 
 from overlay.imaging.files import read_grey
 from overlay.regions.tint import mask_overlay, outline
-from overlay.studio.drawn_parts import write_parts
+from overlay.studio.inputs.drawn_parts import write_parts
 from tests.app.harness import WindowTest
 from tests.pictures import scene
 

@@ -3,9 +3,9 @@ import unittest
 
 import numpy as np
 
-from overlay.app.icons import glyph
 from overlay.app.main import make_application
-from overlay.app.theme import CUE_COLOURS, DARK, LIGHT, Tones
+from overlay.app.parts.icons import glyph
+from overlay.app.parts.theme import CUE_COLOURS, DARK, LIGHT, Tones
 from overlay.imaging.colour import hex_to_srgb, srgb_to_work
 
 

@@ -12,12 +12,12 @@ from PySide6.QtGui import QDragEnterEvent, QDropEvent, QGuiApplication, QImage, 
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QAbstractButton, QAbstractSpinBox, QComboBox, QFileDialog
 
-from overlay.app import project_files
-from overlay.app.axis import TimeAxis
+from overlay.app.sheet.axis import TimeAxis
+from overlay.app.shell import project_files
 from overlay.document.reading import read_recipe
 from overlay.imaging.files import read_picture
-from overlay.studio.folders import state_folder
-from overlay.studio.recovery import load_recovery
+from overlay.studio.inputs.folders import state_folder
+from overlay.studio.keeping.recovery import load_recovery
 from tests.app.harness import WindowTest
 
 LEFT = Qt.MouseButton.LeftButton

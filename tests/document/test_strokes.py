@@ -12,8 +12,8 @@ from overlay.document.packed import GRID, on_grid, pack_shares, unpack_shares
 from overlay.document.project import Project, State
 from overlay.document.reading import make_recipe, recipe_json
 from overlay.document.strokes import MapStroke, RegionStroke, Stroke
-from overlay.studio.bench import Bench
-from overlay.studio.recovery import Snapshot, recovery_bytes
+from overlay.studio.bench.bench import Bench
+from overlay.studio.keeping.recovery import Snapshot, recovery_bytes
 
 
 def many_strokes(count=600, points=120):

@@ -16,14 +16,14 @@ from overlay.imaging.files import read_grey, read_picture, read_recipe_text
 from overlay.imaging.intake import PictureError
 from overlay.imaging.one_line import one_line
 from overlay.imaging.palette_files import read_palette
-from overlay.studio.container import read_container
-from overlay.studio.kept_records import read_record
-from overlay.studio.opening import open_project
-from overlay.studio.recovery import Recoveries
-from overlay.studio.runs import unpack_run
-from overlay.studio.settings import Settings, load_settings
-from overlay.studio.shelf import ProofShelf
-from overlay.studio.unreadable import UNREADABLE
+from overlay.studio.keeping.container import read_container
+from overlay.studio.keeping.opening import open_project
+from overlay.studio.keeping.packed_run import unpack_run
+from overlay.studio.keeping.records import read_record
+from overlay.studio.keeping.recovery import Recoveries
+from overlay.studio.keeping.settings import Settings, load_settings
+from overlay.studio.keeping.shelf import ProofShelf
+from overlay.studio.keeping.unreadable import UNREADABLE
 from tests.hostile.corpus import make_corpus
 from tests.hostile.damage import damaged
 
@@ -52,7 +52,7 @@ def _read_shelf_files(path: Path) -> None:
 
 
 def _read_settings(path: Path) -> None:
-    with mock.patch("overlay.studio.settings.settings_path", return_value=path):
+    with mock.patch("overlay.studio.keeping.settings.settings_path", return_value=path):
         assert isinstance(load_settings(), Settings)
 
 

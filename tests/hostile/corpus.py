@@ -13,9 +13,9 @@ from PIL import Image
 from overlay.document.project import Project, ProofMark, State
 from overlay.document.reading import make_recipe, recipe_json
 from overlay.imaging.files import write_picture
-from overlay.studio.recovery import Snapshot, recovery_bytes
-from overlay.studio.runs import pack_run
-from overlay.studio.settings import Settings
+from overlay.studio.keeping.packed_run import pack_run
+from overlay.studio.keeping.recovery import Snapshot, recovery_bytes
+from overlay.studio.keeping.settings import Settings
 from tests.imaging.icc import linear_grey, linear_rgb
 from tests.pictures import blobs
 from tests.studio.test_shelf import proof, trace

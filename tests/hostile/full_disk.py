@@ -14,9 +14,9 @@ from overlay.document.reading import make_recipe
 from overlay.imaging.files import write_grey16, write_picture
 from overlay.imaging.intake import PictureError
 from overlay.imaging.palette_files import write_palette
-from overlay.studio.opening import save_project
-from overlay.studio.recovery import Recoveries, Snapshot
-from overlay.studio.shelf import ProofShelf
+from overlay.studio.keeping.opening import save_project
+from overlay.studio.keeping.recovery import Recoveries, Snapshot
+from overlay.studio.keeping.shelf import ProofShelf
 from tests.studio.test_shelf import proof
 
 

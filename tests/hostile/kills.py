@@ -15,10 +15,10 @@ from pathlib import Path
 
 from overlay.document.project import Project, State
 from overlay.document.reading import make_recipe
-from overlay.studio.container import read_container, write_container
-from overlay.studio.recovery import Recoveries, Snapshot
-from overlay.studio.settings import Settings, load_settings, save_settings
-from overlay.studio.shelf import ProofShelf
+from overlay.studio.keeping.container import read_container, write_container
+from overlay.studio.keeping.recovery import Recoveries, Snapshot
+from overlay.studio.keeping.settings import Settings, load_settings, save_settings
+from overlay.studio.keeping.shelf import ProofShelf
 from tests.studio.test_shelf import HASH, proof
 
 Write, Check = Callable[[int], object], Callable[[], object]

@@ -4,7 +4,7 @@ import tempfile
 import unittest
 from pathlib import Path
 
-from overlay.studio.folders import data_folder, proofs_folder, state_folder
+from overlay.studio.inputs.folders import data_folder, proofs_folder, state_folder
 from tests.hostile.cases import READERS, Fuzzer
 
 CASES = {"projects": 250, "proofs": 350, "pictures": 900, "recipes": 700}

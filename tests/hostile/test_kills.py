@@ -7,11 +7,11 @@ from pathlib import Path
 
 from overlay.document.project import State
 from overlay.imaging.whole_files import sweep_unfinished
-from overlay.studio.folders import data_folder, proofs_folder, state_folder
-from overlay.studio.opening import save_project
-from overlay.studio.recovery import Recoveries
-from overlay.studio.settings import settings_path
-from overlay.studio.tidying import tidy_folders
+from overlay.studio.inputs.folders import data_folder, proofs_folder, state_folder
+from overlay.studio.keeping.opening import save_project
+from overlay.studio.keeping.recovery import Recoveries
+from overlay.studio.keeping.settings import settings_path
+from overlay.studio.keeping.tidying import tidy_folders
 from tests.hostile.kills import KINDS
 from tests.workspace import WorkspaceTest
 

@@ -16,7 +16,7 @@ from PySide6.QtTest import QTest
 
 from overlay.imaging.files import write_picture
 from overlay.imaging.intake import PictureError
-from overlay.studio.folders import data_folder, proofs_folder, state_folder
+from overlay.studio.inputs.folders import data_folder, proofs_folder, state_folder
 from tests.app.harness import WindowTest
 from tests.workspace import WorkspaceTest
 

@@ -3,10 +3,10 @@ import unittest
 import numpy as np
 
 from overlay.document.reading import make_recipe
-from overlay.studio.advice import find_advice
-from overlay.studio.bench import Bench
-from overlay.studio.checks import Finding
-from overlay.studio.proofs import Proof
+from overlay.studio.advising.advice import find_advice
+from overlay.studio.bench.bench import Bench
+from overlay.studio.inputs.checks import Finding
+from overlay.studio.making.proofs import Proof
 
 BARS = Finding("bars", "Framed by flat bars.", "Leave them out", take=(0.1, 0.0, 0.9, 1.0))
 

@@ -4,9 +4,9 @@ from pathlib import Path
 from overlay.document.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.imaging.intake import PictureError
-from overlay.studio.bench import Bench
-from overlay.studio.recovery import Snapshot, load_recovery, recovery_bytes
-from overlay.studio.shelf import pull_proof
+from overlay.studio.bench.bench import Bench
+from overlay.studio.keeping.recovery import Snapshot, load_recovery, recovery_bytes
+from overlay.studio.keeping.shelf import pull_proof
 from tests.workspace import WorkspaceTest
 
 

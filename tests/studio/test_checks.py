@@ -2,8 +2,8 @@ import numpy as np
 
 from overlay.imaging.files import write_picture
 from overlay.imaging.intake import PictureError
-from overlay.studio.checks import PictureChecks, check_picture
-from overlay.studio.pictures import PictureStore
+from overlay.studio.inputs.checks import PictureChecks, check_picture
+from overlay.studio.inputs.pictures import PictureStore
 from tests.measures.test_picture_faults import captioned
 from tests.pictures import scene
 from tests.workspace import WorkspaceTest

@@ -11,12 +11,12 @@ from overlay.document.project import ProofMark, State
 from overlay.document.reading import make_recipe, read_recipe
 from overlay.imaging.files import read_picture
 from overlay.imaging.intake import PictureError
-from overlay.studio.container import read_container, write_container
-from overlay.studio.folders import data_folder, shelf_folder
-from overlay.studio.paths import absolute_recipe, input_paths
-from overlay.studio.pictures import PictureStore
-from overlay.studio.proofs import hash_recipe
-from overlay.studio.shelf import ProofShelf, pull_proof
+from overlay.studio.inputs.folders import data_folder, shelf_folder
+from overlay.studio.inputs.paths import absolute_recipe, input_paths
+from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.keeping.container import read_container, write_container
+from overlay.studio.keeping.shelf import ProofShelf, pull_proof
+from overlay.studio.making.proofs import hash_recipe
 from tests.workspace import WorkspaceTest
 
 

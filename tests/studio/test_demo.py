@@ -10,9 +10,9 @@ from overlay.document.reading import read_recipe
 from overlay.imaging.files import read_grey, read_picture
 from overlay.scenery.manners import draw_manner
 from overlay.scenery.scenes import Drawn, draw_scene
-from overlay.studio import demo
-from overlay.studio.bench import Bench
-from overlay.studio.shelf import pull_proof
+from overlay.studio.bench.bench import Bench
+from overlay.studio.demo import demo
+from overlay.studio.keeping.shelf import pull_proof
 
 
 @cache

@@ -3,8 +3,8 @@ from unittest import mock
 
 from overlay.document.reading import make_recipe, read_recipe
 from overlay.imaging.files import read_picture
-from overlay.studio import demo_plates
-from overlay.studio.demo import demo_recipe, file_name
+from overlay.studio.demo import plates
+from overlay.studio.demo.demo import demo_recipe, file_name
 from tests.workspace import WorkspaceTest
 
 
@@ -21,12 +21,12 @@ class PlatesTest(WorkspaceTest):
         small = lambda *args: demo_recipe(*args, size=[96, 64])  # noqa: E731
         settled = lambda d: self.in_regions(d)  # noqa: E731
         with (
-            mock.patch.object(demo_plates, "SCENES", {"mill": None}),
-            mock.patch.object(demo_plates, "MANNERS", {"paint": None, "stripes": None}),
-            mock.patch.object(demo_plates, "demo_recipe", small),
-            mock.patch.object(demo_plates, "three_manners_recipe", settled),
+            mock.patch.object(plates, "SCENES", {"mill": None}),
+            mock.patch.object(plates, "MANNERS", {"paint": None, "stripes": None}),
+            mock.patch.object(plates, "demo_recipe", small),
+            mock.patch.object(plates, "three_manners_recipe", settled),
         ):
-            written = demo_plates.render_plates(self.folder, said.append)
+            written = plates.render_plates(self.folder, said.append)
         names = ["mill-paint", "mill-stripes", *(f"three-manners-settled-{n}" for n in (0, 20, 40))]
         self.assertEqual([p.stem for p in written], [f"proof-{name}" for name in names])
         for path in written:

@@ -2,12 +2,19 @@ import json
 from dataclasses import replace
 
 from overlay.document.project import ProofMark
-from overlay.studio.bench import Bench
-from overlay.studio.container import read_container, write_container
-from overlay.studio.differences import differences
-from overlay.studio.drawer import Filter, lineage, mark_proofs, parent_of, star_proof, started_from
-from overlay.studio.recovery import Snapshot, load_recovery, recovery_bytes
-from overlay.studio.shelf import ProofShelf, pull_proof, trim_proofs
+from overlay.studio.bench.bench import Bench
+from overlay.studio.keeping.container import read_container, write_container
+from overlay.studio.keeping.differences import differences
+from overlay.studio.keeping.drawer import (
+    Filter,
+    lineage,
+    mark_proofs,
+    parent_of,
+    star_proof,
+    started_from,
+)
+from overlay.studio.keeping.recovery import Snapshot, load_recovery, recovery_bytes
+from overlay.studio.keeping.shelf import ProofShelf, pull_proof, trim_proofs
 from tests.workspace import WorkspaceTest
 
 

@@ -5,10 +5,10 @@ import sys
 from overlay.document.json_text import RecipeError
 from overlay.document.reading import read_recipe
 from overlay.engine.sampler import render
-from overlay.studio.engines import engine_names, engine_package, find_engine
-from overlay.studio.paths import absolute_recipe
-from overlay.studio.pictures import PictureStore
-from overlay.studio.proofs import hash_recipe, make_proof
+from overlay.studio.inputs.paths import absolute_recipe
+from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.making.engines import engine_names, engine_package, find_engine
+from overlay.studio.making.proofs import hash_recipe, make_proof
 from tests.workspace import WorkspaceTest
 
 MODULE = '''

@@ -7,12 +7,12 @@ from overlay.document.reading import make_recipe
 from overlay.imaging.colour import srgb_to_work
 from overlay.imaging.files import write_grey16, write_picture
 from overlay.measures.structure import structure_kept
-from overlay.studio.guide_maps import Frame, fit_picture, make_map, make_parts
-from overlay.studio.map_advice import map_advice
-from overlay.studio.paths import absolute_recipe
-from overlay.studio.pictures import PictureStore
-from overlay.studio.proofs import make_proof
-from overlay.studio.requests import guide_frame
+from overlay.studio.advising.map_advice import map_advice
+from overlay.studio.inputs.paths import absolute_recipe
+from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.making.guide_maps import Frame, fit_picture, make_map, make_parts
+from overlay.studio.making.proofs import make_proof
+from overlay.studio.making.requests import guide_frame
 from tests import sketches
 from tests.pictures import scene
 from tests.workspace import WorkspaceTest

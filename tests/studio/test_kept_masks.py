@@ -3,11 +3,11 @@ import numpy as np
 from overlay.document.reading import make_recipe
 from overlay.imaging.files import read_grey, write_picture
 from overlay.imaging.intake import PictureError
-from overlay.studio.drawn_parts import find_part, part_names, parts_path, write_parts
-from overlay.studio.kept_masks import keep_mask, traced_mask
-from overlay.studio.paths import absolute_recipe
-from overlay.studio.pictures import PictureStore
-from overlay.studio.proofs import make_proof
+from overlay.studio.inputs.drawn_parts import find_part, part_names, parts_path, write_parts
+from overlay.studio.inputs.kept_masks import keep_mask, traced_mask
+from overlay.studio.inputs.paths import absolute_recipe
+from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.making.proofs import make_proof
 from tests.workspace import WorkspaceTest
 
 

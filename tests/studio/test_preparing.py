@@ -3,8 +3,8 @@ import numpy as np
 from overlay.document.json_text import RecipeError
 from overlay.document.preparation import Preparation
 from overlay.imaging.files import read_picture, write_picture
-from overlay.studio.cards import card_picture, card_swatches, is_card, keep_card
-from overlay.studio.preparing import (
+from overlay.studio.inputs.cards import card_picture, card_swatches, is_card, keep_card
+from overlay.studio.inputs.preparing import (
     Cleaner,
     Preparing,
     begun_preparation,
@@ -12,7 +12,7 @@ from overlay.studio.preparing import (
     prepare_picture,
     save_prepared,
 )
-from overlay.studio.settings import Settings, load_settings, save_settings, settings_path
+from overlay.studio.keeping.settings import Settings, load_settings, save_settings, settings_path
 from tests.pictures import scene
 from tests.workspace import WorkspaceTest
 

@@ -9,11 +9,11 @@ from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
 from overlay.imaging.files import read_picture, write_picture
 from overlay.imaging.intake import PictureError
-from overlay.studio.paths import absolute_recipe, input_paths, relative_recipe
-from overlay.studio.pictures import PictureStore
-from overlay.studio.proofs import hash_recipe, make_proof
-from overlay.studio.requests import build_request, proof_size
-from overlay.studio.shelf import ProofShelf
+from overlay.studio.inputs.paths import absolute_recipe, input_paths, relative_recipe
+from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.keeping.shelf import ProofShelf
+from overlay.studio.making.proofs import hash_recipe, make_proof
+from overlay.studio.making.requests import build_request, proof_size
 from tests.pictures import blobs
 from tests.workspace import WorkspaceTest
 

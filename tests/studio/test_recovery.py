@@ -10,13 +10,13 @@ from pathlib import Path
 
 from overlay.document.project import Project, State
 from overlay.document.recipe import Recipe
-from overlay.studio.holding import Hold, is_held
-from overlay.studio.recovery import Recoveries, Snapshot, load_recovery
+from overlay.studio.keeping.holding import Hold, is_held
+from overlay.studio.keeping.recovery import Recoveries, Snapshot, load_recovery
 
 _HOLDS = """
 import sys, time
 from pathlib import Path
-from overlay.studio.holding import Hold
+from overlay.studio.keeping.holding import Hold
 print(Hold(Path(sys.argv[1])).ours, flush=True)
 time.sleep(60)
 """

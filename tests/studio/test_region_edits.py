@@ -1,8 +1,8 @@
 from overlay.document.json_text import RecipeError
 from overlay.document.reading import make_recipe
-from overlay.studio.bench import Bench
-from overlay.studio.cue_edits import plain_recipe
-from overlay.studio.region_edits import (
+from overlay.studio.bench.bench import Bench
+from overlay.studio.bench.cue_edits import plain_recipe
+from overlay.studio.bench.region_edits import (
     add_region,
     change_region,
     copy_region,
@@ -11,7 +11,7 @@ from overlay.studio.region_edits import (
     rename_region,
     settle_with,
 )
-from overlay.studio.shelf import Kept
+from overlay.studio.keeping.shelf import Kept
 from tests.workspace import WorkspaceTest
 
 

@@ -7,15 +7,15 @@ from overlay.document.reading import make_recipe
 from overlay.document.recipe import Pass
 from overlay.imaging.files import read_picture, write_grey8, write_picture
 from overlay.scenery.scenes import draw_scene
-from overlay.studio import proofs
-from overlay.studio.demo import file_name, three_manners_recipe
-from overlay.studio.guide_maps import Frame
-from overlay.studio.kept_masks import traced_mask
-from overlay.studio.paths import absolute_recipe
-from overlay.studio.pictures import PictureStore
-from overlay.studio.proofs import make_proof
-from overlay.studio.region_masks import region_masks
-from overlay.studio.requests import guide_frame
+from overlay.studio.demo.demo import file_name, three_manners_recipe
+from overlay.studio.inputs.kept_masks import traced_mask
+from overlay.studio.inputs.paths import absolute_recipe
+from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.making import proofs
+from overlay.studio.making.guide_maps import Frame
+from overlay.studio.making.proofs import make_proof
+from overlay.studio.making.region_masks import region_masks
+from overlay.studio.making.requests import guide_frame
 from tests.pictures import manner, scene
 from tests.workspace import WorkspaceTest
 

@@ -14,11 +14,11 @@ import numpy as np
 from overlay.document.reading import make_recipe
 from overlay.engine.record import Influence, Trace
 from overlay.engine.request import Frame
-from overlay.studio import shelf as shelf_module
-from overlay.studio.proofs import Proof
-from overlay.studio.runs import pack_run, unpack_run
-from overlay.studio.shelf import ProofShelf, pull_proof
-from overlay.studio.unreadable import UNREADABLE
+from overlay.studio.keeping import shelf as shelf_module
+from overlay.studio.keeping.packed_run import pack_run, unpack_run
+from overlay.studio.keeping.shelf import ProofShelf, pull_proof
+from overlay.studio.keeping.unreadable import UNREADABLE
+from overlay.studio.making.proofs import Proof
 from tests.pictures import blobs
 
 HASH = "a" * 64

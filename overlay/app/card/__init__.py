@@ -1,0 +1,1 @@
+"""The cue card: everything about the selected cue, by its kind."""

@@ -1,0 +1,271 @@
+"""Keeps a guide's map in step with its cue: made, shown, drawn on, compared with the proof."""
+
+from pathlib import Path
+from typing import TYPE_CHECKING, Any
+
+import numpy as np
+from PySide6.QtCore import QObject
+from PySide6.QtGui import QGuiApplication, QImage
+
+from overlay.app.card.map_tools import JointTool, MapTool
+from overlay.app.parts.images import grey_to_image, to_image
+from overlay.document.cues import BLANK, GUIDES, Cue
+from overlay.guides.edges import lightness_of
+from overlay.imaging.colour import ByteImage, FloatImage
+from overlay.imaging.files import write_grey16, write_picture
+from overlay.imaging.gradients import gradient_strength
+from overlay.imaging.intake import PictureError
+from overlay.studio.advising.map_advice import kept_and_lost
+from overlay.studio.making.guide_maps import Frame, fit_picture, guide_picture, make_map
+from overlay.studio.making.requests import guide_frame
+
+if TYPE_CHECKING:
+    from overlay.app.shell.window import MainWindow
+
+_THUMB_PIXELS = 30_000
+_DRAGGED_PIXELS = 200_000  # while a slider is dragged
+_KEPT, _LOST = (0, 114, 178), (230, 120, 0)
+
+
+class MapDesk(QObject):
+    """Between the cue card's guide part, the picture and the core that makes maps."""
+
+    def __init__(self, window: "MainWindow") -> None:
+        super().__init__(window)
+        self.window, self.bench, self.part = window, window.bench, window.card.guide
+        self._shown: object = None
+        self._thumbs_of: object = None
+        self._against = False
+        self._tool = ""
+        self.part.map_moved.connect(self.show)
+        self.part.tool_asked.connect(self.use_tool)
+        self.part.against_asked.connect(self._set_against)
+        self.part.brush.moved.connect(lambda _: self._size_tool())
+        self.part.mirrored.toggled.connect(lambda _: self._size_tool())
+
+    def refresh(self) -> None:
+        """Show the selected guide's map, or none."""
+        cue = self.bench.selected_cue
+        stage = self.window.stage
+        if cue is None or cue.guide is None:
+            self._shown = None
+            self.part.leave()
+            if stage.images.get("map") is not None:
+                stage.set_image("map", None)
+            if stage.mode == "map":
+                stage.set_mode("proof")
+            return
+        self.show(None)
+        self._ask_thumbs(cue)
+        if self._tool and not self.part.offers(self._tool):
+            self.part.use_tool("")
+        elif self._tool == "joints":
+            self.use_tool("joints")
+
+    def forget(self) -> None:
+        """Another project is in place."""
+        self._shown = self._thumbs_of = None
+
+    # Maps -----------------------------------------------------------------------------------
+
+    def show(self, options: dict[str, Any] | None) -> None:
+        """Make the selected guide's map; with `options` while a slider is being dragged."""
+        cue, recipe, store = self.bench.selected_cue, self.bench.project.recipe, self.bench.store
+        stage, proof = self.window.stage, self.bench.proof
+        if cue is None or cue.guide is None:
+            return
+        wanted = cue if options is None else cue.model_copy(update={"options": options})
+        of_proof = proof.picture if self._against and proof is not None else None
+        number = None if of_proof is None or proof is None else proof.number
+        made_of = (wanted.guide, wanted.of, wanted.map, wanted.options, wanted.strokes)
+        dragged = options is not None
+        key = (made_of, recipe.source, recipe.size, number, dragged)
+        if self._shown == key:
+            return
+        self._shown = key
+        if dragged and stage.mode != "map":
+            stage.set_mode("map")
+
+        def make() -> tuple[QImage | None, list[float]]:
+            frame = guide_frame(recipe, store)
+            if not _possible(wanted, frame):
+                return None, []
+            shown = wanted
+            if dragged and of_proof is None:
+                shown, frame = _coarse(wanted, frame)
+            made = make_map(shown, store, frame)
+            picture = guide_picture(shown, store, frame)
+            counts = [] if picture is None else _histogram(picture)
+            if of_proof is not None and made.ndim == 2:
+                return _against_image(np.asarray(made, np.float32), wanted, of_proof), counts
+            return _map_image(made), counts
+
+        self.window.desk.loader.ask(make, self._got, newest="map", failed=self._could_not)
+
+    def _got(self, found: tuple[QImage | None, list[float]]) -> None:
+        image, counts = found
+        self.part.histogram.show_counts(counts)
+        self.window.stage.set_image("map", image)
+
+    def _could_not(self, error: Exception) -> None:
+        """Say why there is no map; it is tried again when asked for again."""
+        self._shown = None
+        self.window.desk.could_not(error)
+
+    def _no_thumbs(self, error: Exception) -> None:
+        self._thumbs_of = None  # the map itself has said why
+
+    def _set_against(self, on: bool) -> None:
+        self._against = on
+        if on and self.bench.proof is None:
+            self.window.stage.status.say("There is no proof to compare the map with yet.")
+        if on:
+            self.window.stage.set_mode("map")
+        self.show(None)
+
+    def _ask_thumbs(self, cue: Cue) -> None:
+        """This picture's own map of every kind, small."""
+        recipe, store = self.bench.project.recipe, self.bench.store
+        of = "source" if cue.of == BLANK else cue.of  # an empty map looks like nothing
+        key = (of, recipe.source, recipe.size)
+        if key == self._thumbs_of:
+            return
+        self._thumbs_of = key
+        bare: dict[str, Any] = {"of": of, "map": None, "options": {}, "strokes": ()}
+        kinds = [cue.model_copy(update=bare | {"guide": kind}) for kind in GUIDES]
+
+        def make() -> list[tuple[str, QImage]]:
+            frame = guide_frame(recipe, store)
+            scale = min((_THUMB_PIXELS / (frame.width * frame.height)) ** 0.5, 1.0)
+            small = _reduced(frame, scale)
+            return [
+                (str(k.guide), _map_image(make_map(k, store, small)))
+                for k in kinds
+                if _possible(k, small)
+            ]
+
+        def show(found: list[tuple[str, QImage]]) -> None:
+            for kind, image in found:
+                self.part.show_kind(kind, image)
+
+        self.window.desk.loader.ask(make, show, newest="kinds", failed=self._no_thumbs)
+
+    def export_to(self, path: Path) -> None:
+        """Write the selected guide's map to a file."""
+        cue, recipe, store = self.bench.selected_cue, self.bench.project.recipe, self.bench.store
+        if cue is None or cue.guide is None:
+            return
+        if path.suffix.lower() != ".png":
+            raise PictureError(f"{path}: the ending must be .png, got {path.suffix!r}")
+
+        def write() -> None:
+            made = make_map(cue, store, guide_frame(recipe, store))
+            if made.ndim == 3:
+                write_picture(path, np.asarray(made, np.uint8))
+            else:
+                write_grey16(path, np.asarray(made, np.float32))
+
+        self.window.desk.loader.ask(
+            write, lambda _: self.window.say(f"Exported the map to {path}"), outlives=True
+        )
+
+    # Tools ----------------------------------------------------------------------------------
+
+    def use_tool(self, name: str) -> None:
+        """Give the picture a tool to draw on the map with, or take it away."""
+        view, cue = self.window.stage.view, self.bench.selected_cue
+        self._tool = name
+        if not name or cue is None or cue.guide is None:
+            if isinstance(view.tool, MapTool | JointTool):
+                view.set_tool(None)
+            return
+        self.window.stage.use_tool("")
+        if self.window.stage.mode != "map":
+            self.window.stage.set_mode("map")
+        if name == "joints":
+            joints = JointTool(cue.settings.joints, self)
+            joints.keys = QGuiApplication.keyboardModifiers
+            joints.changed_joints.connect(self._set_joints)
+            view.set_tool(joints)
+        else:
+            tool = MapTool(name, 0.01, self)
+            tool.drawn.connect(self._add_strokes)
+            view.set_tool(tool)
+        self._tool = name
+        self._size_tool()
+
+    @property
+    def tool(self) -> str:
+        """The tool in hand, or nothing."""
+        return self._tool
+
+    def _size_tool(self) -> None:
+        tool = self.window.stage.view.tool
+        if isinstance(tool, MapTool):
+            tool.size = self.part.brush.value / 100
+        if isinstance(tool, MapTool | JointTool):
+            tool.mirrored = self.part.mirrored.isChecked()
+
+    def _add_strokes(self, strokes: list[dict[str, Any]]) -> None:
+        cue, index = self.bench.selected_cue, self.bench.selected_index
+        if cue is None or index is None or cue.guide is None:
+            return
+        new = [*cue.strokes, *strokes]
+        what = self._tool.capitalize() or "Stroke"
+        self.window.guarded(lambda: self.bench.change_cue(index, what, strokes=new))
+
+    def _set_joints(self, joints: list[dict[str, Any]]) -> None:
+        cue, index = self.bench.selected_cue, self.bench.selected_index
+        if cue is None or index is None or cue.guide != "pose":
+            return
+        options = cue.options | {"joints": joints}
+        self.window.guarded(lambda: self.bench.change_cue(index, "Joints", options=options))
+
+
+def _reduced(frame: Frame, scale: float) -> Frame:
+    size = max(round(frame.width * scale), 8), max(round(frame.height * scale), 8)
+    picture = None if frame.picture is None else fit_picture(frame.picture, *size)
+    return Frame(*size, frame.source, picture)
+
+
+def _coarse(cue: Cue, frame: Frame) -> tuple[Cue, Frame]:
+    """A guide and its frame at a size whose map follows a slider at once.
+
+    Options in pixels are brought to that size, as far as they may be.
+    """
+    scale = (_DRAGGED_PIXELS / (frame.width * frame.height)) ** 0.5
+    if scale >= 1:
+        return cue, frame
+    options = dict(cue.options)
+    for key, least in (("sigma", 0.5), ("thickness", 0.5), ("softness", 0.0)):
+        if key in options:
+            options[key] = max(options[key] * scale, least)
+    if "cleaning" in options:
+        options["cleaning"] = round(options["cleaning"] * scale * scale)
+    return cue.model_copy(update={"options": options}), _reduced(frame, scale)
+
+
+def _possible(cue: Cue, frame: Frame) -> bool:
+    """Whether there is anything to make the map from."""
+    return cue.map is not None or cue.of != "source" or frame.picture is not None
+
+
+def _map_image(made: FloatImage | ByteImage) -> QImage:
+    if made.ndim == 3:
+        return to_image(np.asarray(made, np.uint8))
+    return grey_to_image(np.asarray(made, np.float32))
+
+
+def _histogram(picture: ByteImage) -> list[float]:
+    """Heights between 0 and 1 of 64 gradient strengths, on a root scale."""
+    strength = gradient_strength(lightness_of(picture[::2, ::2]), 1.2)
+    counts = np.sqrt(np.histogram(strength, 64, (0, 1))[0].astype(float))
+    return [float(c) for c in counts / max(counts.max(), 1.0)]
+
+
+def _against_image(lines: FloatImage, cue: Cue, proof: ByteImage) -> QImage:
+    """The map's lines in two tints: kept by the proof, and lost."""
+    kept, lost = kept_and_lost(lines, cue, proof)
+    rgb = np.zeros((*lines.shape, 3), np.uint8)
+    rgb[kept], rgb[lost] = _KEPT, _LOST
+    return to_image(rgb)

@@ -1,0 +1,1 @@
+"""The room where all proofs of the project lie."""

@@ -1,0 +1,75 @@
+"""Small parts that panels are made of: buttons with words, icons of pictures, a scrolled column."""
+
+from PySide6.QtCore import QPoint, Qt
+from PySide6.QtGui import QIcon, QPixmap
+from PySide6.QtWidgets import QFrame, QMenu, QScrollArea, QToolButton, QVBoxLayout, QWidget
+
+from overlay.app.parts.icons import set_icon
+
+
+def text_button(
+    text: str, tip: str, *, checkable: bool = False, stretched: bool = False
+) -> QToolButton:
+    """A button with words.
+
+    Parameters
+    ----------
+    stretched : it takes the width that its row gives it.
+    """
+    button = QToolButton()
+    button.setText(text)
+    button.setToolTip(tip)
+    button.setAccessibleName(text)
+    button.setCheckable(checkable)
+    button.setProperty("wide", "true")
+    if stretched:
+        policy = button.sizePolicy().Policy
+        button.setSizePolicy(policy.Expanding, policy.Fixed)
+    return button
+
+
+def adding_button(text: str, tip: str) -> QToolButton:
+    """A button that offers in a menu what can be added; the menu is the caller's."""
+    button = text_button(text, tip)
+    set_icon(button, "add")
+    button.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
+    button.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+    return button
+
+
+def tab_button(text: str, tip: str) -> QToolButton:
+    """One of several tabs in a row, of which one is checked."""
+    tab = text_button(text, tip, checkable=True, stretched=True)
+    tab.setProperty("wide", None)
+    tab.setProperty("tab", "true")
+    return tab
+
+
+def picture_icon(pixmap: QPixmap) -> QIcon:
+    """An icon that shows a picture as it is, also where it is selected."""
+    icon = QIcon(pixmap)
+    icon.addPixmap(pixmap, QIcon.Mode.Selected)
+    return icon
+
+
+def pop_up(menu: QMenu, place: QPoint) -> None:
+    """Show a menu that was made for once, and let go of it when it is closed."""
+    menu.aboutToHide.connect(menu.deleteLater)
+    menu.popup(place)
+
+
+def scrolled_column(panel: QFrame) -> QVBoxLayout:
+    """A column in a panel that scrolls when the window is too low for all of it."""
+    area = QScrollArea()
+    area.setWidgetResizable(True)
+    area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+    inside = QWidget()
+    inside.setObjectName("inside")
+    inside.setStyleSheet("#inside { background: transparent; }")
+    area.viewport().setObjectName("viewport")
+    area.viewport().setStyleSheet("#viewport { background: transparent; }")
+    area.setWidget(inside)
+    outer = QVBoxLayout(panel)
+    outer.setContentsMargins(0, 0, 0, 0)
+    outer.addWidget(area)
+    return QVBoxLayout(inside)

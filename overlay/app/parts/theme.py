@@ -1,0 +1,235 @@
+"""Colours, sizes and style sheet: a printer's workshop, quiet so that pictures can be judged."""
+
+from dataclasses import dataclass
+from pathlib import Path
+
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QColor, QFont, QGuiApplication, QPalette
+from PySide6.QtWidgets import QApplication, QWidget
+
+
+@dataclass(frozen=True)
+class Tones:
+    """The colours of one theme, as `#rrggbb`."""
+
+    surround: str  # around the picture
+    panel: str
+    bench: str  # behind the panels
+    well: str  # behind envelopes, faders and fields
+    ink: str
+    faint: str  # secondary text, at least 4.5:1 on panel
+    hairline: str
+    register: str  # the one accent
+    alarm: str  # text that refuses, at least 4.5:1 on panel
+    on_register: str
+
+
+LIGHT = Tones(
+    surround="#9a9a98",
+    panel="#f1f0ec",
+    bench="#dcdbd6",
+    well="#e6e4de",
+    ink="#23221f",
+    faint="#5d5b55",
+    hairline="#bdbbb4",
+    register="#c23f2d",
+    alarm="#b03422",
+    on_register="#ffffff",
+)
+DARK = Tones(
+    surround="#4a4a49",
+    panel="#2d2d2b",
+    bench="#232321",
+    well="#393936",
+    ink="#ecebe6",
+    faint="#b3b1aa",
+    hairline="#52514d",
+    register="#c9452f",
+    alarm="#ff8b78",
+    on_register="#ffffff",
+)
+
+# Eight hues that stay apart for colour-blind eyes (Okabe and Ito 2008); cues take them in order.
+CUE_COLOURS = (
+    "#0072b2", "#e69f00", "#009e73", "#cc79a7", "#56b4e9", "#d55e00", "#b9a800", "#6f6f6f",
+)  # fmt: skip
+
+ROW = 30
+
+_current = LIGHT
+
+
+def tones() -> Tones:
+    """The colours in use."""
+    return _current
+
+
+def tone(name: str) -> QColor:
+    """One of the colours in use, by its field's name."""
+    return QColor(getattr(_current, name))
+
+
+def cue_colour(index: int) -> QColor:
+    """The colour of the cue at a place on the sheet."""
+    return QColor(CUE_COLOURS[index % len(CUE_COLOURS)])
+
+
+def apply_theme(application: QApplication, *, dark: bool = False) -> None:
+    """Give the application its style and the colours of a theme.
+
+    Style and font once: either would polish every widget again. Style sheets are for the parts of
+    a window (`dress`): one for all takes four times as long, and hidden parts can wait.
+    """
+    global _current
+    _current = DARK if dark else LIGHT
+    if not application.property("styled"):
+        application.setProperty("styled", "yes")
+        application.setStyle("Fusion")
+        font = QFont("DejaVu Sans")
+        font.setPixelSize(12)
+        application.setFont(font)
+    application.setPalette(_palette(_current))
+
+
+def dress(part: QWidget) -> None:
+    """Put the theme's style sheet on a dialog or a part of a window, unless it wears it."""
+    if not is_dressed(part):
+        part.setProperty("wears", _current.panel)
+        part.setStyleSheet(_style_sheet(_current))
+
+
+def is_dressed(part: QWidget) -> bool:
+    """Whether a part wears the theme in use."""
+    return bool(part.property("wears") == _current.panel)
+
+
+def wants_dark(theme: str) -> bool:
+    """Whether a theme of the settings is dark: its own word, or the desktop's."""
+    if theme == "desktop":
+        return QGuiApplication.styleHints().colorScheme() == Qt.ColorScheme.Dark
+    return theme == "dark"
+
+
+def _palette(t: Tones) -> QPalette:
+    palette = QPalette()
+    roles = {
+        QPalette.ColorRole.Window: t.bench,
+        QPalette.ColorRole.Base: t.well,
+        QPalette.ColorRole.AlternateBase: t.panel,
+        QPalette.ColorRole.Button: t.panel,
+        QPalette.ColorRole.WindowText: t.ink,
+        QPalette.ColorRole.Text: t.ink,
+        QPalette.ColorRole.ButtonText: t.ink,
+        QPalette.ColorRole.PlaceholderText: t.faint,
+        QPalette.ColorRole.ToolTipBase: t.panel,
+        QPalette.ColorRole.ToolTipText: t.ink,
+        QPalette.ColorRole.Highlight: t.register,
+        QPalette.ColorRole.HighlightedText: t.on_register,
+        QPalette.ColorRole.Mid: t.hairline,
+        QPalette.ColorRole.Dark: t.hairline,
+    }
+    for role, colour in roles.items():
+        palette.setColor(role, QColor(colour))
+    return palette
+
+
+def _tick(t: Tones) -> str:
+    """The file of the tick in a checked box, drawn in the panel's colour."""
+    name = "tick-dark.svg" if t is DARK else "tick-light.svg"
+    return (Path(__file__).parents[1] / "icons" / name).as_posix()
+
+
+def _style_sheet(t: Tones) -> str:
+    return _panels_and_buttons(t) + _fields_and_lists(t)
+
+
+def _panels_and_buttons(t: Tones) -> str:
+    return f"""
+    QMainWindow, QDialog {{ background: {t.bench}; }}
+    QFrame[panel="true"] {{ background: {t.panel}; border: none; }}
+    QFrame[gap="true"] {{ background: {t.register}; border: none; }}
+    QLabel[role="title"] {{ font-weight: 600; }}
+    QLabel[role="faint"] {{ color: {t.faint}; }}
+    QLabel[role="error"] {{ color: {t.alarm}; font-weight: 600; }}
+    QToolTip {{ background: {t.panel}; color: {t.ink}; border: 1px solid {t.hairline}; }}
+    QPushButton, QToolButton {{
+        background: {t.panel}; color: {t.ink}; border: 1px solid {t.hairline};
+        border-radius: 3px; padding: 3px 8px; min-height: 18px;
+    }}
+    QToolButton {{ padding: 2px; }}
+    QToolButton[wide="true"] {{ padding: 2px 6px; }}
+    QToolButton[tab="true"] {{
+        border: none; border-bottom: 2px solid {t.hairline}; border-radius: 0; padding: 3px 4px;
+    }}
+    QToolButton[tab="true"]:checked {{
+        background: {t.panel}; color: {t.ink}; border-bottom: 2px solid {t.register};
+        font-weight: 600;
+    }}
+    QCheckBox {{ spacing: 6px; }}
+    QCheckBox:focus {{ color: {t.register}; }}
+    QCheckBox::indicator, QListView::indicator {{
+        width: 12px; height: 12px; background: {t.well}; border: 1px solid {t.faint};
+        border-radius: 2px;
+    }}
+    QCheckBox::indicator:checked, QListView::indicator:checked {{
+        background: {t.ink}; border: 1px solid {t.ink}; image: url("{_tick(t)}");
+    }}
+    QPushButton:hover, QToolButton:hover {{ background: {t.well}; }}
+    QPushButton:focus, QToolButton:focus {{ border: 1px solid {t.ink}; }}
+    QToolButton:checked {{ background: {t.ink}; color: {t.panel}; border-color: {t.ink}; }}
+    QPushButton:disabled, QToolButton:disabled {{ color: {t.faint}; }}
+    QPushButton[primary="true"] {{
+        background: {t.register}; color: {t.on_register}; border: none; font-weight: 600;
+        padding: 4px 18px;
+    }}
+    QPushButton[primary="true"]:focus {{ border: 1px solid {t.ink}; }}
+    QToolButton[kind="true"] {{ min-height: 58px; max-height: 58px; padding: 1px; }}
+    QToolButton[chip="true"] {{
+        background: {t.well}; color: {t.faint}; border: 1px solid {t.hairline};
+        border-radius: 9px; padding: 1px 5px; min-height: 16px;
+    }}
+    QToolButton[chip="true"]:focus {{ border: 1px solid {t.ink}; color: {t.ink}; }}
+    """
+
+
+def _fields_and_lists(t: Tones) -> str:
+    return f"""
+    QSpinBox, QDoubleSpinBox, QLineEdit, QComboBox {{
+        background: {t.well}; color: {t.ink}; border: 1px solid {t.hairline}; border-radius: 3px;
+        padding: 1px 4px; min-height: 20px; selection-background-color: {t.register};
+    }}
+    QSpinBox:focus, QDoubleSpinBox:focus, QLineEdit:focus, QComboBox:focus {{
+        border: 1px solid {t.ink};
+    }}
+    QSpinBox::up-button, QSpinBox::down-button,
+    QDoubleSpinBox::up-button, QDoubleSpinBox::down-button {{ width: 0; border: none; }}
+    QPlainTextEdit, QTextBrowser {{
+        background: {t.well}; color: {t.ink}; border: 1px solid {t.hairline}; border-radius: 3px;
+        selection-background-color: {t.register};
+    }}
+    QPlainTextEdit:focus {{ border: 1px solid {t.ink}; }}
+    QListView {{ background: {t.panel}; border: none; outline: none; }}
+    QListView::item {{ padding: 3px; border-radius: 3px; }}
+    QListView::item:selected {{
+        background: {t.well}; color: {t.ink}; border: 1px solid {t.register};
+    }}
+    QScrollArea {{ background: transparent; border: none; }}
+    QScrollBar:vertical {{ background: transparent; width: 8px; margin: 0; }}
+    QScrollBar::handle:vertical {{
+        background: {t.hairline}; border-radius: 3px; min-height: 24px;
+    }}
+    QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; width: 0; }}
+    QMenuBar {{ background: {t.bench}; color: {t.ink}; }}
+    QMenuBar::item {{ padding: 4px 10px; background: transparent; }}
+    QMenuBar::item:selected {{ background: {t.well}; }}
+    QMenu {{ background: {t.panel}; color: {t.ink}; border: 1px solid {t.hairline}; padding: 4px; }}
+    QMenu::item {{ padding: 4px 24px 4px 12px; border-radius: 3px; }}
+    QMenu::item:selected {{ background: {t.well}; }}
+    QMenu::item:disabled {{ color: {t.faint}; }}
+    QMenu::separator {{ height: 1px; background: {t.hairline}; margin: 4px 8px; }}
+    QSlider::groove:horizontal {{ height: 3px; background: {t.hairline}; border-radius: 1px; }}
+    QSlider::handle:horizontal {{
+        width: 8px; height: 16px; margin: -7px 0; border-radius: 2px; background: {t.ink};
+    }}
+    QSlider::handle:horizontal:focus {{ background: {t.register}; }}
+    """

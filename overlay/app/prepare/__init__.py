@@ -1,0 +1,1 @@
+"""The room where a picture is made ready."""

@@ -1,0 +1,272 @@
+"""Keeps the regions' masks in step with the recipe: made, shown, changed, redone, settled."""
+
+from collections.abc import Callable
+from pathlib import Path
+from typing import TYPE_CHECKING, Any
+
+import numpy as np
+from PySide6.QtCore import QObject
+from PySide6.QtGui import QImage
+
+from overlay.app.parts.images import grey_to_image
+from overlay.app.regions.hand import RegionHand
+from overlay.imaging.colour import ByteImage, FloatImage
+from overlay.imaging.files import write_grey8
+from overlay.imaging.intake import PictureError
+from overlay.imaging.resample import cover
+from overlay.regions.tint import masks_overlay
+from overlay.studio.bench.region_edits import (
+    add_region,
+    change_region,
+    copy_region,
+    redo_in,
+    remove_region,
+    rename_region,
+    settle_with,
+)
+from overlay.studio.inputs.drawn_parts import find_part, part_names
+from overlay.studio.inputs.kept_masks import keep_mask, traced_mask
+from overlay.studio.keeping.drawer import started_from
+from overlay.studio.making.region_masks import region_masks
+from overlay.studio.making.requests import guide_frame
+
+if TYPE_CHECKING:
+    from overlay.app.shell.window import MainWindow
+
+_THUMB = (32, 48)
+
+
+class RegionDesk(QObject):
+    """Between the region panel, the picture and the core that makes masks."""
+
+    def __init__(self, window: "MainWindow") -> None:
+        super().__init__(window)
+        self.window, self.bench, self.panel = window, window.bench, window.regions
+        self.hand = RegionHand(window)
+        self._shown: object = None
+        self._parts_of: str | None = None
+        p = self.panel
+        p.chosen.connect(lambda _: self.refresh())
+        p.seen_changed.connect(self.refresh)
+        p.changed.connect(self._change)
+        p.renamed.connect(self._rename)
+        p.remove_asked.connect(self._remove)
+        p.menu.asked.connect(self.add)
+        p.menu.traced.connect(self.add_traced)
+        p.menu.drawn.connect(self.add_drawn)
+        p.deeds.copy_asked.connect(self._copy)
+        p.deeds.use_asked.connect(self._tie)
+        p.deeds.redo_asked.connect(self.redo)
+        p.deeds.settle_asked.connect(self.settle)
+        self.hand.drawn.connect(self._draw)
+        self.hand.picked.connect(self.add)
+        window.stage.view_changed.connect(self._view_changed)
+
+    def refresh(self) -> None:
+        """Show the masks that are to be seen over the picture, if regions are in sight."""
+        self.panel.refresh()
+        stage, seen = self.window.stage, self.panel.seen
+        if stage.mode != "region":
+            return
+        recipe, store = self.bench.project.recipe, self.bench.store
+        self._find_parts(recipe.source)
+        if not seen:
+            self._shown = None
+            stage.set_image("region", None)
+            return
+        guides = [c for c in recipe.cues if c.guide is not None]
+        key = (seen, list(recipe.regions.items()), guides, recipe.source, recipe.size)
+        if key == self._shown:
+            return
+        self._shown = key
+
+        def make() -> tuple[QImage, dict[str, QImage]]:
+            frame = guide_frame(recipe, store)
+            masks = region_masks(recipe, store, frame)
+            beneath = frame.picture
+            if beneath is None:
+                beneath = np.full((frame.height, frame.width, 3), 128, np.uint8)
+            thumbs = {n: grey_to_image(cover(m, *_THUMB)) for n, m in masks.items()}
+            return _overlay_image(masks_overlay([masks[n] for n in seen], beneath)), thumbs
+
+        self.window.desk.loader.ask(make, self._got, newest="region", failed=self._could_not)
+
+    def _find_parts(self, source: str | None) -> None:
+        """Look up what the source is drawn of, once while regions are in sight."""
+        if source == self._parts_of:
+            return
+        self._parts_of = source
+        self.panel.show_parts([])
+        if source is not None:
+            self.window.desk.loader.ask(
+                lambda: part_names(source), self.panel.show_parts, newest="parts"
+            )
+
+    def _got(self, found: tuple[QImage, dict[str, QImage]]) -> None:
+        image, thumbs = found
+        self.window.stage.set_image("region", image)
+        for name, thumb in thumbs.items():
+            self.panel.show_thumb(name, thumb)
+
+    def _could_not(self, error: Exception) -> None:
+        """Say why there are no masks; they are tried again when asked for again."""
+        self._shown = None
+        self.window.desk.could_not(error)
+
+    def forget(self) -> None:
+        """Another project is in place."""
+        self._shown = None
+
+    def _view_changed(self, mode: str) -> None:
+        """The panel takes the cue card's place while regions are in sight."""
+        self.window.show_regions(shown=mode == "region")
+        if mode != "region" and self.hand.tool:
+            self.panel.use_tool("")
+        if mode == "region":
+            self._shown = self._parts_of = None
+            self.refresh()
+
+    # Edits ----------------------------------------------------------------------------------
+
+    def add(self, pick: str | None) -> None:
+        """Add a region: picked, or empty with the brush in hand."""
+
+        def do() -> None:
+            keys = {} if pick is None else {"pick": pick}
+            guide = self.bench.selected_cue
+            if pick is not None and pick.startswith("inside") and guide is not None:
+                held = guide.guide not in (None, "blocks")
+                keys |= {"guide": guide.name} if held else {}
+            self.panel.choose(add_region(self.bench.project, _plain_name(pick), **keys))
+            self.panel.turn_to("Paint" if pick is None else "Shape")
+            if pick is None:
+                self.panel.use_tool("brush")
+
+        self.window.guarded(do)
+
+    def add_traced(self, cue: str) -> None:
+        """Add everything of the proof that came from a cue."""
+        proof = self.bench.proof
+        if proof is not None and proof.trace is not None:
+            trace, shape = proof.trace, proof.picture.shape[:2]
+            self._add_kept(cue, lambda: traced_mask(trace, cue, *shape))
+
+    def add_drawn(self, part: str) -> None:
+        """Add a part of a drawn scene by its name."""
+        source = self.bench.project.recipe.source
+        if source is not None:
+            self._add_kept(part, lambda: find_part(source, part))
+
+    def _add_kept(self, name: str, make: Callable[[], FloatImage]) -> None:
+        """Make a mask, keep it as a picture of the project, and add a region of it."""
+
+        def add(path: Path) -> None:
+            self.window.guarded(
+                lambda: self.panel.choose(add_region(self.bench.project, name, mask=str(path)))
+            )
+
+        self.window.desk.loader.ask(lambda: keep_mask(make(), name), add)
+
+    def add_file(self, path: Path) -> None:
+        """Add a region whose mask is a picture."""
+        name = path.stem.replace("-", " ")
+        self.window.gather.with_pictures(
+            [path],
+            lambda: self.panel.choose(add_region(self.bench.project, name, mask=str(path))),
+            grey=True,
+        )
+
+    def _copy(self) -> None:
+        name = self.panel.selected
+        if name is not None:
+            self.window.guarded(lambda: self.panel.choose(copy_region(self.bench.project, name)))
+
+    def _draw(self, tool: str, stroke: dict[str, Any]) -> None:
+        name = self.panel.selected
+        if name is not None:
+            region = self.bench.project.recipe.regions[name]
+            self._change(tool.capitalize(), {"strokes": [*region.strokes, stroke]})
+
+    def _change(self, what: str, changes: dict[str, Any]) -> None:
+        name = self.panel.selected
+        if name is not None:
+            self.window.guarded(lambda: change_region(self.bench.project, name, what, **changes))
+            self.panel.refresh()
+
+    def _rename(self, new: str) -> None:
+        old = self.panel.selected
+        if old is None or not new or new == old:
+            return
+        if new in self.bench.project.recipe.regions:
+            self.window.refuse(f"Regions must have different names, got {new!r} twice")
+            self.panel.refresh()
+            return
+        self.panel._name = new
+        self.window.guarded(lambda: rename_region(self.bench.project, old, new))
+
+    def _remove(self) -> None:
+        name = self.panel.selected
+        if name is not None:
+            self.window.guarded(lambda: remove_region(self.bench.project, name))
+
+    def _tie(self, outside: bool) -> None:
+        name, index = self.panel.selected, self.bench.selected_index
+        if name is not None and index is not None:
+            self.window.guarded(
+                lambda: self.bench.change_cue(index, "Region", region=name, invert_region=outside)
+            )
+
+    def export_to(self, path: Path) -> None:
+        """Write the selected region's mask as 8 bit PNG."""
+        name, recipe, store = self.panel.selected, self.bench.project.recipe, self.bench.store
+        if name is None:
+            return
+        if path.suffix.lower() != ".png":
+            raise PictureError(f"{path}: the ending must be .png, got {path.suffix!r}")
+
+        def write() -> None:
+            write_grey8(path, region_masks(recipe, store, guide_frame(recipe, store))[name])
+
+        self.window.desk.loader.ask(
+            write, lambda _: self.window.say(f"Exported the mask to {path}"), outlives=True
+        )
+
+    # Running --------------------------------------------------------------------------------
+
+    def redo(self) -> None:
+        """Run the region of the proof that hangs again, the rest untouched."""
+        name, proof, shelf = self.panel.selected, self.bench.proof, self.bench.shelf
+        if name is None or proof is None:
+            return
+
+        def find() -> tuple[Any, Path]:
+            return proof, started_from(proof, shelf)
+
+        def begin(found: tuple[Any, Path]) -> None:
+            self.window.guarded(lambda: redo_in(self.bench.project, name, *found))
+            self.window.puller.pull()
+
+        self.window.desk.loader.ask(find, begin)
+
+    def settle(self, departure: float, rim: bool) -> None:
+        """Settle the proof, and wipe between before and after."""
+        stage, name = self.window.stage, self.panel.selected
+        self.window.guarded(
+            lambda: settle_with(self.bench.project, departure, name if rim else None)
+        )
+        stage.set_mode("proof")
+        stage.compare_with("last")
+        stage.compare.ways["wipe"].setChecked(True)
+        self.window.puller.pull()
+
+
+def _plain_name(pick: str | None) -> str:
+    """What a new region is called: `sky`, `like`, `a03020`."""
+    return (pick or "painted").split("~")[0].split("@")[0].strip("#")
+
+
+def _overlay_image(rgba: ByteImage) -> QImage:
+    height, width = rgba.shape[:2]
+    plain = np.ascontiguousarray(rgba)
+    image = QImage(plain.data, width, height, 4 * width, QImage.Format.Format_RGBA8888)
+    return image.convertToFormat(QImage.Format.Format_ARGB32_Premultiplied)

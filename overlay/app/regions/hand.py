@@ -1,0 +1,157 @@
+"""What the hand does with regions on the picture: paints, clicks places, puts cues on areas."""
+
+from typing import TYPE_CHECKING
+
+import numpy as np
+from PySide6.QtCore import QObject, QPoint, QPointF, Qt, Signal
+from PySide6.QtGui import QGuiApplication
+
+from overlay.app.picture.tools import PickTool, PictureTool
+from overlay.app.regions.sources import PLACES
+from overlay.app.regions.tools import BoxTool, PolygonTool, RampTool, RegionBrush
+from overlay.studio.making.region_masks import region_masks
+from overlay.studio.making.requests import guide_frame
+
+if TYPE_CHECKING:
+    from overlay.app.shell.window import MainWindow
+
+_TOOLS = (RegionBrush, BoxTool, PolygonTool, RampTool, PickTool)
+_BRUSHES = ("brush", "erase", "lasso")
+
+
+class RegionHand(QObject):
+    """Gives the picture its tools while regions are edited."""
+
+    drawn = Signal(str, dict)  # the tool, the stroke
+    picked = Signal(str)  # what a click says is to be picked
+
+    def __init__(self, window: "MainWindow") -> None:
+        super().__init__(window)
+        self.window, self.bench, self.panel = window, window.bench, window.regions
+        self.tool = ""  # the one in hand, or nothing
+        self.panel.tool_asked.connect(self.use_tool)
+        self.panel.menu.place_asked.connect(self.ask_place)
+        for field in (self.panel.brush, self.panel.soft):
+            field.moved.connect(lambda _: self._shape_brush())
+        window.sheet.carried.connect(self._carry)
+        window.sheet.put_on.connect(self.put_on)
+
+    # Tools ----------------------------------------------------------------------------------
+
+    def use_tool(self, tool: str) -> None:
+        """Give the picture a tool to paint the region with, or take it away."""
+        view = self.window.stage.view
+        if not tool:
+            self.tool = ""
+            if isinstance(view.tool, _TOOLS):
+                view.set_tool(None)
+            return
+        self.window.stage.use_tool("")
+        self.tool = tool
+        made = self._made(tool)
+        made.drawn.connect(lambda stroke: self.drawn.emit(self.tool, stroke))  # type: ignore[attr-defined]
+        view.set_tool(made)
+
+    def _made(self, tool: str) -> PictureTool:
+        keys = QGuiApplication.keyboardModifiers
+        if tool == "polygon":
+            return PolygonTool(self)
+        if tool in _BRUSHES:
+            return RegionBrush(tool, *self._brush(), self)
+        return BoxTool(keys, self) if tool == "box" else RampTool(keys, self)
+
+    def _brush(self) -> tuple[float, float]:
+        return self.panel.brush.value / 100, self.panel.soft.value / 100
+
+    def _shape_brush(self) -> None:
+        tool = self.window.stage.view.tool
+        if isinstance(tool, RegionBrush) and tool.kind != "lasso":
+            tool.size, tool.soft = self._brush()
+
+    def heed_key(self, key: int) -> bool:
+        """Brush, eraser and their size by keys while regions are in sight; whether it was one."""
+        tools = {Qt.Key.Key_B: "brush", Qt.Key.Key_E: "erase"}
+        sizes = {Qt.Key.Key_Comma: -1.0, Qt.Key.Key_Period: 1.0}
+        if self.window.stage.mode != "region" or self.panel.selected is None:
+            return False
+        if key in tools:
+            self.panel.use_tool(tools[Qt.Key(key)])
+        elif key in sizes:
+            self.panel.change_brush(sizes[Qt.Key(key)])
+        return key in tools or key in sizes
+
+    # Places ---------------------------------------------------------------------------------
+
+    def ask_place(self, kind: str) -> None:
+        """Have a place of the picture clicked that tells what is to be picked."""
+        self.panel.use_tool("")
+        self.tool = kind
+        click = PickTool()
+        click.setParent(self)
+        click.picked.connect(self._take_place)
+        self.window.stage.view.set_tool(click)
+        self.window.stage.status.say(next(tip for k, _, tip in PLACES if k == kind))
+
+    def _take_place(self, place: QPointF) -> None:
+        kind, stage = self.tool, self.window.stage
+        self.use_tool("")
+        if not (0 <= place.x() < 1 and 0 <= place.y() < 1):
+            return
+        at = f"@{place.x():.4f},{place.y():.4f}"
+        if kind in ("like", "inside"):
+            self.picked.emit(f"{kind}{at}")
+            return
+        image = stage.images.get("source") or stage.images.get("proof")
+        if image is not None:
+            x, y = int(place.x() * image.width()), int(place.y() * image.height())
+            colour = image.pixelColor(x, y).name()
+            self.picked.emit(f"{colour}~12" + (at if kind == "patch" else ""))
+
+    # Cues on areas --------------------------------------------------------------------------
+
+    def _carry(self, rows: list[int], screen: QPoint) -> None:
+        """While cues are dragged over the picture, say what letting go does."""
+        if self._place_on(screen) is None:
+            return
+        names = " and ".join(self.bench.project.recipe.cues[i].name for i in rows)
+        self.window.say(f"Let go over a region to tie {names} to it")
+
+    def _place_on(self, screen: QPoint) -> QPointF | None:
+        """A place of the screen as one of the picture, None beside it."""
+        view = self.window.stage.view
+        local = view.mapFromGlobal(screen)
+        place = view.place_at(QPointF(local))
+        inside = 0 <= place.x() < 1 and 0 <= place.y() < 1
+        return place if inside and view.rect().contains(local) else None
+
+    def put_on(self, rows: list[int], screen: QPoint) -> None:
+        """Tie cues to the region that lies where they were let go."""
+        place = self._place_on(screen)
+        recipe, store = self.bench.project.recipe, self.bench.store
+        if place is None:
+            return
+
+        def find() -> str | None:
+            masks = region_masks(recipe, store, guide_frame(recipe, store))
+            return _smallest_at(masks, place)
+
+        def tie(name: str | None) -> None:
+            if name is None:
+                self.window.refuse("There is no region at this place; R shows and makes them")
+                return
+            self.window.guarded(
+                lambda: self.bench.change_cues(rows, "Region", region=name, invert_region=False)
+            )
+            self.window.say(f"Tied to {name}")
+
+        self.window.desk.loader.ask(find, tie)
+
+
+def _smallest_at(masks: dict[str, np.ndarray], place: QPointF) -> str | None:
+    """The smallest region that a place belongs to."""
+    found = {}
+    for name, mask in masks.items():
+        row, column = int(place.y() * mask.shape[0]), int(place.x() * mask.shape[1])
+        if mask[row, column] >= 0.5:
+            found[name] = float(mask.mean())
+    return min(found, key=lambda name: found[name], default=None)

@@ -1,0 +1,300 @@
+"""The cue sheet: all cues against the progress of the run, under the filmstrip."""
+
+from collections.abc import Callable
+
+from PySide6.QtCore import QPoint, Qt, Signal
+from PySide6.QtGui import QAction
+from PySide6.QtWidgets import (
+    QComboBox,
+    QFrame,
+    QHBoxLayout,
+    QMenu,
+    QScrollArea,
+    QVBoxLayout,
+    QWidget,
+)
+
+from overlay.app.parts.buttons import adding_button
+from overlay.app.parts.drops import TakesPictures
+from overlay.app.parts.fields import calm_wheel
+from overlay.app.parts.plain import PlainLabel
+from overlay.app.parts.theme import ROW
+from overlay.app.sheet.axis import BAR, HEAD, TAIL, TimeAxis
+from overlay.app.sheet.cue_row import CueRow
+from overlay.app.sheet.envelope import Shape
+from overlay.app.sheet.filmstrip import Filmstrip, Scale
+from overlay.app.sheet.influence_chart import InfluenceChart
+from overlay.document.cues import Cue
+from overlay.studio.bench.bench import Bench
+
+_SPARE = 8  # rows that are kept when they are not needed; making one takes milliseconds
+
+
+class CueSheet(TakesPictures, QFrame):
+    """Rows of cues on one axis with the scale and the filmstrip."""
+
+    dropped = Signal(list)
+    add_asked = Signal(str)  # reference, swatches, edges or avoided
+    region_asked = Signal()
+    carried = Signal(list, QPoint)  # rows that are dragged, over a place on the screen
+    put_on = Signal(list, QPoint)  # and let go outside the sheet
+    map_dropped = Signal(int, list)  # a guide's place, and what its map is to be made from
+    refused = Signal(str)
+
+    def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setProperty("panel", "true")
+        self.setAcceptDrops(True)
+        self.bench = bench
+        self.rows: list[CueRow] = []
+        self._spare: list[CueRow] = []  # hidden, to be used again
+        self.axis = TimeAxis(self)
+        self.scale = Scale(self.axis)
+        self.filmstrip = Filmstrip(self.axis)
+        self.chart = InfluenceChart(self.axis)
+        layout = QVBoxLayout(self)
+        layout.setContentsMargins(0, 6, 0, 6)
+        layout.setSpacing(2)
+        layout.addLayout(_on_axis(self._title(), self.scale))
+        layout.addLayout(_on_axis(_faint("filmstrip", 12), self.filmstrip))
+        layout.addLayout(_on_axis(_faint("influence", 12), self.chart))
+        layout.addWidget(self._row_area(), 1)
+
+    def _title(self) -> QWidget:
+        title = QWidget()
+        row = QHBoxLayout(title)
+        row.setContentsMargins(12, 0, 8, 0)
+        label = PlainLabel("Cue sheet")
+        label.setProperty("role", "title")
+        tip = "Add a cue: a reference, swatches, a guide, a picture to avoid"
+        self.add = adding_button("Cue", tip)
+        menu = QMenu(self.add)
+        kinds = (
+            ("Reference picture…", "reference"),
+            ("Swatches", "swatches"),
+            ("Guide: edges", "edges"),
+            ("Guide: outline", "outline"),
+            ("Guide: lines", "lines"),
+            ("Guide: depth", "depth"),
+            ("Guide: blocks", "blocks"),
+            ("Guide: pose", "pose"),
+            ("Avoided picture…", "avoided"),
+        )
+        for text, kind in kinds:
+            action = QAction(text, menu)
+            action.triggered.connect(lambda _=False, k=kind: self.add_asked.emit(k))
+            menu.addAction(action)
+        self.add.setMenu(menu)
+        self.blend = QComboBox()
+        self.blend.addItems(["Share", "Mix"])
+        self.blend.setToolTip(
+            "How several references meet. Share: each mark comes from one of them, areas follow "
+            "their weights. Mix: they are averaged and made crisp again."
+        )
+        self.blend.setAccessibleName("How references meet")
+        calm_wheel(self.blend)
+        self.blend.activated.connect(self._blend_chosen)
+        row.addWidget(label)
+        row.addStretch()
+        row.addWidget(self.blend)
+        row.addWidget(self.add)
+        return title
+
+    def _blend_chosen(self, place: int) -> None:
+        text = self.blend.itemText(place)
+        self._guarded(lambda: self.bench.change_recipe(text, blend=text.lower()))
+
+    def _guarded(self, edit: Callable[[], object]) -> None:
+        """Make an edit; what is refused is said, and the sheet shows what is."""
+        try:
+            edit()
+        except ValueError as error:
+            self.refused.emit(str(error))
+            self.refresh()
+
+    def _row_area(self) -> QScrollArea:
+        area = QScrollArea()
+        area.setWidgetResizable(True)
+        area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        bar = area.verticalScrollBar()
+        bar.rangeChanged.connect(self._keep_axis)
+        inside = QWidget()
+        inside.setObjectName("rows")
+        inside.setStyleSheet("#rows { background: transparent; }")
+        self._rows_layout = QVBoxLayout(inside)
+        self._rows_layout.setContentsMargins(0, 2, 0, 2)
+        self._rows_layout.setSpacing(3)
+        self._empty = _faint("Drop a picture here to make it a reference, or add a cue.", 12)
+        self._rows_layout.addWidget(self._empty)
+        self._rows_layout.addStretch()
+        self._line = QFrame(inside)  # where a dragged row would go
+        self._line.setProperty("gap", "true")
+        self._line.hide()
+        area.setWidget(inside)
+        area.viewport().setObjectName("viewport")
+        area.viewport().setStyleSheet("#viewport { background: transparent; }")
+        self._keep_axis(0, 0)
+        return area
+
+    def _keep_axis(self, least: int, most: int) -> None:
+        """Leave room for the scroll bar while it is hidden, so that rows and filmstrip agree."""
+        self._rows_layout.setContentsMargins(0, 2, 0 if most > least else BAR, 2)
+
+    def refresh(self) -> None:
+        """Show the cues of the present recipe; rows stay where they can."""
+        cues = self.bench.project.recipe.cues
+        self._fit_rows(cues)
+        for row, cue in zip(self.rows, cues, strict=True):
+            row.set_cue(cue)
+            row.solo.setChecked(self.bench.is_solo(row.index))
+        self._empty.setVisible(not cues)
+        self.blend.setCurrentText(self.bench.project.recipe.blend.capitalize())
+        self.blend.setEnabled(sum(cue.reference is not None for cue in cues) > 1)
+        self.mark_selected()
+        self.show_shares()
+
+    def _fit_rows(self, cues: tuple[Cue, ...]) -> None:
+        """Have a row for every cue; one stays where its cue is of the same kind."""
+        for i, cue in enumerate(cues):
+            if i < len(self.rows) and self.rows[i].kind == cue.kind:
+                continue
+            if i < len(self.rows):
+                self._remove_row(i)
+            self.rows.insert(i, self._spare_row(i, cue) or self._made_row(i, cue))
+            self._rows_layout.insertWidget(i, self.rows[i])
+            self.rows[i].show()
+        while len(self.rows) > len(cues):
+            self._remove_row(len(self.rows) - 1)
+
+    def _remove_row(self, index: int) -> None:
+        row = self.rows.pop(index)
+        self._rows_layout.removeWidget(row)
+        row.hide()
+        if len(self._spare) < _SPARE:
+            self._spare.append(row)
+        else:
+            row.deleteLater()
+
+    def _spare_row(self, index: int, cue: Cue) -> CueRow | None:
+        """A row that was taken away, for undo and redo come and go."""
+        row = next((r for r in self._spare if r.kind == cue.kind), None)
+        if row is not None:
+            self._spare.remove(row)
+            row.move_to(index)
+        return row
+
+    def _made_row(self, index: int, cue: Cue) -> CueRow:
+        row = CueRow(index, cue, self.axis)
+        row.chosen.connect(self.bench.select)
+        row.muted.connect(lambda k, on: self._change(k, "Mute", muted=on))
+        row.weighed.connect(lambda k, w: self._change(k, "Weight", weight=w))
+        row.renamed.connect(lambda k, name: self._change(k, "Name", alone=True, name=name))
+        row.placed.connect(
+            lambda k, name, inverted: self._change(k, "Region", region=name, invert_region=inverted)
+        )
+        row.region_asked.connect(self._ask_region)
+        row.regions = lambda: list(self.bench.project.recipe.regions)
+        row.shaped.connect(self._shape)
+        row.soloed.connect(lambda k: self._guarded(lambda: self.bench.solo_cue(k)))
+        row.dropped.connect(lambda paths: self.map_dropped.emit(row.index, paths))
+        row.dragged.connect(self._show_gap)
+        row.let_go.connect(self._drop_row)
+        return row
+
+    def _rows_with(self, index: int) -> list[int]:
+        """The rows that an edit of one of them is for: all that are selected with it."""
+        rows = self.bench.selected_rows
+        return rows if index in rows else [index][: len(self.rows)]
+
+    def _ask_region(self, index: int) -> None:
+        self.bench.select(index)
+        self.region_asked.emit()
+
+    def _change(self, index: int, what: str, *, alone: bool = False, **changes: object) -> None:
+        rows = [index] if alone else self._rows_with(index)
+        self._guarded(lambda: self.bench.change_cues(rows, what, **changes))
+
+    def _shape(self, index: int, handle: str, shape: Shape) -> None:
+        """One gesture on an envelope; rows that are selected with it move by the same amounts."""
+        what = handle.replace("_", " ").capitalize()
+        cues = self.bench.project.recipe.cues
+        if index >= len(cues):
+            return  # the row went while its envelope was held
+        old = Shape.of(cues[index])
+        by = {key: getattr(shape, key) - getattr(old, key) for key in vars(shape)}
+        self._guarded(lambda: self.bench.shift_cues(self._rows_with(index), what, by))
+
+    def _gap(self, height: int) -> tuple[int, int]:
+        """The row before which a row dragged to a height would go, and where its line is drawn."""
+        before = sum(row.y() + ROW / 2 < height for row in self.rows)
+        line = self.rows[before].y() - 2 if before < len(self.rows) else self.rows[-1].y() + ROW
+        return before, line
+
+    def _show_gap(self, index: int, height: int, screen: QPoint) -> None:
+        self._line.hide()
+        self.carried.emit(self._rows_with(index), screen)
+        if self._is_outside(screen) or index >= len(self.rows):
+            return  # the second: its row went while it was held
+        before, line = self._gap(height)
+        rows = self._rows_with(index)
+        together = rows == list(range(rows[0], rows[-1] + 1))
+        self._line.setVisible(not (together and rows[0] <= before <= rows[-1] + 1))
+        self._line.setGeometry(0, line, self.rows[0].width(), 2)
+        self._line.raise_()
+
+    def _is_outside(self, screen: QPoint) -> bool:
+        return not self.rect().contains(self.mapFromGlobal(screen))
+
+    def _drop_row(self, index: int, height: int, screen: QPoint) -> None:
+        self._line.hide()
+        if self._is_outside(screen):
+            self.put_on.emit(self._rows_with(index), screen)
+        elif height >= 0 and index < len(self.rows):
+            before = self._gap(height)[0]
+            self._guarded(lambda: self.bench.move_cues(self._rows_with(index), before))
+
+    def mark_selected(self) -> None:
+        """Mark the selected cue's row."""
+        for row in self.rows:
+            row.set_selected(
+                row.index in self.bench.selected_rows, first=row.index == self.bench.selected_index
+            )
+
+    def show_shares(self) -> None:
+        """Show who decided what: the chart, and each cue's measured share behind its row."""
+        proof = self.bench.proof
+        names = [cue.name for cue in self.bench.project.recipe.cues]
+        if proof is None:
+            self.chart.set_influence(None, 16, names)
+        else:
+            self.chart.set_influence(proof.influence, proof.recipe.steps, names)
+        shares = {} if proof is None else proof.measures.get("share", {})
+        for row, cue in zip(self.rows, self.bench.project.recipe.cues, strict=False):
+            known = cue.name in shares and not cue.muted
+            row.share.setText(f"  share {shares[cue.name]:.0f} %" if known else "")
+
+    def set_moment(self, start: float, playhead: float) -> None:
+        """Where the run starts and which moment is looked at."""
+        self.filmstrip.set_moment(start, playhead)
+        self.chart.set_moment(start, playhead)
+        for row in self.rows:
+            row.envelope.set_moment(start, playhead)
+
+
+def _on_axis(head: QWidget, middle: QWidget) -> QHBoxLayout:
+    """A line of the sheet: head, axis, and the room for shares."""
+    row = QHBoxLayout()
+    row.setContentsMargins(0, 0, 0, 0)
+    row.setSpacing(0)
+    head.setFixedWidth(HEAD)
+    row.addWidget(head)
+    row.addWidget(middle, 1)
+    row.addSpacing(TAIL)
+    return row
+
+
+def _faint(text: str, indent: int) -> PlainLabel:
+    label = PlainLabel(text)
+    label.setProperty("role", "faint")
+    label.setContentsMargins(indent, 0, 0, 0)
+    return label

@@ -1,0 +1,109 @@
+"""The influence chart: who decided how much at each moment of the last proof, stacked."""
+
+import numpy as np
+from PySide6.QtCore import QEvent, QRectF
+from PySide6.QtGui import QColor, QHelpEvent, QPainter, QPaintEvent
+from PySide6.QtWidgets import QToolTip, QWidget
+
+from overlay.app.parts.theme import cue_colour, tone
+from overlay.app.sheet.axis import TimeAxis
+from overlay.engine.record import ASPECTS, Influence
+
+
+def decider_colours(names: tuple[str, ...], cues: list[str]) -> list[QColor]:
+    """A colour for everyone in an influence record: a cue's own, or grey for what stays.
+
+    Parameters
+    ----------
+    cues : names of the present recipe's cues, whose colours go by their places.
+    """
+    return [cue_colour(cues.index(n)) if n in cues else QColor(tone("hairline")) for n in names]
+
+
+class InfluenceChart(QWidget):
+    """A thin band under the filmstrip, one stacked bar a step."""
+
+    def __init__(self, axis: TimeAxis, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.axis = axis
+        axis.changed.connect(self.update)
+        self.setFixedHeight(16)
+        self.setAccessibleName("Influence chart")
+        self.setToolTip("Who decided how much at each moment of the last proof")
+        self._influence: Influence | None = None
+        self._shares = np.zeros((0, 0), np.float32)
+        self._colours: list[QColor] = []
+        self._steps = 16
+        self._start, self._playhead = 0.0, 1.0
+
+    def set_influence(self, influence: Influence | None, steps: int, cues: list[str]) -> None:
+        """Show the record of a proof of so many steps."""
+        self._influence, self._steps = influence, steps
+        if influence is not None:
+            self._shares = influence.chart()
+            self._colours = decider_colours(influence.names, cues)
+        self.update()
+
+    def set_moment(self, start: float, playhead: float) -> None:
+        """Where the run starts and which moment is looked at."""
+        self._start, self._playhead = start, playhead
+        self.update()
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        self.axis.paint_background(painter, self, self._start)
+        self.axis.clip(painter, self)
+        if self._influence is not None:
+            for step in range(len(self._influence.progress)):
+                self._paint_step(painter, step)
+        self.axis.paint_playhead(painter, self, self._playhead)
+
+    def _paint_step(self, painter: QPainter, step: int) -> None:
+        assert self._influence is not None
+        end = self._influence.progress[step]
+        left = self.axis.to_x(max(end - 1 / self._steps, self._start), self.width())
+        right = self.axis.to_x(end, self.width())
+        bottom = float(self.height() - 1)
+        for share, colour in zip(self._shares[step], self._colours, strict=True):
+            height = float(share) * (self.height() - 2)
+            painter.fillRect(QRectF(left, bottom - height, right - left - 0.5, height), colour)
+            bottom -= height
+
+    def event(self, event: QEvent) -> bool:
+        """Resting on a step names the shares there."""
+        if event.type() == QEvent.Type.ToolTip and isinstance(event, QHelpEvent):
+            text = self.text_at(self.axis.to_progress(event.x(), self.width()))
+            QToolTip.showText(event.globalPos(), text or self.toolTip(), self)
+            return True
+        return super().event(event)
+
+    def text_at(self, progress: float) -> str:
+        """The shares at a moment, in words."""
+        if self._influence is None or not self._influence.progress:
+            return ""
+        step = step_at(self._influence, progress)
+        parts = zip(self._influence.names, self._shares[step], strict=True)
+        said = [f"{name} {share:.0%}" for name, share in parts if share >= 0.005]
+        return f"At {self._influence.progress[step]:.0%}: " + ", ".join(said)
+
+
+def step_at(influence: Influence, progress: float) -> int:
+    """The place of the step that a moment lies in; the last one at the end."""
+    step = int(np.searchsorted(np.array(influence.progress), progress - 1e-9))
+    return min(step, len(influence.progress) - 1)
+
+
+def tint_map(
+    influence: Influence, progress: float, cues: list[str], aspect: str = ""
+) -> np.ndarray:
+    """The cells of the frame in the colours of who decides there: (rows, columns, 3) uint8.
+
+    Parameters
+    ----------
+    aspect : one of `ASPECTS`, or nothing for their mean.
+    """
+    maps = influence.maps[step_at(influence, progress)] / 255
+    maps = maps[:, ASPECTS.index(aspect)] if aspect else maps.mean(axis=1)
+    colours = decider_colours(influence.names, cues)
+    rgb = np.array([[c.red(), c.green(), c.blue()] for c in colours], np.float32)
+    return np.asarray(np.tensordot(maps, rgb, axes=(0, 0)).clip(0, 255), np.uint8)

@@ -1,0 +1,1 @@
+"""What all rooms stand in: the window, commands, projects as files, keeping, settings, help."""

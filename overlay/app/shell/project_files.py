@@ -1,0 +1,288 @@
+"""Projects opened, saved, brought back: files are asked for, read and written elsewhere."""
+
+from collections.abc import Callable
+from contextlib import suppress
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QObject
+from PySide6.QtWidgets import QFileDialog
+
+from overlay.app.parts.asking import ask_choice
+from overlay.document.project import Project
+from overlay.imaging.intake import PictureError
+from overlay.imaging.whole_files import sweep_unfinished
+from overlay.studio.bench.bench import empty_project
+from overlay.studio.demo.demo import demo_tray, prepare_demo
+from overlay.studio.inputs.folders import data_folder, path_digest, state_folder
+from overlay.studio.keeping.container import ENDING, lend_proofs, write_container
+from overlay.studio.keeping.holding import Hold
+from overlay.studio.keeping.opening import (
+    ChangedElsewhereError,
+    Opened,
+    open_project,
+    project_shelf,
+    save_project,
+)
+from overlay.studio.keeping.recovery import Left, Snapshot
+from overlay.studio.keeping.shelf import ProofShelf
+
+if TYPE_CHECKING:
+    from overlay.app.shell.window import MainWindow
+
+_KINDS = "Projects, recipes, proofs (*.overlay *.json *.png)"
+_PICTURES = "Pictures and palettes (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.gpl)"
+
+
+class ProjectFiles(QObject):
+    """One project is in place at a time; another window may have the same one."""
+
+    def __init__(self, window: "MainWindow") -> None:
+        super().__init__(window)
+        self.window, self.bench, self.loader = window, window.bench, window.desk.loader
+        self._hold: Hold | None = None
+        self._offered: set[Path] = set()  # files that are not there, which has been said
+        window.tray.demo_asked.connect(lambda: window.guarded(self.open_demo))
+        window.tray.find_asked.connect(lambda path: self.find([path]))
+
+    # Opening --------------------------------------------------------------------------------
+
+    def new(self) -> None:
+        """Begin an empty project."""
+        if self.may_leave():
+            self.bench.take_project(empty_project())
+
+    def open(self) -> None:
+        """Open a project, a recipe, or a PNG that carries one."""
+        begin = self.window.settings.pictures_folder
+        name, _ = QFileDialog.getOpenFileName(self.window, "Open", begin, _KINDS)
+        if name and self.may_leave():
+            self.open_path(Path(name))
+
+    def open_path(self, path: Path) -> None:
+        """Open a file off this thread; a refusal is said under the picture and changes nothing."""
+        self.window.show_room("bench")
+        self.window.stage.status.say(f"Opening {path.name}…")
+        demo = data_folder() / "demo"
+        beside = demo_tray(demo) if path.parent == demo else ()
+
+        def read() -> Opened:
+            sweep_unfinished(path.parent)
+            return open_project(path, beside)
+
+        self.loader.ask(
+            read,
+            lambda opened: self._opened(path, opened),
+            newest="open",
+        )
+
+    def _opened(self, path: Path, opened: Opened) -> None:
+        self._offered.clear()
+        self.bench.take_project(opened.project)
+        self.note_recent(path)
+        if opened.missing:
+            names = ", ".join(p.name for p in opened.missing[:3])
+            more = f" and {len(opened.missing) - 3} more" if len(opened.missing) > 3 else ""
+            self.offer_to_find(list(opened.missing), f"{path.name}: not there: {names}{more}")
+
+    def open_recent(self, path: Path) -> None:
+        """Open a file opened or saved before."""
+        if self.may_leave():
+            self.open_path(path)
+
+    def open_demo(self) -> None:
+        """Open the demo project, drawing it where it is not there yet."""
+        self.window.stage.status.say("Drawing the demo's pictures, once; this takes half a minute…")
+        self.loader.ask(
+            lambda: prepare_demo(data_folder() / "demo"),
+            lambda path: self.open_path(path) if self.may_leave() else None,
+            newest="demo",
+        )
+
+    def watch(self) -> None:
+        """Hold the project's file while it is in place; say when another window has it."""
+        if self._hold is not None:
+            self._hold.release()
+        path = self.bench.project.path
+        self._hold = None
+        if path is not None:
+            self._hold = Hold(state_folder() / "open" / f"{path_digest(path.resolve())}.lock")
+            if not self._hold.ours:
+                self.window.stage.status.say(
+                    f"{path.name} is open in another window too. "
+                    "Saving asks before it overwrites what that one saved."
+                )
+
+    def note_recent(self, path: Path) -> None:
+        """List a file among those opened or saved last."""
+        self.window.change_settings(self.window.settings.with_recent(path))
+
+    # What was left --------------------------------------------------------------------------
+
+    def bring_back(self, left: Left) -> None:
+        """Go on with unsaved work that was left."""
+        if not self.may_leave():
+            return
+        recoveries = self.window.keeping.recoveries
+
+        def take(snapshot: Snapshot | None) -> None:
+            if snapshot is None:
+                self.window.refuse(f"{left.name}: the recovery copy cannot be read")
+                return
+            self.bench.take_project(snapshot.project())
+            self.window.stage.status.say(f"{left.name}: your unsaved work is back.")
+
+        self.loader.ask(lambda: recoveries.load(left.key), take, newest="open")
+
+    # Files that are not there ---------------------------------------------------------------
+
+    def offer_to_find(self, missing: list[Path], why: str) -> None:
+        """Say that files are not there, with a button to look for them."""
+        if not self._offered.issuperset(missing):
+            self._offered.update(missing)
+            self.window.stage.status.refuse(why, "Find it…", lambda: self.find(missing))
+
+    def find(self, missing: list[Path]) -> None:
+        """Ask where the first of these files is now; then the next."""
+        old = missing[0]
+        begin = str(next((p for p in old.parents if p.exists()), ""))
+        name, _ = QFileDialog.getOpenFileName(self.window, f"Find {old.name}", begin, _PICTURES)
+        if not name:
+            return
+        new = Path(name)
+
+        def use() -> None:
+            self.bench.replace_file(old, new)
+            self.window.stage.status.say(f"{old.name} is {new.name} from now on.")
+            left = [p for p in missing[1:] if not p.exists()]
+            self._offered.difference_update(left)
+            if left:
+                self.offer_to_find(left, f"Not there either: {left[0].name}")
+
+        self.window.gather.with_pictures([new], use)
+
+    # Saving ---------------------------------------------------------------------------------
+
+    def save(self) -> None:
+        """Save the project, or the recipe, where it came from."""
+        path = self.bench.project.path
+        if path is None:
+            self.save_as()
+        else:
+            self.save_to(path)
+
+    def save_as(self) -> None:
+        """Save in another place: a project with its pictures, or the bare recipe."""
+        name, kind = QFileDialog.getSaveFileName(
+            self.window, "Save", "project.overlay", "Project (*.overlay);;Recipe (*.json)"
+        )
+        if name:
+            path = Path(name)
+            ending = ".json" if "json" in kind else ENDING
+            self.save_to(path if path.suffix else path.with_suffix(ending))
+
+    def save_to(self, path: Path, *, overwrite: bool = False) -> None:
+        """Save to a file, of the kind that its ending says, as the state is now.
+
+        Parameters
+        ----------
+        overwrite : whether the project's own file is written over though it has changed meanwhile.
+        """
+        project, state = self.bench.project, self.bench.project.state
+        moved = project.path != path
+        shelf = self.bench.shelf
+
+        def work() -> tuple[object, tuple[str, ...]]:
+            # Here, and not when it was asked for: a save before this one may just have ended.
+            saved = save_project(path, state, None if moved or overwrite else project.stamp)
+            if not moved:
+                project.stamp = saved[0]
+            else:
+                # The project is saved whether or not its proofs can be kept at its new place.
+                with suppress(OSError, PictureError):
+                    lend_proofs(shelf, project_shelf(Project(path=path)).folder)
+            return saved
+
+        def done(saved: tuple[tuple[int, int, int] | None, tuple[str, ...]]) -> None:
+            project.mark_saved(path, state, saved[0])
+            if self.bench.project is project:
+                self._saved(path, saved[1], moved=moved)
+
+        self.loader.ask(
+            work, done, failed=lambda error: self._not_saved(path, error), outlives=True
+        )
+
+    def _saved(self, path: Path, left_out: tuple[str, ...], *, moved: bool) -> None:
+        if moved:
+            self.bench.find_shelf()
+            self.watch()
+        self.note_recent(path)
+        self.window.top.refresh()
+        self.window.keeping.note()
+        if left_out:
+            self.window.refuse(f"Saved {path.name} without what is not there: {left_out[0]}")
+        else:
+            self.window.say(f"Saved {path.name}")
+
+    def _not_saved(self, path: Path, error: Exception) -> None:
+        if not isinstance(error, ChangedElsewhereError):
+            self.window.refuse(f"Not saved: {error}")
+            return
+        deeds: dict[str, Callable[[], object]] = {
+            "Save as…": self.save_as,
+            "Take theirs": lambda: self.open_path(path),
+            "Overwrite": lambda: self.save_to(path, overwrite=True),
+        }
+        choice = ask_choice(
+            self.window,
+            "Changed elsewhere",
+            f"{path.name} has changed since it was opened here: another window, or another "
+            "program, has written it. Your work is still here.",
+            tuple(deeds),
+        )
+        if choice is None:
+            self.window.refuse(f"Not saved: {error}")
+        else:
+            deeds[choice]()
+
+    def pack_with_proofs(self) -> None:
+        """Write a copy of the project that holds its proofs too."""
+        name, _ = QFileDialog.getSaveFileName(
+            self.window, "Pack with proofs", "packed.overlay", "Project (*.overlay)"
+        )
+        if name:
+            self.pack_to(Path(name).with_suffix(ENDING))
+
+    def pack_to(self, path: Path) -> None:
+        """Write that copy to a file."""
+        state, shelf = self.bench.project.state, ProofShelf(self.bench.shelf.folder)
+        self.loader.ask(
+            lambda: write_container(path, state, shelf),
+            lambda packed: self._packed(path, packed[1]),
+            failed=lambda error: self.window.refuse(f"Not packed: {error}"),
+            outlives=True,
+        )
+
+    def _packed(self, path: Path, left_out: tuple[str, ...]) -> None:
+        if left_out:
+            self.window.refuse(f"Packed {path.name} without what is not there: {left_out[0]}")
+        else:
+            self.window.say(f"Packed {path.name} with its proofs")
+
+    def may_leave(self) -> bool:
+        """Ask before unsaved work is put away; it can be taken up again all the same."""
+        if not self.bench.project.modified:
+            return True
+        choice = ask_choice(
+            self.window,
+            "Unsaved work",
+            "This project has changes that are not saved. Put it away? "
+            "It stays under File, Unsaved work.",
+            ("Put it away",),
+        )
+        return choice is not None
+
+    def close(self) -> None:
+        """Let go of the project's file."""
+        if self._hold is not None:
+            self._hold.release()

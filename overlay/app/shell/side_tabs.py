@@ -1,0 +1,96 @@
+"""Tray, picture and card beside each other; in a narrow window tray and card share one place.
+
+Panels keep their parent and only change places: a panel that gets another parent has all that is in
+it polished anew, which took a twelfth of a second whenever the window's width was changed.
+"""
+
+from PySide6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QToolButton, QWidget
+
+from overlay.app.parts.buttons import tab_button
+
+WIDTH = 288
+_TRAY, _CARD = 0, 1
+
+
+class SideTabs(QWidget):
+    """Puts the panels beside the picture, or under two tabs at its right.
+
+    Parameters
+    ----------
+    regions : takes the place of card and tabs while regions are in sight.
+    """
+
+    def __init__(self, tray: QWidget, stage: QWidget, card: QWidget, regions: QWidget) -> None:
+        super().__init__()
+        self._panels = (tray, card)
+        self._regions = regions
+        self.narrow = False
+        self._shown, self._regions_shown = _CARD, False
+        self._grid = QGridLayout(self)
+        self._grid.setContentsMargins(0, 0, 0, 0)
+        self._grid.setSpacing(1)
+        self._grid.setColumnStretch(1, 1)
+        self._grid.setRowStretch(1, 1)
+        self._grid.addWidget(stage, 0, 1, 2, 1)
+        self._grid.addWidget(regions, 0, 2, 2, 1)
+        self._grid.addWidget(self._make_tabs(), 0, 2)
+        self._place()
+
+    def _make_tabs(self) -> QFrame:
+        self.bar = QFrame()
+        self.bar.setProperty("panel", "true")
+        self.bar.setFixedWidth(WIDTH)
+        row = QHBoxLayout(self.bar)
+        row.setContentsMargins(0, 6, 0, 0)
+        row.setSpacing(0)
+        self.tabs: list[QToolButton] = []
+        for place, (text, tip) in enumerate(
+            (("Tray", "The pictures of this project"), ("Cue", "The selected cue"))
+        ):
+            tab = tab_button(text, tip)
+            tab.clicked.connect(lambda _=False, p=place: self.turn_to(p))
+            self.tabs.append(tab)
+            row.addWidget(tab)
+        return self.bar
+
+    def set_narrow(self, *, narrow: bool) -> None:
+        """Have tray and card beside the picture, or under tabs."""
+        self.narrow, self._shown = narrow, _CARD
+        self._place()
+
+    def turn_to(self, place: int) -> None:
+        """Show the tray (0) or the cue card (1) where they share a place."""
+        self._shown = place
+        self._show()
+
+    def show_regions(self, *, shown: bool) -> None:
+        """Show the regions in the card's place, or what was there before."""
+        self._regions_shown = shown
+        self._show()
+
+    def _place(self) -> None:
+        tray, card = self._panels
+        for panel in self._panels:
+            self._grid.removeWidget(panel)
+        if self.narrow:
+            self._grid.addWidget(tray, 1, 2)
+            self._grid.addWidget(card, 1, 2)
+        else:
+            self._grid.addWidget(tray, 0, 0, 2, 1)
+            self._grid.addWidget(card, 0, 2, 2, 1)
+        self._show()
+
+    def _show(self) -> None:
+        """Show what is to be seen of the panels; what is hidden first makes room."""
+        for i, tab in enumerate(self.tabs):
+            tab.setChecked(i == self._shown)
+        tray, card = self._panels
+        alone = self.narrow and not self._regions_shown
+        wanted = {
+            self._regions: self._regions_shown,
+            self.bar: alone,
+            tray: not self.narrow or (alone and self._shown == _TRAY),
+            card: not self._regions_shown and (not self.narrow or self._shown == _CARD),
+        }
+        for panel, shown in sorted(wanted.items(), key=lambda item: item[1]):
+            panel.setVisible(shown)

@@ -1,0 +1,78 @@
+"""The line under the picture: what is going on, what went wrong, what could be done."""
+
+from collections.abc import Callable
+
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QResizeEvent
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QSizePolicy, QToolButton, QWidget
+
+from overlay.app.parts.plain import PlainLabel, plain, plain_tip
+
+
+class StatusLine(QFrame):
+    """One calm line, with an action as a link where there is one."""
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setProperty("panel", "true")
+        self.setFixedHeight(28)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(12, 0, 12, 0)
+        self.label = PlainLabel()
+        self.label.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
+        self.label.setAccessibleName("Status")
+        # A long line is cut at its end rather than widening the window; its tooltip has it whole.
+        self.label.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
+        self.action = QToolButton()
+        self.action.setProperty("wide", "true")
+        self.action.hide()
+        self.action.clicked.connect(self._act)
+        self._do: Callable[[], object] | None = None
+        self.facts = PlainLabel()
+        self.facts.setProperty("role", "faint")
+        row.addWidget(self.label, 1)
+        row.addWidget(self.action)
+        row.addWidget(self.facts)
+
+    def say(self, text: str, action: str = "", do: Callable[[], object] | None = None) -> None:
+        """Say something; `action` is a button that does `do`."""
+        self._show(text, "")
+        self.action.setVisible(bool(action))
+        self.action.setText(action)
+        self._do = do
+
+    def refuse(self, text: str, action: str = "", do: Callable[[], object] | None = None) -> None:
+        """Say what went wrong, to which file or cue, and what is allowed."""
+        self.say(text, action, do)
+        self._show(text, "error")
+
+    def show_facts(self, text: str, all_of_them: str) -> None:
+        """Figures at the right end; resting on them shows all there are."""
+        self.facts.setText(text)
+        self.facts.setToolTip(plain_tip(all_of_them))
+        self._make_room()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        self._make_room()
+        super().resizeEvent(event)
+
+    def _make_room(self) -> None:
+        """What is said goes before the figures where both do not fit."""
+        said = self.label.fontMetrics().horizontalAdvance(self.label.text())
+        action = self.action.sizeHint().width() if self.action.isVisible() else 0
+        needed = said + action + self.facts.sizeHint().width() + 60
+        self.facts.setVisible(needed <= self.width())
+
+    def _show(self, text: str, role: str) -> None:
+        self.label.setText(plain(text))
+        self.label.setToolTip(plain_tip(text))
+        self.label.setProperty("role", role)
+        self.label.style().unpolish(self.label)
+        self.label.style().polish(self.label)
+        self._make_room()
+
+    def _act(self) -> None:
+        do, self._do = self._do, None
+        self.action.hide()
+        if do is not None:
+            do()

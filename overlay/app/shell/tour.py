@@ -1,0 +1,160 @@
+"""A tour of four calm steps over the demo: each points at a place and says one thing."""
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QEvent, QObject, QPoint, QRect, Qt
+from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout, QWidget
+
+from overlay.app.parts.buttons import text_button
+from overlay.app.parts.plain import PlainLabel
+from overlay.app.parts.theme import dress, tone
+
+if TYPE_CHECKING:
+    from overlay.app.shell.window import MainWindow
+
+_WIDTH = 340
+
+
+@dataclass(frozen=True)
+class Stop:
+    """A place of the window and what is to be said of it."""
+
+    place: Callable[["MainWindow"], QWidget]
+    title: str
+    text: str
+
+
+STOPS = (
+    Stop(
+        lambda w: w.tray,
+        "1 of 4: gather",
+        "The tray holds the pictures of this project. Drop your own here. Drag one onto the "
+        "picture to start from it, or onto the cue sheet to take its manner.",
+    ),
+    Stop(
+        lambda w: w.sheet,
+        "2 of 4: compose in time",
+        "Each row is a cue: one influence on the picture. Its shape says when it counts and how "
+        "much. Drag the edges, the corners, the top. Left the masses are decided, right the grain.",
+    ),
+    Stop(
+        lambda w: w.top.button,
+        "3 of 4: pull a proof",
+        "Pull renders the picture here, on this computer. The same settings always give the same "
+        "proof. Change one thing, pull again, and wipe between the two.",
+    ),
+    Stop(
+        lambda w: w.stage,
+        "4 of 4: see why",
+        "Influence shows who decided where. Trace shows which place of a reference each mark came "
+        "from. The line below says what could be better, and does it if you like.",
+    ),
+)
+
+
+class Tour(QWidget):
+    """Lies over the window, outlines a place and says what it is for."""
+
+    def __init__(self, window: "MainWindow") -> None:
+        super().__init__(window)
+        self._window = window
+        self.place = 0
+        dress(self)
+        self.setAccessibleName("Tour")
+        self._card = QFrame(self)
+        self._card.setProperty("panel", "true")
+        self._card.setFixedWidth(_WIDTH)
+        column = QVBoxLayout(self._card)
+        column.setContentsMargins(16, 14, 16, 12)
+        self.title = PlainLabel()
+        self.title.setProperty("role", "title")
+        self.text = PlainLabel()
+        self.text.setWordWrap(True)
+        row = QHBoxLayout()
+        self.skip = text_button("Leave the tour", "The tour is also found under Help")
+        self.skip.clicked.connect(self.leave)
+        self.next = text_button("Next", "Go on (Return)")
+        self.next.clicked.connect(self.go_on)
+        row.addWidget(self.skip)
+        row.addStretch()
+        row.addWidget(self.next)
+        column.addWidget(self.title)
+        column.addWidget(self.text)
+        column.addLayout(row)
+        window.installEventFilter(self)
+        self._show_stop()
+        self.show()
+        self.raise_()
+        self.next.setFocus()
+
+    def go_on(self) -> None:
+        """Show the next place, or end."""
+        self.place += 1
+        if self.place == len(STOPS):
+            self.leave()
+        else:
+            self._show_stop()
+
+    def leave(self) -> None:
+        """End the tour."""
+        self._window.removeEventFilter(self)
+        self._window.stage.view.setFocus()
+        self.hide()
+        self.deleteLater()
+
+    def _show_stop(self) -> None:
+        stop = STOPS[self.place]
+        self.title.setText(stop.title)
+        self.text.setText(stop.text)
+        self.next.setText("Done" if self.place == len(STOPS) - 1 else "Next")
+        self.setGeometry(self._window.rect())
+        self._put_card()
+        self.update()
+
+    def _lit(self) -> QRect:
+        """The place that is spoken of, in this widget."""
+        widget = STOPS[self.place].place(self._window)
+        return QRect(widget.mapTo(self._window, QPoint(0, 0)), widget.size())
+
+    def _put_card(self) -> None:
+        """Beside the lit place, wherever there is room."""
+        lit, room = self._lit(), self.rect().adjusted(12, 12, -12, -12)
+        self._card.setFixedHeight(self._card.layout().heightForWidth(_WIDTH))  # type: ignore[union-attr]
+        high = self._card.height()
+        below = QPoint(min(lit.right() - _WIDTH, room.right() - _WIDTH - 2), lit.bottom() + 14)
+        for at in (
+            QPoint(lit.right() + 14, lit.top() + 40),
+            QPoint(lit.left() + 40, lit.top() - high - 14),
+            below,
+            QPoint(lit.center().x() - _WIDTH // 2, lit.center().y() - high // 2),
+        ):
+            box = QRect(at.x(), at.y(), _WIDTH, high)
+            if room.contains(box):
+                break
+        self._card.move(box.topLeft())
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        lit = self._lit()
+        veil = QColor(20, 20, 20, 110)
+        whole = self.rect()
+        for part in (
+            QRect(0, 0, whole.width(), lit.top()),
+            QRect(0, lit.bottom() + 1, whole.width(), whole.height()),
+            QRect(0, lit.top(), lit.left(), lit.height()),
+            QRect(lit.right() + 1, lit.top(), whole.width(), lit.height()),
+        ):
+            painter.fillRect(part, veil)
+        painter.setPen(QPen(tone("register"), 2))
+        painter.drawRect(lit.adjusted(0, 0, -1, -1))
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        if event.type() == QEvent.Type.Resize:
+            self._show_stop()
+        if event.type() == QEvent.Type.KeyPress and event.key() == Qt.Key.Key_Escape:  # type: ignore[attr-defined]
+            self.leave()
+            return True
+        return False

@@ -1,0 +1,1 @@
+"""The tray, and how pictures come in."""

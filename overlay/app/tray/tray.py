@@ -1,0 +1,274 @@
+"""The tray: the pictures gathered for this project."""
+
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtCore import QMimeData, QPoint, QPointF, QRectF, QSize, Qt, QUrl, Signal
+from PySide6.QtGui import (
+    QAction,
+    QColor,
+    QDragMoveEvent,
+    QIcon,
+    QImage,
+    QKeyEvent,
+    QPainter,
+    QPixmap,
+)
+from PySide6.QtWidgets import (
+    QAbstractItemView,
+    QFrame,
+    QHBoxLayout,
+    QListWidget,
+    QListWidgetItem,
+    QMenu,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
+)
+
+from overlay.app.parts.buttons import picture_icon, pop_up
+from overlay.app.parts.drops import TakesPictures
+from overlay.app.parts.icons import set_icon
+from overlay.app.parts.plain import PlainLabel, plain_tip
+from overlay.app.parts.theme import tone
+from overlay.studio.bench.bench import Bench
+from overlay.studio.inputs.cards import is_card
+from overlay.studio.inputs.checks import Finding
+
+_PATH = Qt.ItemDataRole.UserRole
+_THUMB = QSize(104, 70)
+
+
+class _Pictures(TakesPictures, QListWidget):
+    """The list itself; its pictures can be dragged to where they should be used."""
+
+    dropped = Signal(list)
+    remove_asked = Signal()
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setIconSize(_THUMB)
+        self.setViewMode(QListWidget.ViewMode.IconMode)
+        self.setMovement(QListWidget.Movement.Static)
+        self.setFlow(QListWidget.Flow.TopToBottom)
+        self.setWrapping(False)
+        self.setSpacing(2)
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.setDragDropMode(QAbstractItemView.DragDropMode.DragDrop)
+        # A static icon list switches both off again.
+        self.setDragEnabled(True)
+        self.viewport().setAcceptDrops(True)
+        self.setContextMenuPolicy(Qt.ContextMenuPolicy.CustomContextMenu)
+        self.setAccessibleName("Pictures in the tray")
+        self.setToolTip(
+            "Drag a picture onto the cue sheet for its manner, onto the picture as source"
+        )
+
+    def mimeData(self, items: list[QListWidgetItem]) -> QMimeData:  # type: ignore[override]
+        data = QMimeData()
+        data.setUrls([QUrl.fromLocalFile(item.data(_PATH)) for item in items])
+        return data
+
+    def dragMoveEvent(self, event: QDragMoveEvent) -> None:
+        event.acceptProposedAction()
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() == Qt.Key.Key_Delete:
+            self.remove_asked.emit()
+        else:
+            super().keyPressEvent(event)
+
+
+class Tray(TakesPictures, QFrame):
+    """Thumbnails with what can be done with each."""
+
+    dropped = Signal(list)
+    add_asked = Signal()
+    demo_asked = Signal()
+    source_asked = Signal(object)
+    style_asked = Signal(object)
+    avoid_asked = Signal(object)
+    prepare_asked = Signal(object)
+    card_asked = Signal(object)  # a picture whose main colours are wanted as a card
+    thumb_asked = Signal(object)  # a path whose thumbnail is wanted
+    find_asked = Signal(object)  # a path where nothing is any more
+
+    def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setProperty("panel", "true")
+        self.setFixedWidth(132)
+        self.bench = bench
+        self._thumbs: dict[Path, QIcon] = {}
+        self.findings: dict[Path, tuple[Finding, ...]] = {}
+        layout = QVBoxLayout(self)
+        layout.setContentsMargins(6, 10, 6, 6)
+        self.setAcceptDrops(True)
+        row = QHBoxLayout()
+        row.setContentsMargins(6, 0, 0, 0)
+        title = PlainLabel("Tray")
+        title.setProperty("role", "title")
+        self.add = QToolButton()
+        set_icon(self.add, "add")
+        self.add.setToolTip("Add pictures to the tray")
+        self.add.setAccessibleName("Add pictures")
+        self.add.clicked.connect(self.add_asked)
+        row.addWidget(title)
+        row.addStretch()
+        row.addWidget(self.add)
+        layout.addLayout(row)
+        self.pictures = _Pictures()
+        self.pictures.dropped.connect(self.dropped)
+        self.pictures.remove_asked.connect(self.remove_selected)
+        self.pictures.customContextMenuRequested.connect(self._menu)
+        self.pictures.itemActivated.connect(lambda _: self._prepare())
+        layout.addWidget(self.pictures, 1)
+        self.empty = self._empty_part()
+        layout.addWidget(self.empty, 1)
+
+    def _empty_part(self) -> QWidget:
+        """What to do while there is no picture."""
+        part = QWidget()
+        box = QVBoxLayout(part)
+        box.setContentsMargins(6, 8, 0, 0)
+        hint = PlainLabel("Drop pictures here, or paste one.\n\nOr look at how others begin:")
+        hint.setProperty("role", "faint")
+        hint.setWordWrap(True)
+        self.demo = QToolButton()
+        self.demo.setText("Open the demo")
+        self.demo.setProperty("wide", "true")
+        self.demo.setToolTip("Opens a project that is worth changing; its pictures are drawn once")
+        self.demo.clicked.connect(self.demo_asked)
+        box.addWidget(hint)
+        box.addWidget(self.demo)
+        box.addStretch()
+        return part
+
+    def refresh(self) -> None:
+        """Show the tray's present pictures."""
+        paths = self.bench.project.state.tray
+        self.empty.setVisible(not paths)
+        self.pictures.setVisible(bool(paths))
+        shown = [Path(self.pictures.item(i).data(_PATH)) for i in range(self.pictures.count())]
+        if shown == list(paths):
+            return
+        self.pictures.clear()
+        for path in paths:
+            item = QListWidgetItem(path.stem)
+            item.setData(_PATH, str(path))
+            item.setToolTip(self._tip(path))
+            item.setSizeHint(QSize(114, 94))
+            item.setIcon(self._thumbs.get(path, _blank()))
+            self.pictures.addItem(item)
+            if path not in self._thumbs:
+                self.thumb_asked.emit(path)
+
+    def forget(self) -> None:
+        """Another project is in place: its pictures are looked at anew."""
+        self._thumbs.clear()
+        self.findings.clear()
+        self.pictures.clear()
+
+    def show_thumb(self, path: Path, image: QImage, findings: tuple[Finding, ...] = ()) -> None:
+        """Put a thumbnail in its place, with a dot where something was found about the picture."""
+        size = Qt.AspectRatioMode.KeepAspectRatio, Qt.TransformationMode.SmoothTransformation
+        self.findings[path] = findings
+        pixmap = QPixmap.fromImage(image.scaled(_THUMB * 2, *size))
+        if findings:
+            _add_dot(pixmap)
+        self._thumbs[path] = picture_icon(pixmap)
+        for item in self._items_of(path):
+            item.setIcon(self._thumbs[path])
+            item.setText(path.stem)
+            item.setToolTip(self._tip(path))
+
+    def show_missing(self, path: Path, why: str) -> None:
+        """Say in a picture's place that it cannot be read; it is tried again when asked for."""
+        self._thumbs.pop(path, None)
+        for item in self._items_of(path):
+            item.setIcon(_blank("cannot be read" if path.exists() else "not there"))
+            item.setToolTip(plain_tip(why))
+
+    def _items_of(self, path: Path) -> list[QListWidgetItem]:
+        items = [self.pictures.item(i) for i in range(self.pictures.count())]
+        return [item for item in items if item.data(_PATH) == str(path)]
+
+    def _tip(self, path: Path) -> str:
+        found = "".join(f"\n● {finding.text}" for finding in self.findings.get(path, ()))
+        return plain_tip(f"{path}{found}")
+
+    def set_narrow(self, *, narrow: bool) -> None:
+        """Lie in a grid where a narrow window gives more width than height."""
+        self.setFixedWidth(288 if narrow else 132)
+        self.pictures.setFlow(
+            QListWidget.Flow.LeftToRight if narrow else QListWidget.Flow.TopToBottom
+        )
+        self.pictures.setWrapping(narrow)
+
+    def selected(self) -> Path | None:
+        """The picture that is selected."""
+        items = self.pictures.selectedItems()
+        return Path(items[0].data(_PATH)) if items else None
+
+    def remove_selected(self) -> None:
+        """Take the selected picture from the tray."""
+        path = self.selected()
+        if path is not None:
+            self.bench.remove_picture(path)
+
+    def _prepare(self) -> None:
+        path = self.selected()
+        if path is not None and not is_card(path):
+            self.prepare_asked.emit(path)
+
+    def _menu(self, place: QPoint) -> None:
+        path = self.selected()
+        if path is not None:
+            pop_up(self.menu_of(path), self.pictures.mapToGlobal(place))
+
+    def menu_of(self, path: Path) -> QMenu:
+        """What can be done with a picture, or with a swatch card."""
+        menu = QMenu(self)
+        deeds: list[tuple[str, Callable[[], object]]]
+        if not path.exists():
+            deeds = [("Find it…", lambda: self.find_asked.emit(path))]
+        elif is_card(path):
+            deeds = [("Use its colours", lambda: self.style_asked.emit(path))]
+        else:
+            deeds = [
+                ("Prepare…", lambda: self.prepare_asked.emit(path)),
+                ("Use as source", lambda: self.source_asked.emit(path)),
+                ("Take its manner", lambda: self.style_asked.emit(path)),
+                ("Avoid what resembles it", lambda: self.avoid_asked.emit(path)),
+                ("Swatch card of its colours", lambda: self.card_asked.emit(path)),
+            ]
+        for text, act in (*deeds, ("Remove from the tray", self.remove_selected)):
+            action = QAction(text, menu)
+            action.triggered.connect(lambda _=False, a=act: a())
+            menu.addAction(action)
+        return menu
+
+
+def _add_dot(pixmap: QPixmap) -> None:
+    """A dot in the corner, light within dark within light, so that it is seen on any picture."""
+    painter = QPainter(pixmap)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    painter.setPen(Qt.PenStyle.NoPen)
+    for colour, radius in ((QColor("white"), 13), (QColor("#c23f2d"), 10)):
+        painter.setBrush(colour)
+        painter.drawEllipse(QPointF(pixmap.width() - 18, 18), radius, radius)
+    painter.end()
+
+
+def _blank(words: str = "") -> QIcon:
+    """An empty place for a picture, with what is to be said of it."""
+    pixmap = QPixmap(_THUMB * 2)
+    pixmap.setDevicePixelRatio(2)
+    pixmap.fill(Qt.GlobalColor.transparent)
+    if words:
+        painter = QPainter(pixmap)
+        frame = QRectF(0.5, 0.5, _THUMB.width() - 1, _THUMB.height() - 1)
+        painter.setPen(tone("alarm"))
+        painter.drawRect(frame)
+        painter.drawText(frame, Qt.AlignmentFlag.AlignCenter, words)
+        painter.end()
+    return picture_icon(pixmap)

@@ -1,0 +1,1 @@
+"""Work off the GUI thread: small pieces one after another, and pulls."""

@@ -1,0 +1,1 @@
+"""Troubles found once, for the window and the report."""

@@ -1,0 +1,165 @@
+"""The demo project: plates of the Mallow Canal almanac, in manners to try on them."""
+
+from collections.abc import Callable
+from pathlib import Path
+from typing import Any
+
+import numpy as np
+
+from overlay.document.reading import make_recipe, read_recipe, recipe_json
+from overlay.document.recipe import Recipe
+from overlay.engine.control import Control
+from overlay.imaging.colour import FloatImage
+from overlay.imaging.files import write_grey16, write_picture
+from overlay.imaging.whole_files import write_bytes
+from overlay.scenery.manners import MANNERS, draw_manner
+from overlay.scenery.march import FAR
+from overlay.scenery.scenes import SCENES, Drawn, draw_scene
+from overlay.studio.inputs.drawn_parts import write_parts
+from overlay.studio.inputs.folders import shelf_folder
+from overlay.studio.inputs.paths import absolute_recipe
+from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.keeping.shelf import ProofShelf, pull_proof
+from overlay.studio.making.warming import warm_kernels
+
+# Raised when the drawings change, so that an old demo folder is drawn anew.
+_EDITION = "3"
+_FIRST_SEED = 3
+RECIPE_NAME, REGIONS_NAME = "almanac.json", "three-manners.json"
+_WATERSIDE = ((0.0, 0.62), (0.45, 0.52), (1.0, 0.6), (1.0, 1.0), (0.0, 1.0))
+
+Report = Callable[[float, str], None]
+
+
+def file_name(name: str) -> str:
+    """`bottle kiln` as `bottle-kiln.png`."""
+    return name.replace(" ", "-") + ".png"
+
+
+def demo_recipe(
+    scene: str = "windmill",
+    manners: tuple[tuple[str, float], ...] = (("lino cut", 1.0),),
+    **changes: Any,
+) -> Recipe:
+    """A recipe over the demo's pictures, with paths relative to the demo folder."""
+    cues: list[dict[str, Any]] = [
+        {"name": manner, "reference": file_name(manner), "weight": weight}
+        for manner, weight in manners
+    ]
+    cues.append(
+        {"name": "contours", "guide": "edges", "weight": 0.7, "leave": 0.9, "fade_out": 0.15}
+    )
+    data = {
+        "overlay": 1,
+        "size": [768, 512],
+        "seed": 7,
+        "departure": 0.6,
+        "source": file_name(scene),
+        "cues": cues,
+    }
+    return make_recipe(data | changes, "demo")
+
+
+def opening_recipe() -> Recipe:
+    """What the window shows first: a plate cut in lino under a printed sky, held by contours."""
+    plain = demo_recipe("windmill", (("lino cut", 1.0), ("dot print", 1.0)), departure=0.55)
+    data = plain.model_dump(mode="json", exclude_defaults=True)
+    data["regions"] = {"sky": {"mask": file_name("windmill sky"), "feather": 3}}
+    land, sky, contours = data["cues"]
+    land |= {"region": "sky", "invert_region": True}
+    sky |= {"region": "sky"}
+    contours |= {"weight": 0.8}
+    return make_recipe({"overlay": 1} | data, "demo")
+
+
+def three_manners_recipe(settled: float = 0.0) -> Recipe:
+    """The lock in three manners: its sky printed, its waterside cut in lino, the rest painted.
+
+    Parameters
+    ----------
+    settled : departure of a pass that lets the rims disappear; 0 for none.
+    """
+    manners = ("dot print", "lino cut", "gouache")
+    plain = demo_recipe("lock", tuple((manner, 1.0) for manner in manners), departure=0.7)
+    data = plain.model_dump(mode="json", exclude_defaults=True)
+    stroke = {"points": _WATERSIDE, "fill": True}
+    data["regions"] = {
+        "sky": {"mask": file_name("lock sky"), "feather": 3},
+        "waterside": {"strokes": [stroke], "subtract": ["sky"], "feather": 6},
+        "between": {"unite": ["sky", "waterside"], "invert": True},
+    }
+    for cue, region in zip(data["cues"], data["regions"], strict=False):
+        cue["region"] = region
+    if settled > 0:
+        data["passes"] = [{"kind": "settle", "departure": settled}]
+    return make_recipe({"overlay": 1} | data, "demo")
+
+
+def ensure_demo(folder: Path, report: Report = lambda fraction, stage: None) -> Path:
+    """Draw the demo's pictures unless they are there, and write its recipe.
+
+    Returns
+    -------
+    The path of the recipe.
+    """
+    folder.mkdir(parents=True, exist_ok=True)
+    stamp = folder / ".edition"
+    if not stamp.exists() or stamp.read_text("utf-8") != _EDITION:
+        _draw_all(folder, report)
+        write_bytes(stamp, _EDITION.encode())
+    for name, make in ((RECIPE_NAME, opening_recipe), (REGIONS_NAME, three_manners_recipe)):
+        if not (folder / name).exists():
+            text = recipe_json(make()).encode()
+            write_bytes(folder / name, text)
+    return folder / RECIPE_NAME
+
+
+def prepare_demo(folder: Path, report: Report = lambda fraction, stage: None) -> Path:
+    """The demo as the window opens it: drawn, and with a proof that hangs already.
+
+    Returns
+    -------
+    The path of the recipe.
+    """
+    path = ensure_demo(folder, lambda fraction, stage: report(0.8 * fraction, stage))
+    shelf = ProofShelf(shelf_folder(path))
+    if not shelf.numbers():
+        report(0.8, "compiling")
+        warm_kernels()
+        # Another seed than the recipe's, so that the first press of Pull makes another proof.
+        recipe = absolute_recipe(read_recipe(path, [f"seed={_FIRST_SEED}"]), folder)
+        pull_proof(recipe, shelf, PictureStore(), Control(report=report).part(0.9, 1.0))
+    return path
+
+
+def demo_tray(folder: Path) -> tuple[Path, ...]:
+    """The pictures that lie in the demo's tray: every scene and every manner."""
+    return tuple(folder / file_name(name) for name in (*SCENES, *MANNERS))
+
+
+def _draw_all(folder: Path, report: Report) -> None:
+    total = len(SCENES) * 3 + len(MANNERS)
+    done = 0
+    for scene in SCENES:
+        report(done / total, f"drawing the {scene}")
+        _write_scene(folder, scene, draw_scene(scene))
+        done += 3
+    for manner in MANNERS:
+        report(done / total, f"drawing {manner}")
+        write_picture(folder / file_name(manner), draw_manner(manner))
+        done += 1
+    report(1.0, "drawn")
+
+
+def _write_scene(folder: Path, scene: str, drawn: Drawn) -> None:
+    """A scene's picture, its depth (near is white) and the mask of its sky."""
+    write_picture(folder / file_name(scene), drawn.picture)
+    near = 1 - np.log(drawn.depth.clip(1, FAR)) / np.log(FAR)
+    write_grey16(folder / file_name(f"{scene} depth"), near.astype(np.float32))
+    sky = drawn.labels == drawn.names.index("sky")
+    write_grey16(folder / file_name(f"{scene} sky"), _as_float(sky))
+    write_parts(folder / file_name(scene), drawn.labels, drawn.names)
+
+
+def _as_float(mask: np.ndarray) -> FloatImage:
+    return mask.astype(np.float32)

@@ -1,0 +1,1 @@
+"""What is kept on disk: proofs, projects, recovery copies, settings."""

@@ -1,0 +1,66 @@
+"""The record that makes a proof on the shelf count: its number, recipe and report, as JSON."""
+
+import json
+import time
+from pathlib import Path
+from typing import Annotated, Any
+
+from pydantic import BaseModel, ConfigDict, Field
+
+from overlay.document.json_text import read_json
+from overlay.document.reading import make_recipe, recipe_json
+from overlay.document.recipe import Recipe
+from overlay.imaging.decode import MAX_TEXT_BYTES
+from overlay.studio.making.measuring import Notice
+from overlay.studio.making.proofs import Proof
+
+_MOST_BYTES = 2 * MAX_TEXT_BYTES  # a recipe with its report
+
+
+class _Warning(BaseModel):
+    code: str
+    cue: str | None = None
+    text: str
+
+
+class _Report(BaseModel):
+    size: Annotated[tuple[int, int], Field(strict=False)]
+    measures: dict[str, float | dict[str, float]]
+    seconds: dict[str, float] = Field(default_factory=dict)
+    warnings: list[_Warning] = Field(default_factory=list)
+
+
+class Record(BaseModel):
+    """What a record says, checked; a report of another version may say more."""
+
+    model_config = ConfigDict(frozen=True, allow_inf_nan=False)
+
+    number: Annotated[int, Field(ge=0, le=2**53)]
+    when: float = 0.0
+    recipe: dict[str, Any]
+    report: _Report
+
+    def made_recipe(self, where: str) -> Recipe:
+        """The recipe, validated; raises `RecipeError`."""
+        return make_recipe(self.recipe, where)
+
+    @property
+    def notices(self) -> tuple[Notice, ...]:
+        """The warnings of the run."""
+        return tuple(Notice(w.code, w.cue, w.text) for w in self.report.warnings)
+
+
+def read_record(path: Path) -> Record:
+    """The record in a file; raises `ValueError` if it is none."""
+    return Record.model_validate(read_json(path, _MOST_BYTES))
+
+
+def record_bytes(proof: Proof) -> bytes:
+    """A proof's record as it is kept."""
+    data = {
+        "number": proof.number,
+        "when": round(time.time(), 3),
+        "recipe": json.loads(recipe_json(proof.recipe)),
+        "report": proof.report(),
+    }
+    return json.dumps(data, ensure_ascii=False).encode()

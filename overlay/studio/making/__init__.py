@@ -1,0 +1,1 @@
+"""From a recipe to a proof: guide maps, masks, the request, the engine, measures."""

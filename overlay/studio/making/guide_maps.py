@@ -1,0 +1,259 @@
+"""From a guide's cue to its map: made once, corrected by hand, shown, and handed to the engine."""
+
+from dataclasses import dataclass
+from typing import Any
+
+import numpy as np
+
+from overlay.document.cues import BLANK, Cue
+from overlay.document.json_text import RecipeError
+from overlay.document.strokes import MapStroke
+from overlay.guides.blocks import BlockOptions, extract_blocks, show_blocks
+from overlay.guides.depth import (
+    DepthOptions,
+    DepthStroke,
+    correct_depth,
+    estimate_depth,
+    even_depth,
+    occlusion_edges,
+)
+from overlay.guides.edges import EdgeOptions, contour_reach, extract_edges, lightness_of, widen
+from overlay.guides.lines import LineOptions, extract_lines, recognise_drawing
+from overlay.guides.outline import OutlineOptions, extract_outline, outline_lightness
+from overlay.guides.pose import bend
+from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_srgb
+from overlay.imaging.resample import cover
+from overlay.regions.strokes import Cover, cover_line, cover_outline
+from overlay.studio.inputs.pictures import PictureStore, picture_stamp
+
+_LINE = 0.35  # of a map, from which a pixel belongs to a line
+_INK = 0.55  # contrast of a drawn line against what is beside it, working space
+
+
+@dataclass(frozen=True)
+class Frame:
+    """What a guide's map is made on: the proof's size and the source as it lies on it."""
+
+    width: int
+    height: int
+    source: str | None
+    picture: ByteImage | None  # the framed source
+
+
+@dataclass(frozen=True)
+class GuideParts:
+    """What the engine takes of a guide, see `engine.request.GuideCue`."""
+
+    strength: FloatImage
+    lightness: FloatImage
+    sigma: float
+    masses: FloatImage | None = None
+    hard: bool = False
+    coloured: bool = False
+    depth: FloatImage | None = None
+    agreement: float = 0.0
+    receding: float = 0.0
+
+
+def guide_picture(cue: Cue, store: PictureStore, frame: Frame) -> ByteImage | None:
+    """The picture a guide's map is made from, on the frame, bent where it is a pose.
+
+    None for a ready map, for one to draw on, and for a source that is not there.
+    """
+    if cue.map is not None or cue.of == BLANK:
+        return None
+    picture = frame.picture
+    if cue.of != "source":
+        picture = fit_picture(store.picture(cue.of), frame.width, frame.height)
+    if picture is None or cue.guide != "pose":
+        return picture
+    return bend_picture(picture, cue.settings)
+
+
+def bend_picture(picture: ByteImage, settings: Any) -> ByteImage:
+    """A picture bent by a pose's joints; locked ones stay where they are."""
+    joints = np.array([joint.at for joint in settings.joints], float).reshape(-1, 2)
+    targets = np.array([j.at if j.locked else j.to for j in settings.joints], float)
+    return bend(picture, joints, targets.reshape(-1, 2))
+
+
+def fit_picture(picture: ByteImage, width: int, height: int) -> ByteImage:
+    """A picture filling a frame: scaled, and cut evenly where proportions differ."""
+    if picture.shape[:2] == (height, width):
+        return picture
+    return work_to_srgb(cover(srgb_to_work(picture), height, width))
+
+
+def make_map(cue: Cue, store: PictureStore, frame: Frame) -> FloatImage | ByteImage:
+    """A guide's map as it is shown and exported; kept, so that it is never made twice.
+
+    Returns
+    -------
+    (H, W) float32 in 0..1, 1 on lines or near; for blocks (H, W, 3) uint8 sRGB.
+
+    Raises
+    ------
+    RecipeError, PictureError
+        If there is nothing to make it from.
+    """
+    return store.made(("map", *map_key(cue, frame)), lambda: _make_map(cue, store, frame))
+
+
+def make_parts(cue: Cue, store: PictureStore, frame: Frame) -> GuideParts:
+    """What the engine takes of a guide."""
+    picture = guide_picture(cue, store, frame)
+    if cue.guide == "blocks":
+        blocks = _blocks(cue, store, frame)
+        empty = np.zeros((frame.height, frame.width), np.float32)
+        s = cue.settings
+        return GuideParts(empty, empty, 1.0, blocks, s.hard, s.colour)
+    shown = np.asarray(make_map(cue, store, frame), np.float32)
+    if cue.guide == "depth":
+        steps = occlusion_edges(shown)
+        lightness = shown - 0.5 if picture is None else lightness_of(picture)
+        return GuideParts(
+            widen(steps > 0.12, 1.5),
+            lightness,
+            1.5,
+            depth=even_depth(shown),
+            agreement=cue.settings.agreement,
+            receding=cue.settings.receding,
+        )
+    if cue.guide == "outline" and picture is not None and not cue.strokes:
+        return GuideParts(shown, outline_lightness(picture), 2.0)
+    return _line_parts(cue, shown, picture, frame)
+
+
+# Maps ----------------------------------------------------------------------------------------
+
+
+def map_key(cue: Cue, frame: Frame) -> tuple[str, ...]:
+    """Everything a map depends on."""
+    files: list[str | None] = [cue.map] if cue.map is not None else []
+    if not files and cue.of != BLANK:
+        files = [frame.source if cue.of == "source" else cue.of]
+    stamps = [part for file in files if file is not None for part in picture_stamp(file)]
+    strokes = "".join(stroke.model_dump_json() for stroke in cue.strokes)
+    made_of = cue.of if cue.map is None else "map"
+    size = f"{frame.width}x{frame.height}"
+    settings = cue.settings.model_dump_json(exclude={"agreement", "receding"})  # they act in runs
+    return (str(cue.guide), made_of, size, settings, strokes, *stamps)
+
+
+def _make_map(cue: Cue, store: PictureStore, frame: Frame) -> FloatImage | ByteImage:
+    s = cue.settings
+    if cue.guide == "blocks":
+        return show_blocks(_blocks(cue, store, frame), frame.height, frame.width, hard=s.hard)
+    picture = guide_picture(cue, store, frame)
+    if cue.map is not None:
+        found = cover(store.grey(cue.map), frame.height, frame.width).clip(0, 1)
+        found = 1 - found if s.invert else found
+    elif cue.of == BLANK:
+        found = np.zeros((frame.height, frame.width), np.float32)
+    elif picture is None:
+        raise RecipeError(f"cue {cue.name!r}: of: there is no source to make the map from")
+    else:
+        found = _extracted(cue, picture)
+    if cue.guide == "depth":
+        beneath = _beneath(picture, frame)
+        return _near_and_far(found, beneath, cue.strokes)
+    return _drawn_over(found, cue.strokes)
+
+
+def _extracted(cue: Cue, picture: ByteImage) -> FloatImage:
+    s = cue.settings
+    if cue.guide == "depth":
+        return estimate_depth(picture, DepthOptions(s.ground, s.haze, s.flat_sky, s.invert))
+    if cue.guide == "lines":
+        options = LineOptions(s.thickness, s.cleaning, s.strength, s.invert)
+        return extract_lines(picture, options)
+    if cue.guide == "outline":
+        found = extract_outline(picture, OutlineOptions(s.detail, s.softness))
+    else:
+        found = extract_edges(picture, EdgeOptions(s.low, s.high, s.sigma))
+    return 1 - found if s.invert else found
+
+
+def _blocks(cue: Cue, store: PictureStore, frame: Frame) -> FloatImage:
+    s = cue.settings
+    if cue.map is not None:
+        picture: ByteImage | None = fit_picture(store.picture(cue.map), frame.width, frame.height)
+    else:
+        picture = guide_picture(cue, store, frame)
+    if picture is None:
+        raise RecipeError(f"cue {cue.name!r}: of: there is no picture to make the blocks from")
+    return extract_blocks(picture, BlockOptions(s.cells, s.hard, s.colour))
+
+
+# Strokes -------------------------------------------------------------------------------------
+
+
+def stroke_cover(stroke: MapStroke, height: int, width: int, *, soft: float = 0.0) -> Cover:
+    """What a stroke covers of a picture of this size."""
+    if stroke.fill:
+        return cover_outline(stroke.points, height, width)
+    return cover_line(stroke.points, stroke.size, stroke.pressures, height, width, soft=soft)
+
+
+def _drawn_over(found: FloatImage, strokes: tuple[MapStroke, ...]) -> FloatImage:
+    out = np.array(found, np.float32)
+    for stroke in strokes:
+        stroke_cover(stroke, *found.shape).lay(out, stroke.value)
+    return out
+
+
+def _near_and_far(
+    depth: FloatImage, picture: ByteImage, strokes: tuple[MapStroke, ...]
+) -> FloatImage:
+    shape = depth.shape
+    # One at a time: a thousand masks of a large picture would not fit into memory.
+    masks = (DepthStroke(stroke_cover(s, *shape).whole(*shape) > 0.5, s.value) for s in strokes)
+    return correct_depth(depth, picture, masks)
+
+
+def _beneath(picture: ByteImage | None, frame: Frame) -> ByteImage:
+    """The picture whose edges strokes spread along; plain where there is none."""
+    if picture is not None:
+        return picture
+    if frame.picture is not None:
+        return frame.picture
+    return np.full((frame.height, frame.width, 3), 128, np.uint8)
+
+
+# Parts ---------------------------------------------------------------------------------------
+
+
+def _line_parts(cue: Cue, shown: FloatImage, picture: ByteImage | None, frame: Frame) -> GuideParts:
+    s = cue.settings
+    sigma = s.sigma if cue.guide in ("edges", "pose") else 1.5
+    plain = not cue.strokes and not getattr(s, "invert", False)
+    if cue.guide in ("edges", "pose") and picture is not None and plain:
+        options = EdgeOptions(s.low, s.high, s.sigma)
+        return GuideParts(contour_reach(picture, options), lightness_of(picture), sigma)
+    strength = widen(shown > _LINE, sigma)
+    if cue.map is not None and cue.guide != "lines" and not cue.strokes:
+        return GuideParts(strength, shown, sigma)
+    drawing = None if picture is None or cue.guide != "lines" else recognise_drawing(picture)
+    if picture is not None and drawing is None:
+        added = _drawn_over(np.zeros_like(shown), cue.strokes)
+        ground = lightness_of(picture)
+        lightness = ground + _ink(added, ground, "auto", None)
+    else:
+        beneath = None if frame.picture is None else lightness_of(frame.picture)
+        lightness = _ink(shown, beneath, getattr(s, "polarity", "auto"), drawing)
+    return GuideParts(strength, np.asarray(lightness, np.float32), sigma)
+
+
+def _ink(
+    lines: FloatImage, beneath: FloatImage | None, polarity: str, drawing: str | None
+) -> FloatImage:
+    """What drawn lines add to lightness: they have no tone beside them, so one is decided.
+
+    As told, else as in the drawing they come from, else dark on what is light and the reverse.
+    """
+    if polarity == "auto" and drawing is not None:
+        polarity = "light" if drawing == "light on dark" else "dark"
+    if polarity == "auto":
+        dark_ground = beneath is not None and float(np.median(beneath)) < -0.12
+        polarity = "light" if dark_ground else "dark"
+    return np.asarray((_INK if polarity == "light" else -_INK) * lines, np.float32)

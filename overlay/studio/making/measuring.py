@@ -1,0 +1,126 @@
+"""What is said of a proof: its measures, and what in its request could not have its effect."""
+
+from dataclasses import dataclass
+from typing import Any
+
+from overlay.engine.control import Control
+from overlay.engine.request import Cue, Render, Request, StyleCue
+from overlay.guides.depth import estimate_depth
+from overlay.imaging.colour import FloatImage, srgb_to_work
+from overlay.measures.depth import depth_kept
+from overlay.measures.palette import palette_distance
+from overlay.measures.patches import match_of, patch_profile, shuffled
+from overlay.measures.repeats import repeats
+from overlay.measures.rim import rim
+from overlay.measures.softness import SOFT, softness
+from overlay.measures.structure import layout_match, structure_kept
+from overlay.studio.inputs.checks import SMALL
+
+
+@dataclass(frozen=True)
+class Notice:
+    """Something an artist should know about a proof."""
+
+    code: str
+    cue: str | None
+    text: str
+
+
+def measure(
+    request: Request,
+    done: Render,
+    masks: dict[str, FloatImage],
+    opens: dict[str, FloatImage],
+    control: Control,
+    depth: FloatImage | None = None,
+) -> dict[str, Any]:
+    """The measures of a proof, keyed as in the report.
+
+    Parameters
+    ----------
+    masks : the regions by name, (H, W) float32 in 0..1, for the rims.
+    opens : where their borders lie on no contour of the source; none without one.
+    depth : of the first depth guide, (H, W) float32, 1 is near; None without one.
+    """
+    picture = srgb_to_work(done.picture)
+    source = None if request.source is None else srgb_to_work(request.source)
+    measures: dict[str, Any] = {"style_match": {}, "palette_distance": {}, "share": {}}
+    profile = patch_profile(picture)
+    start = patch_profile(shuffled(picture) if source is None else source)
+    for cue in request.styles:
+        control.check()
+        reference = srgb_to_work(cue.picture)
+        if not cue.is_swatches:
+            measures["style_match"][cue.name] = match_of(profile, start, patch_profile(reference))
+        measures["palette_distance"][cue.name] = palette_distance(picture, reference)
+        if done.trace is not None:
+            measures["share"][cue.name] = 100.0 * done.trace.share(cue.name)
+    control.check()
+    if source is not None:
+        measures["structure_kept"] = structure_kept(picture, source)
+        measures["layout_match"] = layout_match(picture, source)
+    if depth is not None:
+        measures["depth_kept"] = depth_kept(estimate_depth(done.picture), depth)
+    if done.trace is not None:
+        t = done.trace
+        measures["repeats"] = repeats(t.cue, t.y, t.x, t.turn, t.mirrored, t.stride)
+    rims = {name: rim(picture, mask, opens.get(name)) for name, mask in masks.items()}
+    measures["rim"] = {name: value for name, value in rims.items() if value is not None}
+    measures["softness"] = softness(picture)
+    return _rounded(measures)
+
+
+def _rounded(measures: dict[str, Any]) -> dict[str, Any]:
+    return {
+        key: _rounded(value) if isinstance(value, dict) else round(float(value), 2)
+        for key, value in measures.items()
+    }
+
+
+def find_warnings(request: Request) -> list[Notice]:
+    """What in a request cannot have the effect it asks for, or will spoil it."""
+    found = []
+    cues: tuple[Cue, ...] = (*request.styles, *request.guides, *request.avoided)
+    for cue in cues:
+        found += _unheard(cue, request.departure)
+    for style in request.styles:
+        found += _poor_picture(style)
+    if not request.styles:
+        found.append(Notice("nothing_speaks", None, "No reference speaks; this is the source."))
+    return found
+
+
+def _unheard(cue: Cue, departure: float) -> list[Notice]:
+    found = []
+    begin = 1 - departure
+    if cue.weight <= 0:
+        text = f"{cue.name} has weight 0 and changes nothing."
+        found.append(Notice("weightless", cue.name, text))
+    elif cue.envelope.leave <= begin and departure > 0:
+        text = (
+            f"{cue.name} leaves at {100 * cue.envelope.leave:.0f} %, before the run starts at "
+            f"{100 * begin:.0f} %, and cannot show."
+        )
+        found.append(Notice("left_before_start", cue.name, text))
+    if cue.region is not None and not (cue.region > 0).any():
+        text = f"{cue.name} is tied to an empty region and changes nothing."
+        found.append(Notice("empty_region", cue.name, text))
+    return found
+
+
+def _poor_picture(style: StyleCue) -> list[Notice]:
+    """A reference whose smallness or softness would be copied as style."""
+    height, width = style.picture.shape[:2]
+    if style.is_swatches or style.facets.surface <= 0:
+        return []
+    if min(height, width) < SMALL:
+        text = f"The picture of {style.name} is small ({width}x{height}); its marks will be few."
+        return [Notice("small_reference", style.name, text)]
+    level = softness(srgb_to_work(style.picture))
+    if 0 < level < SOFT:
+        text = (
+            f"The picture of {style.name} is soft ({level:.2f}, sharp is {SOFT} and up); "
+            "the proof will be as soft."
+        )
+        return [Notice("soft_reference", style.name, text)]
+    return []

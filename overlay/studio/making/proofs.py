@@ -1,0 +1,125 @@
+"""Proofs: a recipe rendered and measured."""
+
+import hashlib
+import json
+from collections.abc import Collection
+from dataclasses import dataclass, field
+from typing import Any
+
+import numpy as np
+
+from overlay import __version__
+from overlay.document.recipe import Recipe
+from overlay.engine.control import Control
+from overlay.engine.record import Influence, Trace
+from overlay.engine.request import Frame
+from overlay.imaging.colour import ByteImage, FloatImage
+from overlay.imaging.intake import file_digest
+from overlay.studio.inputs.paths import input_paths
+from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.making.engines import find_engine
+from overlay.studio.making.guide_maps import make_map
+from overlay.studio.making.measuring import Notice, find_warnings, measure
+from overlay.studio.making.region_masks import open_borders, region_masks
+from overlay.studio.making.requests import build_request, guide_frame
+from overlay.studio.passes.settle import settle
+
+
+@dataclass(frozen=True)
+class Proof:
+    """One result with all that belongs to it."""
+
+    recipe: Recipe
+    recipe_hash: str
+    picture: ByteImage
+    filmstrip: tuple[Frame, ...] = ()
+    trace: Trace | None = None
+    influence: Influence | None = None
+    measures: dict[str, Any] = field(default_factory=dict)
+    seconds: dict[str, float] = field(default_factory=dict)
+    warnings: tuple[Notice, ...] = ()
+    number: int = 0
+    unkept: str | None = None  # why it is not on the shelf, if it is not
+
+    def report(self) -> dict[str, Any]:
+        """The report as plain data, see `docs/recipe.md`."""
+        height, width = self.picture.shape[:2]
+        return {
+            "overlay": __version__,
+            "recipe_hash": self.recipe_hash,
+            "seconds": {key: round(value, 3) for key, value in self.seconds.items()},
+            "size": [width, height],
+            "measures": self.measures,
+            "warnings": [{"code": w.code, "cue": w.cue, "text": w.text} for w in self.warnings],
+        }
+
+
+def hash_recipe(recipe: Recipe) -> str:
+    """SHA-256 over the resolved recipe and the bytes of its inputs, hexadecimal.
+
+    Where files lie does not count, only what is in them.
+    """
+    digests = {path: file_digest(path) for path in input_paths(recipe)}
+    text = json.dumps(recipe.model_dump(mode="json"), sort_keys=True, ensure_ascii=False)
+    for path, digest in sorted(digests.items(), key=lambda item: -len(item[0])):
+        text = text.replace(json.dumps(path, ensure_ascii=False), json.dumps(digest))
+    return hashlib.sha256(f"{__version__}\n{text}".encode()).hexdigest()
+
+
+def _guide_depth(recipe: Recipe, store: PictureStore) -> FloatImage | None:
+    """The map of the first depth guide that is heard."""
+    cue = next((c for c in recipe.cues if c.guide == "depth" and not c.muted), None)
+    if cue is None:
+        return None
+    return np.asarray(make_map(cue, store, guide_frame(recipe, store)), np.float32)
+
+
+def make_proof(
+    recipe: Recipe,
+    store: PictureStore,
+    control: Control | None = None,
+    *,
+    engines: Collection[str] = (),
+) -> Proof:
+    """Render and measure a recipe with absolute paths.
+
+    Parameters
+    ----------
+    engines : those of other packages that may run.
+
+    Raises
+    ------
+    RecipeError, PictureError
+        If the recipe or an input is wrong.
+    CancelledError
+        If the control says so.
+    """
+    control = Control() if control is None else control
+    recipe_hash = hash_recipe(recipe)
+    render = find_engine(recipe.engine, engines)
+    request = build_request(recipe, store)
+    control.check()
+    share = 0.95 / (1 + 0.6 * len(recipe.passes))
+    # A proof that differs in its later passes alone has the same base, which need not run again.
+    base = hash_recipe(recipe.model_copy(update={"passes": ()})) if recipe.passes else recipe_hash
+    done = store.stages.base(base, lambda: render(request, control.part(0.0, share)))
+    frame = guide_frame(recipe, store)
+    masks = region_masks(recipe, store, frame)
+    opens = open_borders(recipe, masks, store, frame)
+    for i, wanted in enumerate(recipe.passes):
+        begin = share * (1 + 0.6 * i)
+        control.step(begin, "settling")
+        later = control.part(begin, begin + 0.6 * share)
+        done = settle(request, done, wanted, masks, opens, render, later)
+    control.step(0.95, "measuring")
+    return Proof(
+        recipe,
+        recipe_hash,
+        done.picture,
+        done.filmstrip,
+        done.trace,
+        done.influence,
+        measure(request, done, masks, opens, control, _guide_depth(recipe, store)),
+        done.seconds,
+        tuple(find_warnings(request)),
+    )

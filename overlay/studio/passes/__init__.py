@@ -1,0 +1,1 @@
+"""Passes after the base pass."""

@@ -1,0 +1,1 @@
+"""Runs: what is pulled, and what is learnt by pulling twice."""
