@@ -61,7 +61,7 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     window.show()
 
     def settle() -> None:
-        _wait(lambda: window.desk.loader.idle and not window.puller.runner.busy)
+        _wait(lambda: window.house.idle)
 
     def shoot(name: str) -> None:
         settle()
@@ -70,48 +70,49 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     shoot("empty")
     window.open_path(recipe)
     settle()
-    window.puller.pull()
+    window.house.puller.pull()
     shoot("bench")
-    window.stage.wipe.setChecked(True)
+    window.house.stage.wipe.setChecked(True)
     shoot("wipe")
-    window.stage.wipe.setChecked(False)
+    window.house.stage.wipe.setChecked(False)
     window.bench.change_recipe("Departure", departure=0.8)
-    window.puller.pull()
+    window.house.puller.pull()
     settle()
-    window.stage.compare.ways["beside"].setChecked(True)
-    window.stage.compare_with("last")
+    window.house.stage.compare.ways["beside"].setChecked(True)
+    window.house.stage.compare_with("last")
     shoot("compare")
-    window.stage.compare.ways["beside"].setChecked(False)
+    window.house.stage.compare.ways["beside"].setChecked(False)
     window.bench.project.undo()
-    window.puller.pull()
+    window.house.puller.pull()
     settle()
     window.bench.select(2)
-    window.stage.set_mode("map")
+    window.house.stage.set_mode("map")
     shoot("map")
     shoot_guides(window, settle, shoot)
     shoot_regions(window, settle, shoot)
-    window.stage.set_mode("influence")
+    window.house.stage.set_mode("influence")
     shoot("influence")
     window.bench.select(0)
     settle()
-    window.stage.set_mode("trace")
-    window.stage.view.clicked.emit(QPointF(0.63, 0.5))
-    window.card.tabs["Picture"].click()
+    window.house.stage.set_mode("trace")
+    window.house.stage.view.clicked.emit(QPointF(0.63, 0.5))
+    window.house.card.tabs["Picture"].click()
     shoot("trace")
-    window.card.tabs["Facets"].click()
-    window.stage.set_mode("proof")
+    window.house.card.tabs["Facets"].click()
+    window.house.stage.set_mode("proof")
     window.bench.change_recipe("Seed", seed=8)
-    window.puller.pull()
-    _wait(lambda: len(window.sheet.filmstrip._frames) == 3 or not window.puller.runner.busy)
+    window.house.puller.pull()
+    film, runner = window.house.sheet.filmstrip, window.house.puller.runner
+    _wait(lambda: len(film._frames) == 3 or not runner.busy)
     window.grab().save(str(folder / "running.png"))
     settle()
     window.bench.change_cue(0, "Enter", enter=0.5, fade_in=0.2)
-    window.card.span.fields["leave"].setValue(30)
-    dark, light = (window.settings.model_copy(update={"theme": t}) for t in ("dark", "light"))
-    window.change_settings(dark)
+    window.house.card.span.fields["leave"].setValue(30)
+    dark, light = (window.floor.settings.model_copy(update={"theme": t}) for t in ("dark", "light"))
+    window.floor.change_settings(dark)
     window.resize(1024, 700)
     shoot("dark-small")
-    window.change_settings(light)
+    window.floor.change_settings(light)
     window.resize(1280, 800)
     shoot_rooms(window, settle, shoot)
     shoot_settling(window, settle, shoot)
@@ -124,13 +125,13 @@ def shoot_settling(
     """Three manners in three regions, before and after their rims were settled."""
     window.open_path(data_folder() / "demo" / REGIONS_NAME)
     settle()
-    window.puller.pull()
+    window.house.puller.pull()
     settle()
-    window.region_desk.settle(0.2, rim=False)
+    window.house.region_desk.settle(0.2, rim=False)
     settle()
-    window.stage.set_mode("region")
-    window.stage.set_mode("proof")
-    window.stage.view._wipe = 0.5
+    window.house.stage.set_mode("region")
+    window.house.stage.set_mode("proof")
+    window.house.stage.view._wipe = 0.5
     shoot("settle")
 
 
@@ -154,7 +155,7 @@ def shoot_guides(
     window: MainWindow, settle: Callable[[], None], shoot: Callable[[str], None]
 ) -> None:
     """Depth with near strokes, a pose, and lines; then the edges are back."""
-    part, bench = window.card.guide, window.bench
+    part, bench = window.house.card.guide, window.bench
     part.kinds["depth"].click()
     places = (
         ((0.43, 0.36), (0.55, 0.27)), ((0.82, 0.15), (0.68, 0.22)), ((0.565, 0.03), (0.6, 0.16)),
@@ -201,14 +202,14 @@ def shoot_regions(
     window: MainWindow, settle: Callable[[], None], shoot: Callable[[str], None]
 ) -> None:
     """The picked sky with a painted region united."""
-    panel = window.regions
-    window.stage.set_mode("region")
+    panel = window.house.regions
+    window.house.stage.set_mode("region")
     panel.menu.asked.emit(None)
     settle()
-    window.region_desk._draw(
+    window.house.region_desk._draw(
         "brush", {"points": ((0.3, 0.8), (0.45, 0.7), (0.6, 0.85)), "size": 0.12}
     )
-    window.region_desk._change("Unite with sky", {"unite": ["sky"], "feather": 4})
+    window.house.region_desk._change("Unite with sky", {"unite": ["sky"], "feather": 4})
     shoot("regions")
     for _ in range(3):
         window.bench.project.undo()
@@ -220,12 +221,12 @@ def shoot_regions(
     lower = {"points": ((0.82, 0.13), (0.62, 0.27), (0.64, 0.74)), "size": 0.02}
     beside = {"points": ((0.5, 0.5), (0.5, 0.78), (0.53, 0.8)), "size": 0.02, "value": 0.0}
     for tool, stroke in (("brush", upper), ("brush", lower), ("erase", beside)):
-        window.region_desk._draw(tool, stroke)
+        window.house.region_desk._draw(tool, stroke)
     shoot("pick")
     panel.use_tool("")
     for _ in range(4):
         window.bench.project.undo()
-    window.stage.set_mode("proof")
+    window.house.stage.set_mode("proof")
     settle()
 
 
@@ -234,19 +235,19 @@ def shoot_rooms(
 ) -> None:
     """The drawer with a star and a child, and a picture that is being made ready."""
     kept = window.bench.shelf.all_kept()
-    window.drawer_desk.start_from(kept[:1])
+    window.house.drawer_desk.start_from(kept[:1])
     settle()
-    window.puller.pull()
+    window.house.puller.pull()
     settle()
-    window.show_room("drawer")
+    window.floor.go_to("drawer")
     settle()
-    window.drawer.star()
+    window.house.drawer.star()
     shoot("drawer")
-    window.prepare_desk.open(window.bench.project.state.tray[0])
+    window.house.prepare_desk.open(window.bench.project.state.tray[0])
     settle()
-    window.prepare._change("Crop", crop=(0.08, 0.1, 0.72, 0.86), straighten=1.5)
+    window.house.prepare._change("Crop", crop=(0.08, 0.1, 0.72, 0.86), straighten=1.5)
     shoot("prepare")
-    window.show_room("bench")
+    window.floor.go_to("bench")
 
 
 def make_plates(demo: Path, folder: Path) -> None:

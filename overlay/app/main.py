@@ -34,7 +34,7 @@ def run_window(recipe: Path | None) -> int:
     """Open the window on a recipe, or on what was open last, until it is closed."""
     application = make_application()
     window = MainWindow(Bench())
-    last_resort = LastResort(window.refuse)
+    last_resort = LastResort(window.floor.refuse)
     last_resort.install()
     window.show()
     QTimer.singleShot(0, lambda: _begin(window, recipe))
@@ -48,8 +48,8 @@ def run_window(recipe: Path | None) -> int:
 
 def _begin(window: MainWindow, file: Path | None) -> None:
     """Open what was asked for; unsaved work of last time comes back or is offered."""
-    window.puller.warm()
-    recoveries = window.keeping.recoveries
+    window.house.puller.warm()
+    recoveries = window.house.keeping.recoveries
 
     def look() -> tuple[Left | None, Snapshot | None]:
         recoveries.tidy()
@@ -65,26 +65,26 @@ def _begin(window: MainWindow, file: Path | None) -> None:
         if file is None and snapshot is not None:
             _go_on_with(window, snapshot)
         elif file is not None and last is not None and last.modified:
-            window.stage.status.say(
+            window.floor.say(
                 f"There is unsaved work from last time: {last.name}.",
                 "Bring it back",
-                lambda: window.files.bring_back(last),
+                lambda: window.house.files.bring_back(last),
             )
 
     if file is not None:
         window.open_path(file)
-        if file.parent == data_folder() / "demo" and not window.settings.toured:
-            window.dialogs.tour()
-    window.desk.loader.ask(look, go_on, outlives=True)
-    window.keeping.tidy()
+        if file.parent == data_folder() / "demo" and not window.floor.settings.toured:
+            window.house.helping.tour()
+    window.floor.loader.ask(look, go_on, outlives=True)
+    window.house.keeping.tidy()
 
 
 def _go_on_with(window: MainWindow, last: Snapshot) -> None:
     """Put what was in place last time in place again, as its file is now if nothing was unsaved."""
     if not last.modified and last.path is not None and last.path.exists():
-        window.keeping.recoveries.forget(last.key)
+        window.house.keeping.recoveries.forget(last.key)
         window.open_path(last.path)
         return
     window.bench.take_project(last.project())
     if last.modified:
-        window.stage.status.say("Your unsaved work from last time is back.")
+        window.floor.say("Your unsaved work from last time is back.")

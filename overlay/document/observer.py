@@ -16,10 +16,6 @@ class Signal(Generic[P]):
         """Have `listener` called from now on."""
         self._listeners.append(listener)
 
-    def disconnect(self, listener: Callable[P, object]) -> None:
-        """No longer call `listener`."""
-        self._listeners.remove(listener)
-
     def emit(self, *args: P.args, **kwargs: P.kwargs) -> None:
         """Call every listener."""
         for listener in tuple(self._listeners):

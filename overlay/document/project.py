@@ -4,10 +4,13 @@ import secrets
 from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
 from pathlib import Path
+from typing import Literal
 
+from overlay.document.changes import SAVED, Changes, changes_between
 from overlay.document.observer import Signal
 from overlay.document.recipe import Recipe
 
+SeedRule = Literal["same", "new"]
 FileStamp = tuple[int, int, int]  # time of change in nanoseconds, size, inode
 
 
@@ -22,11 +25,17 @@ class ProofMark:
 
 @dataclass(frozen=True)
 class State:
-    """All that undo restores. Paths in the recipe are absolute; marks go by the proof's hash."""
+    """All that undo restores. Paths in the recipe are absolute; marks go by the proof's hash.
+
+    Attributes
+    ----------
+    seed_rule : whether each pull has the same seed or takes a new one.
+    """
 
     recipe: Recipe = field(default_factory=Recipe)
     tray: tuple[Path, ...] = ()
     marks: Mapping[str, ProofMark] = field(default_factory=dict)
+    seed_rule: SeedRule = "same"
 
     def mark(self, recipe_hash: str) -> ProofMark:
         """What is said of a proof."""
@@ -42,7 +51,8 @@ class _Step:
 class Project:
     """Holds the present state and its history.
 
-    `changed` is emitted after every change of the state, by edit, undo or redo.
+    `changed` says what differs after every change of the state, by edit, undo or redo, and after
+    it was taken as saved.
 
     Attributes
     ----------
@@ -58,7 +68,7 @@ class Project:
         key: str | None = None,
         stamp: FileStamp | None = None,
     ) -> None:
-        self.changed: Signal[[]] = Signal()
+        self.changed: Signal[[Changes]] = Signal()
         self.key = secrets.token_hex(8) if key is None else key
         self.path = path
         self.stamp = stamp
@@ -99,6 +109,7 @@ class Project:
         *,
         tray: tuple[Path, ...] | None = None,
         marks: Mapping[str, ProofMark] | None = None,
+        seed_rule: SeedRule | None = None,
     ) -> None:
         """Change the state as one named step; nothing happens when nothing differs."""
         new = self._state
@@ -108,12 +119,13 @@ class Project:
             new = replace(new, tray=tray)
         if marks is not None:
             new = replace(new, marks=marks)
+        if seed_rule is not None:
+            new = replace(new, seed_rule=seed_rule)
         if new == self._state:
             return
         self._undo.append(_Step(name, self._state))
         self._redo.clear()
-        self._state = new
-        self.changed.emit()
+        self._become(new)
 
     def undo(self) -> None:
         """Take the last edit back."""
@@ -129,6 +141,7 @@ class Project:
         """Take a state as saved, the present one unless it is given."""
         self.path, self.stamp = path or self.path, stamp
         self._saved = self._state if state is None else state
+        self.changed.emit(Changes(frozenset({SAVED})))
 
     def mark_unsaved(self) -> None:
         """Take the state as one that lies in no file, as work that was brought back."""
@@ -139,5 +152,9 @@ class Project:
             return
         step = source.pop()
         target.append(_Step(step.name, self._state))
-        self._state = step.before
-        self.changed.emit()
+        self._become(step.before)
+
+    def _become(self, state: State) -> None:
+        what = changes_between(self._state, state)
+        self._state = state
+        self.changed.emit(what)

@@ -32,6 +32,7 @@ class ProjectFile(Part):
     recipe: Recipe
     tray: tuple[Entry, ...] = ()
     marks: dict[Hash, Mark] = Field(default_factory=dict)
+    seed_rule: Literal["same", "new"] = "same"
 
     @field_validator("tray", mode="before")
     @classmethod

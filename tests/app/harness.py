@@ -43,7 +43,7 @@ class WindowTest(WorkspaceTest):
 
     @property
     def status(self) -> str:
-        return self.window.stage.status.label.text()
+        return self.window.house.stage.status.label.text()
 
     def wait(self, until: Callable[[], bool], seconds: float = WAIT) -> None:
         end = time.monotonic() + seconds
@@ -57,12 +57,12 @@ class WindowTest(WorkspaceTest):
     def settle(self) -> None:
         """Wait until nothing is read or rendered and all signals, and what they start, are through."""
         for _ in range(3):
-            self.wait(lambda: self.window.desk.loader.idle and not self.window.puller.runner.busy)
+            self.wait(lambda: self.window.house.idle)
             for _ in range(3):
                 QApplication.processEvents()
 
     def pull(self) -> None:
-        QTest.mouseClick(self.window.top.button, Qt.MouseButton.LeftButton)
+        QTest.mouseClick(self.window.house.top.button, Qt.MouseButton.LeftButton)
         self.settle()
 
     def drag(self, widget: QWidget, start: QPointF, end: QPointF, *, free: bool = False) -> None:

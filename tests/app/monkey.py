@@ -290,7 +290,9 @@ class Monkey:
         from PySide6.QtCore import QMimeData, QPointF, Qt, QUrl
         from PySide6.QtGui import QDropEvent
 
-        target = self.rng.choice([self.window.tray, self.window.sheet, self.window.stage.view])
+        target = self.rng.choice(
+            [self.window.house.tray, self.window.house.sheet, self.window.house.stage.view]
+        )
         data = QMimeData()
         data.setUrls(
             [QUrl.fromLocalFile(str(self._file())) for _ in range(self.rng.randrange(1, 3))]
@@ -311,7 +313,7 @@ class Monkey:
     def pull(self) -> None:
         self._now = "pull"
         self.trail.append(self._now)
-        self._timed(self.window.puller.pull)
+        self._timed(self.window.house.puller.pull)
 
     def history(self) -> None:
         act = self.rng.choice((self.window.undo, self.window.undo, self.window.redo))
@@ -425,8 +427,8 @@ def run(minutes: float, seed: int, folder: Path) -> tuple[Monkey, float, int]:
             if warm is None and spent > max(60 * minutes * _WARM, _WARM_SECONDS):
                 warm = memory(), threads()
         monkey.close_dialogs()
-        window.puller.stop()
-        while not window.desk.loader.idle or window.puller.runner.busy:
+        window.house.puller.stop()
+        while not window.house.idle:
             QApplication.processEvents()
             time.sleep(0.005)
         warm = warm or (memory(), threads())  # where the time was too short for a warm-up

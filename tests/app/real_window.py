@@ -22,10 +22,10 @@ def main(recipe: Path, shot: Path) -> int:
     window.show()
     QTest.qWaitForWindowExposed(window)
     window.open_path(recipe)
-    while not window.desk.loader.idle:
+    while not window.floor.loader.idle:
         application.processEvents()
         time.sleep(0.01)
-    QTest.mouseClick(window.top.button, Qt.MouseButton.LeftButton)
+    QTest.mouseClick(window.house.top.button, Qt.MouseButton.LeftButton)
     end = time.monotonic() + 120
     while window.bench.proof is None and time.monotonic() < end:
         application.processEvents()

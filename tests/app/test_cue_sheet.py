@@ -12,7 +12,7 @@ LEFT, ALT = Qt.MouseButton.LeftButton, Qt.KeyboardModifier.AltModifier
 class RowsTest(WindowTest):
     def setUp(self):
         super().setUp()
-        self.window.gather.add_styles([self.folder / "stripes.png"])
+        self.window.house.gathering.add_styles([self.folder / "stripes.png"])
         self.settle()
 
     @property
@@ -24,7 +24,7 @@ class RowsTest(WindowTest):
         return [cue.name for cue in self.cues]
 
     def row(self, name: str):
-        return self.window.sheet.rows[self.names.index(name)]
+        return self.window.house.sheet.rows[self.names.index(name)]
 
     def test_solo_mutes_the_others_in_one_step_and_takes_it_back(self):
         QTest.mouseClick(self.row("stripes").solo, LEFT)
@@ -60,7 +60,7 @@ class RowsTest(WindowTest):
         row = self.row("stripes")
         self.drag(row, QPointF(20, ROW / 2), QPointF(20, ROW / 2 - 2.2 * (ROW + 3)))
         self.assertEqual(self.names, ["stripes", "paint", "contours"])
-        self.assertFalse(self.window.sheet._line.isVisible())
+        self.assertFalse(self.window.house.sheet._line.isVisible())
         row = self.row("stripes")
         self.drag(row, QPointF(20, 10), QPointF(20, 14))
         self.assertEqual(self.names, ["stripes", "paint", "contours"])
@@ -77,7 +77,7 @@ class RowsTest(WindowTest):
 
 class EffectTest(WindowTest):
     def ask(self):
-        QTest.mouseClick(self.window.card.effect, LEFT)
+        QTest.mouseClick(self.window.house.card.effect, LEFT)
         self.settle()
 
     def test_it_pulls_both_flips_and_says_how_measures_moved(self):
@@ -85,7 +85,7 @@ class EffectTest(WindowTest):
         self.settle()
         self.ask()
         self.assertRegex(self.status, r"contours: structure kept \d+, without it \d+")
-        stage = self.window.stage
+        stage = self.window.house.stage
         self.assertTrue(stage.flipping)
         first = stage.view.image
         self.wait(lambda: stage.view.image is not first, 5)
@@ -105,4 +105,4 @@ class EffectTest(WindowTest):
         self.ask()
         self.assertEqual(self.bench.shelf.numbers(), numbers)
         self.pull()
-        self.assertFalse(self.window.stage.flipping)
+        self.assertFalse(self.window.house.stage.flipping)

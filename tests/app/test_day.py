@@ -59,10 +59,10 @@ class DayTest(WindowTest):
         sheet[36:164, 24:216] = scene("lock")
         write_picture(self.folder / "lock.png", sheet)
         write_picture(self.folder / "felt.png", manner("felt"))
-        self.drop(self.window.tray, "lock.png", "felt.png")
-        self.window.tray.pictures.setCurrentRow(self.window.tray.pictures.count() - 2)
+        self.drop(self.window.house.tray, "lock.png", "felt.png")
+        self.window.house.tray.pictures.setCurrentRow(self.window.house.tray.pictures.count() - 2)
         self.key(Qt.Key.Key_P, CONTROL)
-        room = self.window.prepare
+        room = self.window.house.prepare
         rect = room.view.frame_rect()
         corner = QPointF(rect.left() + 0.1 * rect.width(), rect.top() + 0.18 * rect.height())
         end = QPointF(rect.left() + 0.9 * rect.width(), rect.top() + 0.82 * rect.height())
@@ -72,28 +72,28 @@ class DayTest(WindowTest):
         self.assertIn("prepared", self.bench.project.recipe.source)
 
     def compose(self):
-        self.drop(self.window.sheet, "felt.png")
-        self.drop(self.window.sheet, "stripes.png")
-        self.window.dialogs.add_cue("swatches")
+        self.drop(self.window.house.sheet, "felt.png")
+        self.drop(self.window.house.sheet, "stripes.png")
+        self.window.house.gathering.add_cue("swatches")
         self.assertEqual(len(self.bench.project.recipe.cues), 5)
-        envelope = self.window.sheet.rows[2].envelope
+        envelope = self.window.house.sheet.rows[2].envelope
         start = envelope.handle_place("enter")
         self.drag(envelope, start, QPointF(TimeAxis().to_x(0.4, envelope.width()), start.y()))
-        self.window.sheet.rows[3].weight.setFocus()
-        self.window.sheet.rows[3].weight.setValue(40)
+        self.window.house.sheet.rows[3].weight.setFocus()
+        self.window.house.sheet.rows[3].weight.setValue(40)
         self.assertEqual(self.bench.project.recipe.cues[2].enter, 0.4)
         self.assertEqual(self.bench.project.recipe.cues[3].weight, 0.4)
         self.bench.select(3)
         self.key(Qt.Key.Key_M)
         self.key(Qt.Key.Key_Up, Qt.KeyboardModifier.AltModifier)
-        self.window.top.departure_field.setValue(65)
+        self.window.house.top.departure_field.setValue(65)
 
     def look(self):
         self.key(Qt.Key.Key_Return, CONTROL)
         first = self.bench.proof
         self.bench.select(0)
         self.key(Qt.Key.Key_W)
-        self.assertTrue(self.window.stage.view.has_wipe)
+        self.assertTrue(self.window.house.stage.view.has_wipe)
         self.key(Qt.Key.Key_W)
         self.key(Qt.Key.Key_Return, CONTROL | SHIFT)
         self.assertIn("paint: style match", self.status)
@@ -109,21 +109,21 @@ class DayTest(WindowTest):
         row, column = self.middle_patch()
         trace = self.bench.proof.trace
         _, (left, top, right, bottom) = trace.origin(row, column)
-        view, rect = self.window.stage.view, self.window.stage.view.frame_rect()
+        view, rect = self.window.house.stage.view, self.window.house.stage.view.frame_rect()
         height, width = self.bench.proof.picture.shape[:2]
         x = (column * trace.stride + trace.left + trace.size / 2) / width
         y = (row * trace.stride + trace.top + trace.size / 2) / height
         place = QPointF(rect.left() + x * rect.width(), rect.top() + y * rect.height())
         QTest.mouseClick(view, LEFT, pos=place.toPoint())
         self.assertIn("paint: from", self.status)
-        QTest.mouseClick(self.window.card.tabs["Picture"], LEFT)
-        QTest.mouseClick(self.window.card.use.keep_out, LEFT)
-        shown = self.window.card.picture.picture_rect()
+        QTest.mouseClick(self.window.house.card.tabs["Picture"], LEFT)
+        QTest.mouseClick(self.window.house.card.use.keep_out, LEFT)
+        shown = self.window.house.card.picture.picture_rect()
         middle = QPointF(
             shown.left() + (left + right) / 480 * shown.width(),
             shown.top() + (top + bottom) / 360 * shown.height(),
         )
-        self.drag(self.window.card.picture, middle, middle + QPointF(4, 0))
+        self.drag(self.window.house.card.picture, middle, middle + QPointF(4, 0))
         self.assertEqual(len(self.bench.project.recipe.cues[0].keep_out), 1)
         self.key(Qt.Key.Key_P)
         self.key(Qt.Key.Key_Return, CONTROL)
@@ -145,18 +145,18 @@ class DayTest(WindowTest):
             self.key(Qt.Key.Key_Z, CONTROL | SHIFT)
         self.assertEqual(self.bench.project.state, after)
         target = self.folder / "day.overlay"
-        self.window.files.save_to(target)
+        self.window.house.files.save_to(target)
         self.settle()
         self.assertEqual(len(read_container(target).state.recipe.cues), 5)
         # Once more changed, then gone without a word.
         self.bench.change_recipe("Seed", seed=77)
         copy = state_folder() / "recovery" / f"{self.bench.project.key}.json"
         self.wait(lambda: _seed_in(copy) == 77)
-        self.window.keeping._hold.release()  # as a crash would
+        self.window.house.keeping._hold.release()  # as a crash would
         other = MainWindow(Bench())
         self.addCleanup(other.close)
         _begin(other, None)
-        self.wait(lambda: other.desk.loader.idle)
+        self.wait(lambda: other.floor.loader.idle)
         self.assertEqual(other.bench.project.recipe.seed, 77)
         self.assertEqual(len(other.bench.project.recipe.cues), 5)
         self.assertEqual(other.bench.project.path, target)

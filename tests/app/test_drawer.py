@@ -18,7 +18,7 @@ class DrawerTest(WindowTest):
         self.pull()
         self.key(Qt.Key.Key_4, Qt.KeyboardModifier.ControlModifier)
         self.settle()
-        self.room = self.window.drawer
+        self.room = self.window.house.drawer
 
     def key(self, key, modifier=Qt.KeyboardModifier.NoModifier):
         QTest.keyClick(self.window, key, modifier)
@@ -35,7 +35,7 @@ class DrawerTest(WindowTest):
         self.settle()
 
     def test_proofs_are_there_with_pictures_facts_and_differences(self):
-        self.assertEqual(self.window.room, "drawer")
+        self.assertEqual(self.window.floor.room, "drawer")
         texts = [self.room.list.item(i).text() for i in range(2)]
         self.assertEqual(texts, ["Proof 2", "Proof 1"])
         self.assertFalse(self.room.list.item(0).icon().isNull())
@@ -78,7 +78,7 @@ class DrawerTest(WindowTest):
     def test_restoring_brings_recipe_and_proof_back_without_rendering(self):
         self.choose_rows(1)
         self.click("restore")
-        self.assertEqual(self.window.room, "bench")
+        self.assertEqual(self.window.floor.room, "bench")
         self.assertEqual((self.bench.project.recipe.seed, self.bench.proof.number), (0, 1))
         self.pull()
         self.assertIn("Same as proof 1", self.status)
@@ -87,8 +87,8 @@ class DrawerTest(WindowTest):
         self.choose_rows(0, 1)
         self.assertFalse(self.room.deeds["restore"].isEnabled())
         self.click("compare")
-        stage = self.window.stage
-        self.assertEqual((self.window.room, stage.compare.way), ("bench", "beside"))
+        stage = self.window.house.stage
+        self.assertEqual((self.window.floor.room, stage.compare.way), ("bench", "beside"))
         self.assertNotEqual(stage.images["chosen"], stage.images["chosen2"])
         self.assertEqual(stage.shown, stage.images["chosen"])
 
@@ -106,4 +106,4 @@ class DrawerTest(WindowTest):
         with mock.patch.object(QFileDialog, "getSaveFileName", return_value=(str(target), "")):
             self.click("export")
         self.assertEqual(read_recipe(target).seed, 5)
-        self.assertIn("Exported proof 2", self.window.line.label.text())
+        self.assertIn("Exported proof 2", self.window.house.line.label.text())

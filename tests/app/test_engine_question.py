@@ -36,8 +36,8 @@ class EngineQuestionTest(WindowTest):
         self.pull_and_answer(None).assert_not_called()
         self.assertEqual(self.work.call_count, 2)
         self.assertEqual(load_settings().engines, ("upside-down",))
-        settings = self.window.settings.model_copy(update={"engines": ()})
-        self.window.change_settings(settings)
+        settings = self.window.floor.settings.model_copy(update={"engines": ()})
+        self.window.floor.change_settings(settings)
 
     def test_ours_is_never_asked_about(self):
         with mock.patch.object(puller, "engine_package", return_value=None):

@@ -27,7 +27,7 @@ class ShapeTest(unittest.TestCase):
 
 class EnvelopeTest(WindowTest):
     def test_every_handle_is_dragged_and_snaps(self):
-        envelope = self.window.sheet.rows[0].envelope
+        envelope = self.window.house.sheet.rows[0].envelope
         width = envelope.width()
         for handle, moment, field, value in (
             ("leave", 0.81, "leave", 0.8),
@@ -44,14 +44,14 @@ class EnvelopeTest(WindowTest):
         self.assertLess(self.bench.project.recipe.cues[0].weight, 0.8)
 
     def test_alt_moves_freely(self):
-        envelope = self.window.sheet.rows[0].envelope
+        envelope = self.window.house.sheet.rows[0].envelope
         start = envelope.handle_place("enter")
         end = QPointF(TimeAxis().to_x(0.333, envelope.width()), start.y())
         self.drag(envelope, start, end, free=True)
         self.assertAlmostEqual(self.bench.project.recipe.cues[0].enter, 0.333, delta=0.004)
 
     def test_a_drag_is_one_step_of_undo(self):
-        envelope = self.window.sheet.rows[0].envelope
+        envelope = self.window.house.sheet.rows[0].envelope
         start = envelope.handle_place("leave")
         self.drag(envelope, start, QPointF(TimeAxis().to_x(0.5, envelope.width()), start.y()))
         self.assertEqual(self.bench.project.undo_name, "Leave of paint")
@@ -60,7 +60,7 @@ class EnvelopeTest(WindowTest):
         self.assertIsNone(self.bench.project.undo_name)
 
     def test_the_keyboard_reaches_every_handle(self):
-        envelope = self.window.sheet.rows[0].envelope
+        envelope = self.window.house.sheet.rows[0].envelope
         envelope.setFocus()
         moves = (
             (Qt.Key.Key_Right, "enter", 0.05),

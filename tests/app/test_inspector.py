@@ -15,10 +15,10 @@ LEFT = Qt.MouseButton.LeftButton
 class InspectorTest(WindowTest):
     def setUp(self):
         super().setUp()
-        self.window.gather.add_styles([self.folder / "stripes.png"])
+        self.window.house.gathering.add_styles([self.folder / "stripes.png"])
         self.settle()
         self.pull()
-        self.view, self.stage = self.window.stage.view, self.window.stage
+        self.view, self.stage = self.window.house.stage.view, self.window.house.stage
 
     def key(self, key: Qt.Key) -> None:
         QTest.keyClick(self.window, key)
@@ -34,7 +34,7 @@ class InspectorTest(WindowTest):
         names = [text.rsplit(" ", 1)[0] for _, text in self.view._legend]
         self.assertEqual(names, ["paint", "stripes", "source"])
         late = self.stage.images["influence"]
-        self.window.sheet.filmstrip.scrubbed.emit(0.4)
+        self.window.house.sheet.filmstrip.scrubbed.emit(0.4)
         self.settle()
         self.assertNotEqual(self.stage.images["influence"], late)
         self.key(Qt.Key.Key_P)
@@ -42,7 +42,7 @@ class InspectorTest(WindowTest):
         self.assertIsNone(self.stage.images["influence"])
 
     def test_the_chart_names_shares_at_a_moment(self):
-        chart = self.window.sheet.chart
+        chart = self.window.house.sheet.chart
         self.assertRegex(chart.text_at(1.0), r"At 100%: paint \d+%, stripes \d+%")
         self.bench.change_recipe("Seed", seed=99)
         self.assertNotEqual(chart.text_at(1.0), "")
@@ -56,9 +56,9 @@ class InspectorTest(WindowTest):
         self.settle()
         name = self.status.split(":")[0]
         self.assertEqual(self.bench.selected_cue.name, name)
-        box = self.window.card.picture._box
+        box = self.window.house.card.picture._box
         trace = self.bench.proof.trace
-        _, wanted = trace.origin(*self.window.inspector._pinned)
+        _, wanted = trace.origin(*self.window.house.inspector._pinned)
         self.assertAlmostEqual(box.left(), wanted[0], delta=0.01)
 
     def test_a_place_of_the_reference_is_followed_into_the_proof(self):
@@ -68,7 +68,7 @@ class InspectorTest(WindowTest):
         trace = self.bench.proof.trace
         row, column = np.argwhere(trace.cue == 0)[5]
         _, (left, top, right, bottom) = trace.origin(row, column)
-        picture = self.window.card.picture
+        picture = self.window.house.card.picture
         rect = picture.picture_rect()
         place = QPointF(
             rect.left() + (left + right) / 2 / 240 * rect.width(),

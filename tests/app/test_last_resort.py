@@ -14,7 +14,7 @@ class LastResortTest(WindowTest):
     def setUp(self):
         super().setUp()
         log_path().unlink(missing_ok=True)
-        self.last_resort = LastResort(self.window.refuse)
+        self.last_resort = LastResort(self.window.floor.refuse)
         self.last_resort.install()
         self.addCleanup(self.last_resort.remove)
 
@@ -26,7 +26,7 @@ class LastResortTest(WindowTest):
         self.assertIn("Traceback", log_path().read_text())
         self.assertIn(name, log_path().read_text())
         self.bench.change_recipe("Seed", seed=6)  # it lives
-        self.assertEqual(self.window.top.seed.text(), "6")
+        self.assertEqual(self.window.house.top.seed.text(), "6")
 
     def test_in_a_slot(self):
         QTimer.singleShot(0, lambda: [][1])
@@ -59,7 +59,7 @@ class StaleGestureTest(WindowTest):
 
     def setUp(self):
         super().setUp()
-        self.rows = list(self.window.sheet.rows)
+        self.rows = list(self.window.house.sheet.rows)
         self.bench.remove_cues([0, 1])
 
     def test_rows_that_are_gone(self):
@@ -73,18 +73,25 @@ class StaleGestureTest(WindowTest):
         ):
             emit()
             self.assertIn("no longer there", self.status)
-        row.let_go.emit(1, 4, self.window.sheet.mapToGlobal(self.window.sheet.rect().center()))
-        row.dragged.emit(1, 4, self.window.sheet.mapToGlobal(self.window.sheet.rect().center()))
+        row.let_go.emit(
+            1, 4, self.window.house.sheet.mapToGlobal(self.window.house.sheet.rect().center())
+        )
+        row.dragged.emit(
+            1, 4, self.window.house.sheet.mapToGlobal(self.window.house.sheet.rect().center())
+        )
         self.assertEqual(self.bench.project.recipe.cues, ())
 
     def test_the_65th_swatch_is_refused_in_a_line(self):
         self.bench.add_cue("many", swatches=[f"#0000{i:02x}" for i in range(64)])
-        self.window.probe._swatch("#ffffff")
+        self.window.house.probe._swatch("#ffffff")
         self.assertIn("swatches: may have 64 entries, got 65", self.status)
         self.assertEqual(len(self.bench.project.recipe.cues[0].swatches), 64)
 
     def test_fields_refuse_what_only_looks_like_a_number(self):
-        for field, text in ((self.window.top.seed, "²"), (self.window.top.seed, "9" * 5000)):
+        for field, text in (
+            (self.window.house.top.seed, "²"),
+            (self.window.house.top.seed, "9" * 5000),
+        ):
             field.setText(text)
             field.editingFinished.emit()
             self.assertIn("Seed: must be a whole number", self.status)
@@ -92,7 +99,7 @@ class StaleGestureTest(WindowTest):
 
 class MenuTest(WindowTest):
     def test_menus_made_for_once_are_let_go(self):
-        row, tray = self.window.sheet.rows[0], self.window.tray
+        row, tray = self.window.house.sheet.rows[0], self.window.house.tray
         tray.pictures.setCurrentRow(0)
         before = len(self.window.findChildren(QMenu))
         for _ in range(5):

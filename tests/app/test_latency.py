@@ -40,7 +40,7 @@ class LatencyTest(WindowTest):
         self.large = to_image(rng.integers(0, 256, (1152, 1728, 3), dtype=np.uint8))
 
     def test_handlers_of_the_main_gestures(self):
-        rows, stage = self.window.sheet.rows, self.window.stage
+        rows, stage = self.window.house.sheet.rows, self.window.house.stage
         envelope = rows[0].envelope
         for name, gesture in {
             "select": lambda: QTest.mouseClick(rows[1].name, Qt.MouseButton.LeftButton),
@@ -52,8 +52,8 @@ class LatencyTest(WindowTest):
             ),
             "view": lambda: QTest.keyClick(self.window, Qt.Key.Key_O),
             "influence": lambda: QTest.keyClick(self.window, Qt.Key.Key_I),
-            "room": lambda: self.window.show_room("drawer"),
-            "back": lambda: self.window.show_room("bench"),
+            "room": lambda: self.window.floor.go_to("drawer"),
+            "back": lambda: self.window.floor.go_to("bench"),
             "flip": lambda: stage.flip(on=True),
         }.items():
             with self.subTest(name):
@@ -64,8 +64,8 @@ class LatencyTest(WindowTest):
         window, flip = self.window, itertools.cycle((0, 1))
 
         def dress():
-            window.change_settings(
-                window.settings.model_copy(update={"theme": ("dark", "light")[next(flip)]})
+            window.floor.change_settings(
+                window.floor.settings.model_copy(update={"theme": ("dark", "light")[next(flip)]})
             )
 
         self.bench.duplicate_cues([0, 1])
@@ -79,14 +79,14 @@ class LatencyTest(WindowTest):
             with self.subTest(name):
                 self.assertLess(least_time(gesture), most)
                 self.settle()
-        window.change_settings(window.settings.model_copy(update={"theme": "light"}))
+        window.floor.change_settings(window.floor.settings.model_copy(update={"theme": "light"}))
 
     def test_pan_zoom_wipe_and_envelopes_keep_sixty_frames_at_two_megapixels(self):
-        stage, view = self.window.stage, self.window.stage.view
+        stage, view = self.window.house.stage, self.window.house.stage.view
         stage.set_image("proof", self.large)
         stage.set_image("source", self.large.copy())
         stage.compare.ways["wipe"].setChecked(True)
-        envelope = self.window.sheet.rows[0].envelope
+        envelope = self.window.house.sheet.rows[0].envelope
         middle = QPointF(300, 150)
         moves = {
             "zoom": lambda: view.zoom_about(middle, 1.1),
@@ -113,8 +113,8 @@ class ManyProofsTest(WindowTest):
             (folder / f"{name}.jpg").write_bytes(small)
         before = time.thread_time()
         self.window.open_path(self.folder / "recipe.json")
-        self.window.show_room("drawer")
-        self.wait(lambda: self.window.drawer.list.count() == 200)
+        self.window.floor.go_to("drawer")
+        self.wait(lambda: self.window.house.drawer.list.count() == 200)
         self.assertLess(time.thread_time() - before, 1.5)
         self.settle()
-        self.assertFalse(self.window.drawer.list.item(0).icon().isNull())
+        self.assertFalse(self.window.house.drawer.list.item(0).icon().isNull())

@@ -21,7 +21,7 @@ class CompareTest(WindowTest):
     def setUp(self):
         super().setUp()
         self.pull()
-        self.stage, self.view = self.window.stage, self.window.stage.view
+        self.stage, self.view = self.window.house.stage, self.window.house.stage.view
 
     def grabbed(self):
         image = self.view.grab().toImage()
@@ -63,28 +63,28 @@ class CompareTest(WindowTest):
 
 class ToolTest(WindowTest):
     def at(self, x, y):
-        rect = self.window.stage.view.frame_rect()
+        rect = self.window.house.stage.view.frame_rect()
         return QPointF(rect.left() + x * rect.width(), rect.top() + y * rect.height())
 
     def test_a_colour_is_read_copied_and_made_a_swatch(self):
         QTest.keyClick(self.window, Qt.Key.Key_C)
-        QTest.mouseClick(self.window.stage.view, LEFT, pos=self.at(0.5, 0.1).toPoint())
+        QTest.mouseClick(self.window.house.stage.view, LEFT, pos=self.at(0.5, 0.1).toPoint())
         colour = QGuiApplication.clipboard().text()
         self.assertRegex(colour, r"^#[0-9a-f]{6}$")
         r, g, b = scene()[int(0.1 * 128), 96]
         self.assertLess(
             max(abs(int(colour[i : i + 2], 16) - int(v)) for i, v in ((1, r), (3, g), (5, b))), 40
         )
-        legend = self.window.stage.view._legend[0][1]
+        legend = self.window.house.stage.view._legend[0][1]
         self.assertRegex(legend, r"^#[0-9a-f]{6}   L \d+%  C 0\.\d{3}  h \d+°$")
-        QTest.mouseClick(self.window.stage.status.action, LEFT)
+        QTest.mouseClick(self.window.house.stage.status.action, LEFT)
         self.assertEqual(self.bench.selected_cue.swatches, (colour,))
         QTest.keyClick(self.window, Qt.Key.Key_Escape)
-        self.assertIsNone(self.window.stage.view.tool)
+        self.assertIsNone(self.window.house.stage.view.tool)
 
     def test_a_frame_is_looked_at_for_clear_space(self):
         QTest.keyClick(self.window, Qt.Key.Key_C, SHIFT)
-        self.drag(self.window.stage.view, self.at(0.05, 0.05), self.at(0.3, 0.25))
+        self.drag(self.window.house.stage.view, self.at(0.05, 0.05), self.at(0.3, 0.25))
         self.settle()
         self.assertTrue(
             re.search(r"for text: busy \d+, the rest \d+; (black|white) reads best", self.status)
@@ -93,7 +93,7 @@ class ToolTest(WindowTest):
 
 class AdviceTest(WindowTest):
     def test_advice_is_followed_undone_and_put_aside(self):
-        line = self.window.stage.advice
+        line = self.window.house.stage.advice
         self.assertFalse(line.isVisible())
         self.bench.change_cue(0, "Enter", enter=0.95)
         self.settle()
@@ -112,16 +112,18 @@ class AdviceTest(WindowTest):
         sheet = np.full((200, 240, 3), 255, np.uint8)
         sheet[36:164, 24:216] = scene()
         write_picture(self.folder / "framed.png", sheet)
-        self.window.gather.add_styles([self.folder / "framed.png"])
+        self.window.house.gathering.add_styles([self.folder / "framed.png"])
         self.settle()
-        self.assertTrue(self.window.tray.findings[self.folder / "framed.png"])
+        self.assertTrue(self.window.house.tray.findings[self.folder / "framed.png"])
         self.assertIn(
             "flat bars",
-            self.window.tray.pictures.item(self.window.tray.pictures.count() - 1).toolTip(),
+            self.window.house.tray.pictures.item(
+                self.window.house.tray.pictures.count() - 1
+            ).toolTip(),
         )
-        QTest.mouseClick(self.window.card.notes.buttons[0], LEFT)
+        QTest.mouseClick(self.window.house.card.notes.buttons[0], LEFT)
         self.assertGreater(self.bench.selected_cue.take[1], 0.15)
-        self.assertEqual(self.window.card.notes.buttons, [])
+        self.assertEqual(self.window.house.card.notes.buttons, [])
 
 
 class RowsTogetherTest(WindowTest):
@@ -130,7 +132,7 @@ class RowsTogetherTest(WindowTest):
         self.bench.add_cue(
             "felt", reference=str(self.folder / "stripes.png"), enter=0.2, weight=0.5
         )
-        self.rows = self.window.sheet.rows
+        self.rows = self.window.house.sheet.rows
 
     def test_selected_envelopes_move_together_in_one_step(self):
         QTest.mouseClick(self.rows[0].name, LEFT)
@@ -192,7 +194,7 @@ class RowsTogetherTest(WindowTest):
         )
 
     def test_the_axis_is_zoomed_scrolled_and_shown_whole(self):
-        axis, scale = self.window.sheet.axis, self.window.sheet.scale
+        axis, scale = self.window.house.sheet.axis, self.window.house.sheet.scale
         x = axis.to_x(0.25, 400)
         scale.setFocus()
         QTest.keyClick(scale, Qt.Key.Key_Plus)

@@ -3,6 +3,7 @@ from unittest import mock
 
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QMenu
 
 from overlay.app.main import _begin
 from overlay.app.shell import project_files
@@ -33,7 +34,7 @@ class BeginTest(WindowTest):
         self.settle()
 
     def entries(self):
-        menu = self.window.left_menu
+        menu = next(m for m in self.window.findChildren(QMenu) if m.title() == "Unsaved work")
         menu.aboutToShow.emit()
         return {action.text().split(",")[0]: action for action in menu.actions()}
 
@@ -51,7 +52,7 @@ class BeginTest(WindowTest):
         self.window.open_path(self.write_recipe("third.json", seed=6))
         self.settle()
         self.bench.change_recipe("Seed", seed=7)
-        self.window.keeping.save()
+        self.window.house.keeping.save()
         self.settle()
         self.assertEqual(list(self.entries()), ["Unnamed"])
         with mock.patch.object(project_files, "ask_choice", return_value="Put it away"):
@@ -62,7 +63,7 @@ class BeginTest(WindowTest):
 
     def test_the_offer_brings_it_back(self):
         self.begin(self.write_recipe("other.json", seed=5))
-        QTest.mouseClick(self.window.stage.status.action, Qt.MouseButton.LeftButton)
+        QTest.mouseClick(self.window.house.stage.status.action, Qt.MouseButton.LeftButton)
         self.settle()
         self.assertEqual(self.bench.project.recipe.seed, 1234)
 
@@ -97,13 +98,13 @@ class BeginTest(WindowTest):
         self.assertEqual(self.bench.shelf.folder, proofs_folder() / f"unnamed-{self.left.key}")
         star = self.bench.proof.recipe_hash
         QTest.keyClick(self.window, Qt.Key.Key_K)
-        self.window.keeping.save()
+        self.window.house.keeping.save()
         with mock.patch.object(project_files, "ask_choice", return_value="Put it away"):
             self.choose("New")
             self.settle()
         self.assertIsNone(self.bench.proof)
         self.assertEqual(self.bench.shelf.all_kept(), [])
-        self.window.keeping.save()
+        self.window.house.keeping.save()
         self.settle()
         self.entries()["Unnamed"].trigger()
         self.settle()
@@ -115,9 +116,9 @@ class BeginTest(WindowTest):
 class RunTest(WindowTest):
     def test_opening_another_project_ends_the_run_of_the_first(self):
         self.bench.change_recipe("Long", steps=200, size=[384, 256])
-        self.window.puller.pull()
-        self.wait(lambda: self.window.puller._developed)
+        self.window.house.puller.pull()
+        self.wait(lambda: self.window.house.puller._developing)
         self.window.open_path(self.write_recipe("other.json", seed=5))
         self.settle()
         self.assertIsNone(self.bench.proof)
-        self.assertEqual(self.window.top.button.text().strip(), "Pull")
+        self.assertEqual(self.window.house.top.button.text().strip(), "Pull")

@@ -18,7 +18,7 @@ class MapTest(WindowTest):
         super().setUp()
         self.bench.select(1)
         self.settle()
-        self.part, self.stage = self.window.card.guide, self.window.stage
+        self.part, self.stage = self.window.house.card.guide, self.window.house.stage
 
     @property
     def cue(self):
@@ -57,9 +57,9 @@ class MapTest(WindowTest):
         data = QMimeData()
         data.setUrls([QUrl.fromLocalFile(str(self.folder / "stripes.png"))])
         action, keys = Qt.DropAction.CopyAction, Qt.KeyboardModifier.NoModifier
-        row = self.window.sheet.rows[1]
+        row = self.window.house.sheet.rows[1]
         self.assertTrue(row.acceptDrops())
-        self.assertFalse(self.window.sheet.rows[0].acceptDrops())
+        self.assertFalse(self.window.house.sheet.rows[0].acceptDrops())
         row.dropEvent(QDropEvent(QPointF(20, 10), action, data, LEFT, keys))
         self.settle()
         self.assertEqual(self.cue.of, str(self.folder / "stripes.png"))

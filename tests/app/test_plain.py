@@ -82,11 +82,11 @@ class WindowTextTest(WindowTest):
     def test_names_from_files_are_never_markup(self):
         self.bench.change_cue(0, "Name", name=EVIL)
         self.bench.change_recipe("Regions", regions={EVIL: {}})
-        self.window.refuse(f"{EVIL}: no such file" + "\n" * 9)
+        self.window.floor.refuse(f"{EVIL}: no such file" + "\n" * 9)
         self.settle()
         for label in self.window.findChildren(PlainLabel):
             self.assertEqual(label.textFormat(), Qt.TextFormat.PlainText)
         self.assertIn("<img", self.status)
         self.assertNotIn("\n", self.status)
-        for widget in (self.window.stage.status.label, self.window.sheet.rows[0].name):
+        for widget in (self.window.house.stage.status.label, self.window.house.sheet.rows[0].name):
             self.assertNotIn("<img", widget.toolTip())

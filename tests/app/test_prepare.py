@@ -13,10 +13,10 @@ LEFT = Qt.MouseButton.LeftButton
 class PrepareTest(WindowTest):
     def setUp(self):
         super().setUp()
-        self.window.tray.pictures.setCurrentRow(0)
+        self.window.house.tray.pictures.setCurrentRow(0)
         self.choose("Prepare the selected picture")
         self.settle()
-        self.room = self.window.prepare
+        self.room = self.window.house.prepare
 
     def at(self, x, y):
         rect = self.room.view.frame_rect()
@@ -27,7 +27,7 @@ class PrepareTest(WindowTest):
         self.settle()
 
     def test_cropping_painting_and_saving_a_new_starting_picture(self):
-        self.assertEqual(self.window.room, "prepare")
+        self.assertEqual(self.window.floor.room, "prepare")
         self.stroke((0.25, 0.25), (0.75, 0.75))
         for got, wanted in zip(self.room.model.steps.crop, (0.25, 0.25, 0.75, 0.75), strict=True):
             self.assertAlmostEqual(got, wanted, delta=0.02)
@@ -40,7 +40,7 @@ class PrepareTest(WindowTest):
         QTest.mouseClick(self.room.save_source, LEFT)
         self.settle()
         saved = Path(self.bench.project.recipe.source)
-        self.assertEqual((self.window.room, saved.parent.name), ("bench", "prepared"))
+        self.assertEqual((self.window.floor.room, saved.parent.name), ("bench", "prepared"))
         self.assertIn(saved, self.bench.project.state.tray)
         self.assertAlmostEqual(read_picture(saved).shape[1], 96, delta=3)
 
@@ -75,28 +75,30 @@ class PrepareTest(WindowTest):
         left, top, right, bottom = self.room.model.steps.crop
         self.assertAlmostEqual((right - left) * 1.5 / (bottom - top), 1.0, delta=0.03)
         QTest.keyClick(self.window, Qt.Key.Key_Escape)
-        self.assertEqual(self.window.room, "bench")
+        self.assertEqual(self.window.floor.room, "bench")
 
 
 class CardTest(WindowTest):
     def test_main_colours_become_a_card_and_a_card_becomes_a_cue(self):
-        menu = self.window.tray.menu_of(self.folder / "stripes.png")
+        menu = self.window.house.tray.menu_of(self.folder / "stripes.png")
         next(a for a in menu.actions() if "Swatch card" in a.text()).trigger()
         self.settle()
         card = self.bench.project.state.tray[-1]
         self.assertTrue(is_card(card))
         self.assertFalse(
-            self.window.tray.pictures.item(self.window.tray.pictures.count() - 1).icon().isNull()
+            self.window.house.tray.pictures.item(self.window.house.tray.pictures.count() - 1)
+            .icon()
+            .isNull()
         )
-        self.window.gather.add_styles([card])
+        self.window.house.gathering.add_styles([card])
         self.settle()
         self.assertEqual(self.bench.selected_cue.kind, "swatches")
-        self.window.gather.use_as_source([card])
+        self.window.house.gathering.use_as_source([card])
         self.assertIn("must be a picture, got a swatch card", self.status)
 
     def test_swatches_take_a_pictures_colours_and_are_kept(self):
-        self.window.dialogs.add_cue("swatches")
-        part = self.window.card.swatches
+        self.window.house.gathering.add_cue("swatches")
+        part = self.window.house.card.swatches
         part.menu.aboutToShow.emit()
         next(a for a in part.menu.actions() if "paint" in a.text()).trigger()
         self.settle()

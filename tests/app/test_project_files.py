@@ -43,7 +43,7 @@ class ProjectFileTest(WindowTest):
         self.assertEqual(self.bench.project.recipe.cues[0].weight, 0.65)
         self.assertEqual(self.bench.project.path, self.path)
         self.assertEqual(self.bench.proof.number, number)
-        self.assertIsNotNone(self.window.stage.images["source"])
+        self.assertIsNotNone(self.window.house.stage.images["source"])
         self.pull()
         self.assertIn(f"Same as proof {number}", self.status)
 
@@ -56,7 +56,7 @@ class ProjectFileTest(WindowTest):
         self.assertFalse(self.bench.project.modified)
 
     def test_a_change_made_while_saving_stays_unsaved(self):
-        self.window.files.save_to(self.path)
+        self.window.house.files.save_to(self.path)
         self.bench.change_cue(0, "Weight", weight=0.3)
         self.settle()
         self.assertTrue(self.bench.project.modified)
@@ -71,7 +71,7 @@ class ProjectFileTest(WindowTest):
 
     def test_packed_proofs_hang_where_the_file_is_opened(self):
         self.pull()
-        self.window.files.pack_to(self.path)
+        self.window.house.files.pack_to(self.path)
         self.settle()
         self.assertEqual(self.status, "Packed almanac.overlay with its proofs")
         self.assertNotEqual(self.bench.project.path, self.path)
@@ -129,10 +129,10 @@ class ElsewhereTest(WindowTest):
         self.assertFalse(self.bench.project.modified)
 
     def test_take_theirs_leaves_ours_under_unsaved_work(self):
-        self.window.keeping.save()
+        self.window.house.keeping.save()
         self.save("Take theirs")
         self.assertEqual(self.bench.project.recipe.seed, 77)
-        left = self.window.keeping.left()
+        left = self.window.house.keeping.left()
         self.assertEqual([one.name for one in left][:1], ["recipe.json"])
         self.assertEqual(Recoveries().load(left[0].key).state.recipe.seed, 41)
 
@@ -150,12 +150,14 @@ class ElsewhereTest(WindowTest):
         self.addCleanup(second.deleteLater)
         self.addCleanup(second.close)
         second.open_path(self.path)
-        self.wait(lambda: second.desk.loader.idle)
-        self.assertIn("recipe.json is open in another window too", second.stage.status.label.text())
+        self.wait(lambda: second.floor.loader.idle)
+        self.assertIn(
+            "recipe.json is open in another window too", second.house.stage.status.label.text()
+        )
         second.bench.change_recipe("Seed", seed=5)
         for window in (self.window, second):
-            window.keeping.save()
-        self.wait(lambda: second.desk.loader.idle and self.window.desk.loader.idle)
+            window.house.keeping.save()
+        self.wait(lambda: second.floor.loader.idle and self.window.floor.loader.idle)
         seeds = [
             Recoveries().load(w.bench.project.key).state.recipe.seed for w in (self.window, second)
         ]
@@ -170,14 +172,14 @@ class MissingTest(WindowTest):
 
     def find(self, path):
         with mock.patch.object(QFileDialog, "getOpenFileName", return_value=(str(path), "")):
-            QTest.mouseClick(self.window.stage.status.action, Qt.MouseButton.LeftButton)
+            QTest.mouseClick(self.window.house.stage.status.action, Qt.MouseButton.LeftButton)
             self.settle()
 
     def test_what_is_not_there_is_named_and_can_be_found(self):
         self.window.open_path(self.folder / "recipe.json")
         self.settle()
         self.assertIn("recipe.json: not there: mill.png", self.status)
-        self.assertEqual(self.window.stage.status.action.text(), "Find it…")
+        self.assertEqual(self.window.house.stage.status.action.text(), "Find it…")
         self.find(self.away)
         self.assertEqual(self.bench.project.recipe.source, str(self.away))
         self.assertIn(self.away, self.bench.project.state.tray)
@@ -194,7 +196,7 @@ class MissingTest(WindowTest):
 
     def test_a_project_is_saved_without_it_and_opens_without_it(self):
         path = self.folder / "almanac.overlay"
-        self.window.files.save_to(path)
+        self.window.house.files.save_to(path)
         self.settle()
         self.assertIn("Saved almanac.overlay without what is not there", self.status)
         self.assertIn("mill.png", self.status)
@@ -204,7 +206,7 @@ class MissingTest(WindowTest):
         self.assertIn("almanac.overlay: not there: 000-mill.png", self.status)
         self.find(self.away)
         self.assertEqual(self.bench.project.recipe.source, str(self.away))
-        self.window.files.save_to(path)
+        self.window.house.files.save_to(path)
         self.settle()
         self.assertEqual(self.status, "Saved almanac.overlay")
 
@@ -219,26 +221,26 @@ class MissingTest(WindowTest):
         (self.folder / "paint.png").unlink()
         self.window.open_path(self.folder / "recipe.json")
         self.settle()
-        self.assertIsNone(self.window.card.picture._image)
-        self.assertIsNone(self.window.stage.images.get("reference"))
-        self.assertIsNone(self.window.stage.images.get("source"))
+        self.assertIsNone(self.window.house.card.picture._image)
+        self.assertIsNone(self.window.house.stage.images.get("reference"))
+        self.assertIsNone(self.window.house.stage.images.get("source"))
 
     def test_figures_of_another_projects_proof_go_with_it(self):
         self.away.rename(self.folder / "mill.png")
         self.pull()
-        self.assertIn("Proof", self.window.stage.status.facts.text())
+        self.assertIn("Proof", self.window.house.stage.status.facts.text())
         self.window.open_path(self.write_recipe("other.json", seed=99))
         self.settle()
-        self.assertEqual(self.window.stage.status.facts.text(), "")
+        self.assertEqual(self.window.house.stage.status.facts.text(), "")
 
     def test_the_tray_says_it_and_offers_to_find_it(self):
         self.window.open_path(self.folder / "recipe.json")
         self.settle()
-        item, there = (self.window.tray.pictures.item(i) for i in (0, 1))
+        item, there = (self.window.house.tray.pictures.item(i) for i in (0, 1))
         self.assertEqual((item.text(), there.text()), ("mill", "paint"))
         self.assertIn("mill.png: no such file", item.toolTip())
         reds = [self.red(entry.icon()) for entry in (item, there)]
         self.assertGreater(reds[0], 100)  # framed, with words in it
         self.assertLess(reds[1], reds[0])
-        menu = self.window.tray.menu_of(self.folder / "mill.png")
+        menu = self.window.house.tray.menu_of(self.folder / "mill.png")
         self.assertEqual([a.text() for a in menu.actions()], ["Find it…", "Remove from the tray"])

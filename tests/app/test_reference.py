@@ -20,14 +20,14 @@ class ReferenceTest(WindowTest):
         self.settle()
 
     def at(self, x: float, y: float) -> QPointF:
-        rect = self.window.card.picture.picture_rect()
+        rect = self.window.house.card.picture.picture_rect()
         return QPointF(rect.left() + x * rect.width(), rect.top() + y * rect.height())
 
     def page(self, name: str) -> None:
-        self.click(self.window.card.tabs[name])
+        self.click(self.window.house.card.tabs[name])
 
     def test_balances_set_all_facets_and_show_which_they_are(self):
-        balances = self.window.card.facets.balances
+        balances = self.window.house.card.facets.balances
         self.assertTrue(balances["Manner"].isChecked())
         self.click(balances["Arrangement"])
         self.assertEqual(self.cue.active_facets.layout, 1)
@@ -40,7 +40,7 @@ class ReferenceTest(WindowTest):
 
     def test_a_take_area_is_dragged_moved_by_keys_and_given_back(self):
         self.page("Picture")
-        card = self.window.card
+        card = self.window.house.card
         self.click(card.use.take)
         self.drag(card.picture, self.at(0.25, 0.2), self.at(0.75, 0.8))
         for got, wanted in zip(self.cue.take, (0.25, 0.2, 0.75, 0.8), strict=True):
@@ -59,7 +59,7 @@ class ReferenceTest(WindowTest):
 
     def test_a_painted_keep_out_is_kept_out_of_the_proof(self):
         self.page("Picture")
-        card = self.window.card
+        card = self.window.house.card
         self.click(card.use.keep_out)
         self.drag(card.picture, self.at(0.1, 0.5), self.at(0.9, 0.5))
         (stroke,) = self.cue.keep_out
@@ -75,14 +75,14 @@ class ReferenceTest(WindowTest):
 
     def test_a_tool_is_put_down_when_the_page_is_left(self):
         self.page("Picture")
-        self.click(self.window.card.use.take)
+        self.click(self.window.house.card.use.take)
         self.page("Facets")
-        self.drag(self.window.card.picture, self.at(0.2, 0.2), self.at(0.8, 0.8))
+        self.drag(self.window.house.card.picture, self.at(0.2, 0.2), self.at(0.8, 0.8))
         self.assertEqual(self.cue.take, (0, 0, 1, 1))
 
     def test_turns_preparation_and_place_reach_the_recipe(self):
         self.page("Picture")
-        use, place = self.window.card.use, self.window.card.place
+        use, place = self.window.house.card.use, self.window.house.card.place
         self.click(use.turns)
         use.sharpen.field.setValue(0.5)
         use.dark.field.setValue(0.1)
@@ -97,7 +97,7 @@ class ReferenceTest(WindowTest):
 
     def test_levels_that_cross_are_refused_and_taken_back(self):
         self.page("Picture")
-        use = self.window.card.use
+        use = self.window.house.card.use
         use.light.field.setValue(0.3)
         use.dark.field.setValue(0.6)
         self.assertIn("levels: must be dark, then light", self.status)
@@ -107,41 +107,41 @@ class ReferenceTest(WindowTest):
     def test_asking_for_a_mask_leaves_the_region_as_it_is_shown(self):
         self.bench.add_region("sky", self.folder / "sky.png", 0)
         self.settle()
-        where = self.window.card.span.where
+        where = self.window.house.card.span.where
         shown = where.currentText()
         self.assertEqual(shown, "Sky")
-        self.window.card.region_asked.disconnect()  # a file dialog that is closed again
+        self.window.house.card.region_asked.disconnect()  # a file dialog that is closed again
         where.setCurrentIndex(where.count() - 1)
         where.activated.emit(where.count() - 1)
         self.assertEqual(where.currentText(), shown)
         self.assertEqual(self.cue.region, "sky")
 
     def test_the_span_is_on_its_own_page(self):
-        self.assertFalse(self.window.card.span.isVisible())
+        self.assertFalse(self.window.house.card.span.isVisible())
         self.page("Span")
-        self.assertTrue(self.window.card.span.isVisible())
+        self.assertTrue(self.window.house.card.span.isVisible())
         self.bench.select(1)
         self.settle()
-        self.assertTrue(self.window.card.span.isVisible())
+        self.assertTrue(self.window.house.card.span.isVisible())
 
 
 class CombiningTest(WindowTest):
     def test_an_avoided_picture_is_a_cue_with_a_blur(self):
-        self.window.gather.add_avoided(self.folder / "stripes.png")
+        self.window.house.gathering.add_avoided(self.folder / "stripes.png")
         self.settle()
         cue = self.bench.project.recipe.cues[2]
         self.assertEqual((cue.kind, cue.name), ("avoided", "not stripes"))
-        self.assertTrue(self.window.card.blur.isVisible())
-        self.window.card.blur.field.setValue(8)
+        self.assertTrue(self.window.house.card.blur.isVisible())
+        self.window.house.card.blur.field.setValue(8)
         self.assertEqual(self.bench.project.recipe.cues[2].blur, 8)
         before = self.bench.proof
         self.pull()
         self.assertIsNot(self.bench.proof, before)
 
     def test_mixing_needs_two_references_and_is_one_step(self):
-        blend = self.window.sheet.blend
+        blend = self.window.house.sheet.blend
         self.assertFalse(blend.isEnabled())
-        self.window.gather.add_styles([self.folder / "stripes.png"])
+        self.window.house.gathering.add_styles([self.folder / "stripes.png"])
         self.settle()
         self.assertTrue(blend.isEnabled())
         blend.setCurrentText("Mix")

@@ -18,7 +18,7 @@ class RegionTest(WindowTest):
         super().setUp()
         QTest.keyClick(self.window, Qt.Key.Key_R)
         self.settle()
-        self.panel, self.view = self.window.regions, self.window.stage.view
+        self.panel, self.view = self.window.house.regions, self.window.house.stage.view
 
     @property
     def regions(self):
@@ -39,7 +39,7 @@ class RegionTest(WindowTest):
 
     def test_painting_erasing_and_shaping_are_steps(self):
         self.assertTrue(self.panel.isVisible() and self.panel.hint.isVisible())
-        self.assertFalse(self.window.card.isVisible())
+        self.assertFalse(self.window.house.card.isVisible())
         self.add("Painted")
         self.stroke((0.2, 0.5), (0.8, 0.5))
         QTest.keyClick(self.window, Qt.Key.Key_E)
@@ -53,7 +53,7 @@ class RegionTest(WindowTest):
         self.assertTrue(self.regions["painted"].strokes[2].fill)
         self.panel.shapes.fields["feather"].field.setValue(6)
         self.assertEqual(self.regions["painted"].feather, 6)
-        self.assertIsNotNone(self.window.stage.images["region"])
+        self.assertIsNotNone(self.window.house.stage.images["region"])
         for _ in range(5):
             self.bench.project.undo()
         self.assertEqual(self.regions, {})
@@ -76,7 +76,7 @@ class RegionTest(WindowTest):
         self.assertEqual(list(self.regions), ["air", "painted"])
         self.assertEqual(self.bench.project.recipe.cues[0].region, "air")
         self.assertEqual(self.regions["painted"].unite, ("air",))
-        self.window.region_desk.export_to(self.folder / "air.png")
+        self.window.house.region_desk.export_to(self.folder / "air.png")
         self.settle()
         self.assertGreater(read_grey(self.folder / "air.png")[:10].mean(), 0.5)
         QTest.mouseClick(self.panel.remove, LEFT)
@@ -125,7 +125,7 @@ class RegionTest(WindowTest):
             found = self.panel.selected
             self.assertEqual(name or found, found)
             self.assertRegex(self.regions[found].pick, r"@0\.\d+,0\.\d+$")
-            self.assertEqual(self.window.region_desk.hand.tool, "")
+            self.assertEqual(self.window.house.region_desk.hand.tool, "")
         self.panel.choose("like")
         QTest.mouseClick(self.panel.tabs["Shape"], LEFT)
         self.assertTrue(self.panel.shapes.amount.isVisible())
@@ -152,22 +152,22 @@ class RegionTest(WindowTest):
         QTest.mouseClick(self.panel.deeds.copy, LEFT)
         self.settle()
         self.assertEqual(self.regions["b 2"], self.regions["b"])
-        self.window.region_desk.add_file(self.folder / "sky.png")
+        self.window.house.region_desk.add_file(self.folder / "sky.png")
         self.settle()
         self.assertEqual(self.regions[self.panel.selected].mask, str(self.folder / "sky.png"))
 
     def test_ticked_regions_are_seen_beside_the_selected_one(self):
         self.add("Sky")
         self.add("Ground")
-        one = self.window.stage.images["region"].copy()
+        one = self.window.house.stage.images["region"].copy()
         self.panel.list.item(0).setCheckState(Qt.CheckState.Checked)
         self.settle()
         self.assertEqual(self.panel.seen, ["sky", "ground"])
-        self.assertNotEqual(self.window.stage.images["region"], one)
+        self.assertNotEqual(self.window.house.stage.images["region"], one)
 
     def test_a_cue_is_put_on_an_area(self):
         self.add("Sky")
-        row = self.window.sheet.rows[0]
+        row = self.window.house.sheet.rows[0]
         rect = self.view.frame_rect()
         for y, region in ((0.05, "sky"), (0.97, "sky")):
             place = QPointF(rect.left() + 0.5 * rect.width(), rect.top() + y * rect.height())

@@ -25,16 +25,16 @@ LEFT = Qt.MouseButton.LeftButton
 
 class DayTest(WindowTest):
     def test_load_drag_pull_wipe_export_and_read_back(self):
-        envelope = self.window.sheet.rows[0].envelope
+        envelope = self.window.house.sheet.rows[0].envelope
         start = envelope.handle_place("enter")
         self.drag(envelope, start, QPointF(TimeAxis().to_x(0.5, envelope.width()), start.y()))
         self.assertEqual(self.bench.project.recipe.cues[0].enter, 0.5)
         self.pull()
         self.assertIn("Proof 1 is there", self.status)
-        self.assertIsNotNone(self.window.stage.images["proof"])
+        self.assertIsNotNone(self.window.house.stage.images["proof"])
 
-        QTest.mouseClick(self.window.stage.wipe, LEFT)
-        view = self.window.stage.view
+        QTest.mouseClick(self.window.house.stage.wipe, LEFT)
+        view = self.window.house.stage.view
         self.assertTrue(view.has_wipe)
         rect = view.frame_rect()
         middle = QPointF(rect.center())
@@ -65,34 +65,60 @@ class DayTest(WindowTest):
         self.pull()
         self.bench.change_recipe("More", steps=200, size=[768, 512])
         QTest.keyClick(self.window, Qt.Key.Key_Return, Qt.KeyboardModifier.ControlModifier)
-        self.assertEqual(self.window.top.button.text().strip(), "Stop")
-        self.wait(lambda: self.window.puller._developed)
+        self.wait(lambda: self.window.house.puller._developing is not None)
+        self.assertTrue(self.window.house.top.stop.isEnabled())
         QTest.keyClick(self.window, Qt.Key.Key_Escape)
         self.settle()
         self.assertIn("Stopped", self.status)
         self.assertEqual(self.bench.proof.number, 1)
-        self.assertEqual(self.window.top.button.text().strip(), "Pull")
+        self.assertFalse(self.window.house.top.stop.isEnabled())
+
+    def test_pulling_while_something_runs_queues_what_the_recipe_is_now(self):
+        self.bench.change_recipe("More", steps=60, size=[768, 512])
+        self.window.house.puller.pull()
+        self.wait(lambda: self.window.house.puller._developing is not None)
+        for seed in (41, 42):
+            self.bench.change_recipe("Seed", seed=seed, steps=4, size=[96, 64])
+            QTest.mouseClick(self.window.house.top.button, LEFT)
+        self.wait(lambda: self.window.house.top.waiting.text() == "+ 2")
+        self.bench.change_recipe("Seed", seed=43)
+        self.settle()
+        self.assertEqual(self.bench.proof.number, 3)
+        self.assertEqual(self.bench.proof.recipe.seed, 42)
+        self.assertEqual(self.bench.last_proof.recipe.seed, 41)
+        self.assertEqual(self.window.house.top.waiting.text(), "")
+
+    def test_shift_and_escape_empty_the_queue(self):
+        self.bench.change_recipe("More", steps=200, size=[768, 512])
+        for seed in (41, 42):
+            self.bench.change_recipe("Seed", seed=seed)
+            self.window.house.puller.pull()
+        self.wait(lambda: self.window.house.puller._developing is not None)
+        QTest.keyClick(self.window, Qt.Key.Key_Escape, Qt.KeyboardModifier.ShiftModifier)
+        self.settle()
+        self.assertIsNone(self.bench.proof)
+        self.assertEqual(self.bench.shelf.numbers(), {})
 
     def test_the_kept_proof_hangs_when_the_project_is_opened_again(self):
         self.pull()
         self.window.open_path(self.folder / "recipe.json")
         self.settle()
         self.assertEqual(self.bench.proof.number, 1)
-        self.assertEqual(len(self.window.sheet.filmstrip._frames), 6)
+        self.assertEqual(len(self.window.house.sheet.filmstrip._frames), 6)
 
     def test_scrubbing_shows_a_moment_and_the_end_the_proof(self):
         self.pull()
-        film = self.window.sheet.filmstrip
+        film = self.window.house.sheet.filmstrip
         QTest.mouseClick(film, LEFT, pos=QPointF(TimeAxis().to_x(0.6, film.width()), 20).toPoint())
         self.assertAlmostEqual(film.playhead, 0.6, delta=0.02)
-        self.assertIsNotNone(self.window.stage._moment)
+        self.assertIsNotNone(self.window.house.stage._moment)
         QTest.keyClick(film, Qt.Key.Key_End)
-        self.assertIsNone(self.window.stage._moment)
+        self.assertIsNone(self.window.house.stage._moment)
 
 
 class EditTest(WindowTest):
     def test_mute_weight_and_undo_through_the_row(self):
-        row = self.window.sheet.rows[0]
+        row = self.window.house.sheet.rows[0]
         QTest.mouseClick(row.mute, LEFT)
         self.assertTrue(self.bench.project.recipe.cues[0].muted)
         row.weight.setFocus()
@@ -107,13 +133,13 @@ class EditTest(WindowTest):
         self.assertFalse(row.mute.isChecked())
 
     def test_selecting_a_row_shows_its_card(self):
-        QTest.mouseClick(self.window.sheet.rows[1], LEFT, pos=QPointF(40, 15).toPoint())
-        self.assertEqual(self.window.card.name.text(), "contours")
-        self.assertTrue(self.window.card.guide.isVisible())
-        self.assertFalse(self.window.card.reference.isVisible())
+        QTest.mouseClick(self.window.house.sheet.rows[1], LEFT, pos=QPointF(40, 15).toPoint())
+        self.assertEqual(self.window.house.card.name.text(), "contours")
+        self.assertTrue(self.window.house.card.guide.isVisible())
+        self.assertFalse(self.window.house.card.reference.isVisible())
 
     def test_a_fader_sets_its_facet_in_one_step(self):
-        fader = self.window.card.facets.faders["surface"]
+        fader = self.window.house.card.facets.faders["surface"]
         well = fader.well()
         self.drag(
             fader, well.center(), QPointF(well.center().x(), well.bottom() - well.height() / 4)
@@ -126,27 +152,27 @@ class EditTest(WindowTest):
     def test_an_edge_slider_shows_its_map_live(self):
         self.bench.select(1)
         self.settle()
-        low = self.window.card.guide.field("low")
-        before = self.window.stage.images["map"]
+        low = self.window.house.card.guide.field("low")
+        before = self.window.house.stage.images["map"]
         low.field.setValue(0.6)
         self.settle()
-        self.assertEqual(self.window.stage.mode, "map")
-        self.assertNotEqual(self.window.stage.images["map"], before)
-        self.assertEqual(self.window.stage.images["map"].width(), 96)
+        self.assertEqual(self.window.house.stage.mode, "map")
+        self.assertNotEqual(self.window.house.stage.images["map"], before)
+        self.assertEqual(self.window.house.stage.images["map"].width(), 96)
         options = self.bench.project.recipe.cues[1].options
         self.assertEqual((options["low"], options["high"]), (0.6, 0.6))
 
     def test_scrolling_over_a_control_that_is_not_in_use_changes_nothing(self):
         before = self.bench.project.state
-        card, row = self.window.card, self.window.sheet.rows[0]
+        card, row = self.window.house.card, self.window.house.sheet.rows[0]
         controls = (
             row.weight,
             card.facets.faders["light"],
             card.facets.mark_size.slider,
-            self.window.top.departure,
+            self.window.house.top.departure,
         )
         for control in controls:
-            self.window.stage.view.setFocus()
+            self.window.house.stage.view.setFocus()
             self.wheel(control)
             with self.subTest(control.accessibleName()):
                 self.assertEqual(self.bench.project.state, before)
@@ -168,7 +194,7 @@ class EditTest(WindowTest):
             ("fade_out", "30", 0.3),
             ("weight", "120", 1.2),
         ):
-            field = self.window.card.span.fields[key]
+            field = self.window.house.card.span.fields[key]
             field.setFocus()
             field.selectAll()
             QTest.keyClicks(field, typed)
@@ -178,26 +204,26 @@ class EditTest(WindowTest):
 
     def test_an_impossible_value_is_refused_in_place(self):
         before = self.bench.project.state
-        self.window.card.span.fields["enter"].setValue(100)
+        self.window.house.card.span.fields["enter"].setValue(100)
         self.assertIn("enter must be less than leave", self.status)
         self.assertEqual(self.bench.project.state, before)
-        self.assertEqual(self.window.card.span.fields["enter"].value(), 0)
+        self.assertEqual(self.window.house.card.span.fields["enter"].value(), 0)
 
     def test_cues_are_added_renamed_and_removed(self):
-        self.window.sheet.add_asked.emit("swatches")
+        self.window.house.sheet.add_asked.emit("swatches")
         self.settle()
-        self.assertEqual(len(self.window.sheet.rows), 3)
-        self.window.card.swatches.hex.setText("#102030, #ffeedd")
-        self.window.card.swatches.hex.editingFinished.emit()
+        self.assertEqual(len(self.window.house.sheet.rows), 3)
+        self.window.house.card.swatches.hex.setText("#102030, #ffeedd")
+        self.window.house.card.swatches.hex.editingFinished.emit()
         self.assertEqual(self.bench.selected_cue.swatches, ("#102030", "#ffeedd"))
-        self.window.card.name.setText("inks")
-        self.window.card.name.editingFinished.emit()
+        self.window.house.card.name.setText("inks")
+        self.window.house.card.name.editingFinished.emit()
         self.assertEqual(self.bench.selected_cue.name, "inks")
-        QTest.mouseClick(self.window.card.remove, LEFT)
-        self.assertEqual(len(self.window.sheet.rows), 2)
+        QTest.mouseClick(self.window.house.card.remove, LEFT)
+        self.assertEqual(len(self.window.house.sheet.rows), 2)
 
     def test_size_seed_and_departure(self):
-        top = self.window.top
+        top = self.window.house.top
         top.size_box.setEditText("128 x 96")
         top._set_size()
         self.assertEqual(self.bench.project.recipe.size, (128, 96))
@@ -217,10 +243,10 @@ class EditTest(WindowTest):
     def test_a_region_from_a_mask_and_its_inverse(self):
         mask = str(self.folder / "sky.png")
         with mock.patch.object(QFileDialog, "getOpenFileName", return_value=(mask, "")):
-            self.window.card.region_asked.emit()
+            self.window.house.card.region_asked.emit()
         self.settle()
         self.assertEqual(self.bench.selected_cue.region, "sky")
-        where = self.window.card.span.where
+        where = self.window.house.card.span.where
         where.setCurrentIndex(where.findText("All but sky"))
         where.activated.emit(where.currentIndex())
         self.assertTrue(self.bench.selected_cue.invert_region)
@@ -238,17 +264,17 @@ class PictureTest(WindowTest):
         self.settle()
 
     def test_drops_on_sheet_picture_and_tray(self):
-        self.drop(self.window.sheet, "stripes.png")
+        self.drop(self.window.house.sheet, "stripes.png")
         self.assertEqual(self.bench.selected_cue.name, "stripes")
-        self.drop(self.window.stage.view, "paint.png")
+        self.drop(self.window.house.stage.view, "paint.png")
         self.assertTrue(self.bench.project.recipe.source.endswith("paint.png"))
-        self.drop(self.window.tray.pictures.viewport(), "sky.png")
-        self.assertEqual(self.window.tray.pictures.count(), 4)
+        self.drop(self.window.house.tray.pictures.viewport(), "sky.png")
+        self.assertEqual(self.window.house.tray.pictures.count(), 4)
 
     def test_a_dropped_file_that_is_no_picture_is_refused(self):
         self.write_text("notes.txt", "hello")
         before = self.bench.project.state
-        self.drop(self.window.sheet, "notes.txt")
+        self.drop(self.window.house.sheet, "notes.txt")
         self.assertIn("notes.txt: must be a PNG, JPEG, WebP or TIFF picture", self.status)
         self.assertEqual(self.bench.project.state, before)
 
@@ -264,14 +290,14 @@ class PictureTest(WindowTest):
         self.assertIn("The clipboard must hold a picture", self.status)
 
     def test_removing_from_the_tray(self):
-        pictures = self.window.tray.pictures
+        pictures = self.window.house.tray.pictures
         pictures.setFocus()
         pictures.setCurrentRow(1)
         QTest.keyClick(pictures, Qt.Key.Key_Delete)
         self.assertEqual([p.name for p in self.bench.project.state.tray], ["mill.png"])
 
     def test_zoom_about_the_pointer_pan_and_fit(self):
-        view = self.window.stage.view
+        view = self.window.house.stage.view
         place = QPointF(view.width() * 0.3, view.height() * 0.4)
         before = view.place_at(place)
         view.zoom_about(place, 2.5)
@@ -288,7 +314,7 @@ class PictureTest(WindowTest):
 
     def test_views_are_switched_and_flipped(self):
         self.pull()
-        stage = self.window.stage
+        stage = self.window.house.stage
         QTest.keyClick(self.window, Qt.Key.Key_O)
         self.assertIs(stage.view.image, stage.images["source"])
         QTest.keyClick(self.window, Qt.Key.Key_P)
@@ -315,11 +341,11 @@ class FileTest(WindowTest):
 
     def test_saving_and_opening_again(self):
         self.bench.change_recipe("Seed", seed=4)
-        self.assertTrue(self.window.top.title.text().endswith("·"))
+        self.assertTrue(self.window.house.top.title.text().endswith("·"))
         self.choose("Save")
         self.settle()
         self.assertEqual(json.loads((self.folder / "recipe.json").read_text())["seed"], 4)
-        self.assertFalse(self.window.top.title.text().endswith("·"))
+        self.assertFalse(self.window.house.top.title.text().endswith("·"))
 
     def test_unsaved_work_is_asked_about(self):
         self.bench.change_recipe("Seed", seed=4)
@@ -337,8 +363,8 @@ class FileTest(WindowTest):
 
     def test_a_new_project_teaches_and_has_nothing_to_export(self):
         self.choose("New")
-        self.assertTrue(self.window.tray.empty.isVisible())
-        self.assertTrue(self.window.card.empty.isVisible())
+        self.assertTrue(self.window.house.tray.empty.isVisible())
+        self.assertTrue(self.window.house.card.empty.isVisible())
         self.choose("Export proof")
         self.assertIn("no proof to export", self.status)
         self.pull()

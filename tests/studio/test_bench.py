@@ -6,7 +6,7 @@ from overlay.engine.control import Control
 from overlay.imaging.intake import PictureError
 from overlay.studio.bench.bench import Bench
 from overlay.studio.keeping.recovery import Snapshot, load_recovery, recovery_bytes
-from overlay.studio.keeping.shelf import pull_proof
+from overlay.studio.runs.pull import pull_proof
 from tests.workspace import WorkspaceTest
 
 

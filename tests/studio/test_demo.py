@@ -12,7 +12,7 @@ from overlay.scenery.manners import draw_manner
 from overlay.scenery.scenes import Drawn, draw_scene
 from overlay.studio.bench.bench import Bench
 from overlay.studio.demo import demo
-from overlay.studio.keeping.shelf import pull_proof
+from overlay.studio.runs.pull import pull_proof
 
 
 @cache

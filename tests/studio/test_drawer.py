@@ -14,7 +14,8 @@ from overlay.studio.keeping.drawer import (
     started_from,
 )
 from overlay.studio.keeping.recovery import Snapshot, load_recovery, recovery_bytes
-from overlay.studio.keeping.shelf import ProofShelf, pull_proof, trim_proofs
+from overlay.studio.keeping.shelf import ProofShelf, trim_proofs
+from overlay.studio.runs.pull import pull_proof
 from tests.workspace import WorkspaceTest
 
 
@@ -122,7 +123,7 @@ class DifferenceTest(WorkspaceTest):
         bench.change_recipe("x", departure=0.5, size=[128, 64])
         bench.change_cue(0, "x", weight=0.4, facets={"palette": 1.0})
         bench.add_cue("felt", reference=str(self.folder / "stripes.png"))
-        bench.move_cue(1, 0)
+        bench.move_cues([1], 0)
         self.assertEqual(
             differences(old, bench.project.recipe),
             [

@@ -1,7 +1,7 @@
+from overlay.document.editing import recipe_data
 from overlay.document.json_text import RecipeError
 from overlay.document.reading import make_recipe
 from overlay.studio.bench.bench import Bench
-from overlay.studio.bench.cue_edits import plain_recipe
 from overlay.studio.bench.region_edits import (
     add_region,
     change_region,
@@ -70,4 +70,4 @@ class RegionEditTest(WorkspaceTest):
             ({"a": {"pick": "like"}}, "regions.a.pick: pick must be one of subject"),
         ):
             with self.subTest(said), self.assertRaisesRegex(RecipeError, said):
-                make_recipe(plain_recipe(self.now) | {"regions": regions}, "t")
+                make_recipe(recipe_data(self.now) | {"regions": regions}, "t")

@@ -16,9 +16,10 @@ from overlay.engine.record import Influence, Trace
 from overlay.engine.request import Frame
 from overlay.studio.keeping import shelf as shelf_module
 from overlay.studio.keeping.packed_run import pack_run, unpack_run
-from overlay.studio.keeping.shelf import ProofShelf, pull_proof
+from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.keeping.unreadable import UNREADABLE
 from overlay.studio.making.proofs import Proof
+from overlay.studio.runs.pull import pull_proof
 from tests.pictures import blobs
 
 HASH = "a" * 64

@@ -36,9 +36,10 @@ _TABS = {
 
 
 class CueCard(QFrame):
-    """Shows and edits the selected cue; edits go to the bench as named steps."""
+    """Shows the selected cue; `changed` carries what it is called, and keys of the cue."""
 
-    refused = Signal(str)
+    changed = Signal(str, dict)
+    remove_asked = Signal()
     region_asked = Signal()
     effect_asked = Signal()
 
@@ -98,7 +99,7 @@ class CueCard(QFrame):
         set_icon(self.remove, "remove")
         self.remove.setToolTip("Remove this cue (Del)")
         self.remove.setAccessibleName("Remove cue")
-        self.remove.clicked.connect(self._remove)
+        self.remove.clicked.connect(self.remove_asked)
         row.addWidget(self.name, 1)
         row.addWidget(self.effect)
         row.addWidget(self.remove)
@@ -196,21 +197,9 @@ class CueCard(QFrame):
     # Edits ----------------------------------------------------------------------------------
 
     def _change(self, what: str, **changes: object) -> None:
-        index = self.bench.selected_index
-        if index is None:
-            return
-        try:
-            self.bench.change_cue(index, what, **changes)
-        except ValueError as error:
-            self.refused.emit(str(error))
-            self.refresh()
+        self.changed.emit(what, changes)
 
     def _rename(self) -> None:
         cue = self.bench.selected_cue
         if cue is not None and self.name.text() != cue.name:
             self._change("Name", name=self.name.text().strip())
-
-    def _remove(self) -> None:
-        index = self.bench.selected_index
-        if index is not None:
-            self.bench.remove_cues([index])

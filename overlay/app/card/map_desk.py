@@ -1,14 +1,19 @@
 """Keeps a guide's map in step with its cue: made, shown, drawn on, compared with the proof."""
 
 from pathlib import Path
-from typing import TYPE_CHECKING, Any
+from typing import Any
 
 import numpy as np
 from PySide6.QtCore import QObject
 from PySide6.QtGui import QGuiApplication, QImage
 
+from overlay.app.card.guide_part import GuidePart
 from overlay.app.card.map_tools import JointTool, MapTool
+from overlay.app.floor.floor import Floor
+from overlay.app.parts.file_dialogs import MASKS, ask_open, ask_save
 from overlay.app.parts.images import grey_to_image, to_image
+from overlay.app.picture.stage import PictureStage
+from overlay.document.changes import Changes
 from overlay.document.cues import BLANK, GUIDES, Cue
 from overlay.guides.edges import lightness_of
 from overlay.imaging.colour import ByteImage, FloatImage
@@ -19,22 +24,18 @@ from overlay.studio.advising.map_advice import kept_and_lost
 from overlay.studio.making.guide_maps import Frame, fit_picture, guide_picture, make_map
 from overlay.studio.making.requests import guide_frame
 
-if TYPE_CHECKING:
-    from overlay.app.shell.window import MainWindow
-
 _THUMB_PIXELS = 30_000
 _DRAGGED_PIXELS = 200_000  # while a slider is dragged
+_MADE_OF = ("guide", "of", "map", "options", "strokes")  # keys of a cue
 _KEPT, _LOST = (0, 114, 178), (230, 120, 0)
 
 
 class MapDesk(QObject):
     """Between the cue card's guide part, the picture and the core that makes maps."""
 
-    def __init__(self, window: "MainWindow") -> None:
-        super().__init__(window)
-        self.window, self.bench, self.part = window, window.bench, window.card.guide
-        self._shown: object = None
-        self._thumbs_of: object = None
+    def __init__(self, floor: Floor, part: GuidePart, stage: PictureStage) -> None:
+        super().__init__(floor)
+        self.floor, self.bench, self.part, self.stage = floor, floor.bench, part, stage
         self._against = False
         self._tool = ""
         self.part.map_moved.connect(self.show)
@@ -42,13 +43,14 @@ class MapDesk(QObject):
         self.part.against_asked.connect(self._set_against)
         self.part.brush.moved.connect(lambda _: self._size_tool())
         self.part.mirrored.toggled.connect(lambda _: self._size_tool())
+        self.part.map_asked.connect(self.choose_map)
+        self.part.export_asked.connect(self._export)
 
     def refresh(self) -> None:
         """Show the selected guide's map, or none."""
         cue = self.bench.selected_cue
-        stage = self.window.stage
+        stage = self.stage
         if cue is None or cue.guide is None:
-            self._shown = None
             self.part.leave()
             if stage.images.get("map") is not None:
                 stage.set_image("map", None)
@@ -56,33 +58,37 @@ class MapDesk(QObject):
                 stage.set_mode("proof")
             return
         self.show(None)
-        self._ask_thumbs(cue)
+        self._make_thumbs(cue)
         if self._tool and not self.part.offers(self._tool):
             self.part.use_tool("")
         elif self._tool == "joints":
             self.use_tool("joints")
 
-    def forget(self) -> None:
-        """Another project is in place."""
-        self._shown = self._thumbs_of = None
+    def heed(self, what: Changes) -> None:
+        """Cues, source or size differ: make the map again where it is made of what does."""
+        index = self.bench.selected_index
+        here = what.rows is None or index in what.rows
+        if what.touches("source", "size") or (
+            here and what.touches(*(f"cue.{key}" for key in _MADE_OF))
+        ):
+            self.refresh()
+
+    def heed_proof(self) -> None:
+        """Another proof hangs, which the map may be compared with."""
+        if self._against:
+            self.show(None)
 
     # Maps -----------------------------------------------------------------------------------
 
     def show(self, options: dict[str, Any] | None) -> None:
         """Make the selected guide's map; with `options` while a slider is being dragged."""
         cue, recipe, store = self.bench.selected_cue, self.bench.project.recipe, self.bench.store
-        stage, proof = self.window.stage, self.bench.proof
+        stage, proof = self.stage, self.bench.proof
         if cue is None or cue.guide is None:
             return
         wanted = cue if options is None else cue.model_copy(update={"options": options})
         of_proof = proof.picture if self._against and proof is not None else None
-        number = None if of_proof is None or proof is None else proof.number
-        made_of = (wanted.guide, wanted.of, wanted.map, wanted.options, wanted.strokes)
         dragged = options is not None
-        key = (made_of, recipe.source, recipe.size, number, dragged)
-        if self._shown == key:
-            return
-        self._shown = key
         if dragged and stage.mode != "map":
             stage.set_mode("map")
 
@@ -100,37 +106,25 @@ class MapDesk(QObject):
                 return _against_image(np.asarray(made, np.float32), wanted, of_proof), counts
             return _map_image(made), counts
 
-        self.window.desk.loader.ask(make, self._got, newest="map", failed=self._could_not)
+        self.floor.loader.ask(make, self._got, newest="map")
 
     def _got(self, found: tuple[QImage | None, list[float]]) -> None:
         image, counts = found
         self.part.histogram.show_counts(counts)
-        self.window.stage.set_image("map", image)
-
-    def _could_not(self, error: Exception) -> None:
-        """Say why there is no map; it is tried again when asked for again."""
-        self._shown = None
-        self.window.desk.could_not(error)
-
-    def _no_thumbs(self, error: Exception) -> None:
-        self._thumbs_of = None  # the map itself has said why
+        self.stage.set_image("map", image)
 
     def _set_against(self, on: bool) -> None:
         self._against = on
         if on and self.bench.proof is None:
-            self.window.stage.status.say("There is no proof to compare the map with yet.")
+            self.floor.say("There is no proof to compare the map with yet.")
         if on:
-            self.window.stage.set_mode("map")
+            self.stage.set_mode("map")
         self.show(None)
 
-    def _ask_thumbs(self, cue: Cue) -> None:
+    def _make_thumbs(self, cue: Cue) -> None:
         """This picture's own map of every kind, small."""
         recipe, store = self.bench.project.recipe, self.bench.store
         of = "source" if cue.of == BLANK else cue.of  # an empty map looks like nothing
-        key = (of, recipe.source, recipe.size)
-        if key == self._thumbs_of:
-            return
-        self._thumbs_of = key
         bare: dict[str, Any] = {"of": of, "map": None, "options": {}, "strokes": ()}
         kinds = [cue.model_copy(update=bare | {"guide": kind}) for kind in GUIDES]
 
@@ -148,7 +142,30 @@ class MapDesk(QObject):
             for kind, image in found:
                 self.part.show_kind(kind, image)
 
-        self.window.desk.loader.ask(make, show, newest="kinds", failed=self._no_thumbs)
+        self.floor.loader.ask(make, show, newest="kinds", failed=_said_already)
+
+    def choose_map(self) -> None:
+        """Give the selected guide a ready map."""
+        floor, index = self.floor, self.bench.selected_index
+        folder = floor.settings.pictures_folder
+        path = ask_open(floor.host, "Map: lines or near are white", folder, MASKS)
+        cue = self.bench.selected_cue
+        if path is None or index is None:
+            if cue is not None and cue.guide is not None:
+                self.part.show_cue(cue, self.bench.project.state.tray)
+            return
+        floor.with_pictures(
+            [path], lambda: self.bench.change_cue(index, "Map", map=str(path)), grey=True
+        )
+
+    def _export(self) -> None:
+        cue = self.bench.selected_cue
+        if cue is None or cue.guide is None:
+            return
+        name = f"{cue.name}-{cue.guide}.png"
+        path = ask_save(self.floor.host, "Export map", name, "PNG (*.png)")
+        if path is not None:
+            self.floor.guarded(lambda: self.export_to(path.with_suffix(".png")))
 
     def export_to(self, path: Path) -> None:
         """Write the selected guide's map to a file."""
@@ -165,23 +182,23 @@ class MapDesk(QObject):
             else:
                 write_grey16(path, np.asarray(made, np.float32))
 
-        self.window.desk.loader.ask(
-            write, lambda _: self.window.say(f"Exported the map to {path}"), outlives=True
+        self.floor.loader.ask(
+            write, lambda _: self.floor.say(f"Exported the map to {path}"), outlives=True
         )
 
     # Tools ----------------------------------------------------------------------------------
 
     def use_tool(self, name: str) -> None:
         """Give the picture a tool to draw on the map with, or take it away."""
-        view, cue = self.window.stage.view, self.bench.selected_cue
+        view, cue = self.stage.view, self.bench.selected_cue
         self._tool = name
         if not name or cue is None or cue.guide is None:
             if isinstance(view.tool, MapTool | JointTool):
                 view.set_tool(None)
             return
-        self.window.stage.use_tool("")
-        if self.window.stage.mode != "map":
-            self.window.stage.set_mode("map")
+        self.stage.use_tool("")
+        if self.stage.mode != "map":
+            self.stage.set_mode("map")
         if name == "joints":
             joints = JointTool(cue.settings.joints, self)
             joints.keys = QGuiApplication.keyboardModifiers
@@ -200,7 +217,7 @@ class MapDesk(QObject):
         return self._tool
 
     def _size_tool(self) -> None:
-        tool = self.window.stage.view.tool
+        tool = self.stage.view.tool
         if isinstance(tool, MapTool):
             tool.size = self.part.brush.value / 100
         if isinstance(tool, MapTool | JointTool):
@@ -212,14 +229,18 @@ class MapDesk(QObject):
             return
         new = [*cue.strokes, *strokes]
         what = self._tool.capitalize() or "Stroke"
-        self.window.guarded(lambda: self.bench.change_cue(index, what, strokes=new))
+        self.floor.guarded(lambda: self.bench.change_cue(index, what, strokes=new))
 
     def _set_joints(self, joints: list[dict[str, Any]]) -> None:
         cue, index = self.bench.selected_cue, self.bench.selected_index
         if cue is None or index is None or cue.guide != "pose":
             return
         options = cue.options | {"joints": joints}
-        self.window.guarded(lambda: self.bench.change_cue(index, "Joints", options=options))
+        self.floor.guarded(lambda: self.bench.change_cue(index, "Joints", options=options))
+
+
+def _said_already(error: Exception) -> None:
+    """The map itself has said why there is none."""
 
 
 def _reduced(frame: Frame, scale: float) -> Frame:

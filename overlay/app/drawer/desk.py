@@ -1,45 +1,82 @@
 """Keeps the drawer in step with the shelf, and does what is asked of its proofs."""
 
+from dataclasses import replace
 from pathlib import Path
-from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QObject
+from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QImage
 
+from overlay.app.drawer.room import DrawerRoom
+from overlay.app.floor.floor import Floor
+from overlay.app.floor.rooms import History, Room, Tab
+from overlay.app.parts.file_dialogs import ask_export
 from overlay.app.parts.images import to_image
+from overlay.app.parts.status import StatusLine
 from overlay.document.reading import recipe_json
 from overlay.imaging.files import read_picture, writable_kind, write_picture
 from overlay.studio.inputs.paths import relative_recipe
-from overlay.studio.keeping.drawer import started_from
+from overlay.studio.keeping.drawer import mark_proofs, star_proof, started_from
 from overlay.studio.keeping.shelf import Kept
 
-if TYPE_CHECKING:
-    from overlay.app.shell.window import MainWindow
+_LONGEST_NOTE = 10_000  # characters
 
 
-class DrawerDesk(QObject):
-    """Reads files for the drawer off the GUI thread."""
+class DrawerDesk(QObject, Room):
+    """Reads files for the drawer off the GUI thread.
 
-    def __init__(self, window: "MainWindow") -> None:
-        super().__init__(window)
-        self.window, self.bench, self.room = window, window.bench, window.drawer
+    Signals
+    -------
+    restored : the bench has a proof's recipe again. compared : numbers and pictures of one or two.
+    """
+
+    name = "drawer"
+    tab = Tab("Drawer", "Ctrl+4", "All proofs of this project")
+    restored = Signal()
+    compared = Signal(list, list)
+
+    def __init__(self, floor: Floor, room: DrawerRoom, line: StatusLine) -> None:
+        super().__init__(floor)
+        self.floor, self.bench, self.room = floor, floor.bench, room
+        self.widget, self.focus, self.line = room, room.list, line
+        self.room.noted.connect(self._note)
         self.room.list.thumb_asked.connect(self._ask_thumb)
         self.room.preview_asked.connect(self._ask_preview)
         self.room.deed_asked.connect(self._do)
         self.bench.pulled.connect(self.refresh)
-        self.bench.opened.connect(self._opened)
 
-    def _opened(self) -> None:
+    @property
+    def history(self) -> History | None:
+        """That of the project."""
+        return self.bench.project
+
+    def keep_typed(self) -> None:
+        """Keep the note that is being written."""
+        self.room.keep_note()
+
+    def entered(self) -> None:
+        """Look at what is on the shelf now."""
+        self.refresh()
+
+    def remove(self) -> None:
+        """Take the selected proofs out of the drawer."""
+        self._remove(self.room.chosen())
+
+    def star(self) -> None:
+        """Give the selected proof a star, or take it away."""
+        self._star(self.room.chosen())
+
+    def show_other_project(self) -> None:
+        """Another project has other proofs."""
         self.room.list.forget()
         self.room.show_kept([])
         self.refresh()
 
     def refresh(self) -> None:
         """Read what is on the shelf, if the drawer is in sight."""
-        if self.window.room != "drawer":
+        if self.floor.room != self.name:
             return
         shelf = self.bench.shelf
-        self.window.desk.loader.ask(shelf.all_kept, self.room.show_kept, newest="drawer")
+        self.floor.loader.ask(shelf.all_kept, self.room.show_kept, newest="drawer")
 
     def _ask_thumb(self, recipe_hash: str) -> None:
         shelf = self.bench.shelf
@@ -47,7 +84,7 @@ class DrawerDesk(QObject):
         def read() -> QImage:
             return to_image(read_picture(shelf.small_picture(recipe_hash)))
 
-        self.window.desk.loader.ask(
+        self.floor.loader.ask(
             read,
             lambda i: self.room.list.show_thumb(recipe_hash, i),
             newest=f"small {recipe_hash}",
@@ -62,7 +99,7 @@ class DrawerDesk(QObject):
                 read_picture(large if large.exists() else shelf.small_picture(recipe_hash))
             )
 
-        self.window.desk.loader.ask(
+        self.floor.loader.ask(
             read, lambda i: self.room.show_preview(recipe_hash, i), newest="preview"
         )
 
@@ -72,52 +109,65 @@ class DrawerDesk(QObject):
         deeds = {
             "restore": self.restore, "source": self.start_from,
             "export": self.export, "compare": self.compare,
+            "star": self._star, "remove": self._remove,
         }  # fmt: skip
-        self.window.guarded(lambda: deeds[deed](proofs))
+        self.floor.guarded(lambda: deeds[deed](proofs))
+
+    def _star(self, proofs: list[Kept]) -> None:
+        if proofs:
+            star_proof(self.bench.project, proofs[0].number, proofs[0].recipe_hash)
+
+    def _remove(self, proofs: list[Kept]) -> None:
+        """Take proofs out of the drawer, as one step that can be undone."""
+        if not proofs:
+            return
+        what = f"proof {proofs[0].number}" if len(proofs) == 1 else f"{len(proofs)} proofs"
+        hashes = [k.recipe_hash for k in proofs]
+        mark_proofs(
+            self.bench.project, f"Delete {what}", hashes, lambda m: replace(m, deleted=True)
+        )
+
+    def _note(self, kept: Kept, text: str) -> None:
+        what, hashes = f"Note on proof {kept.number}", [kept.recipe_hash]
+        mark_proofs(
+            self.bench.project, what, hashes, lambda m: replace(m, note=text[:_LONGEST_NOTE])
+        )
 
     def restore(self, proofs: list[Kept]) -> None:
         """Bring a proof's recipe to the bench and hang the proof there."""
         self.bench.restore(proofs[0])
-        self.window.show_room("bench")
-        self.window.desk.ask_kept_proof()
-        self.window.stage.status.say(f"The bench has the recipe of proof {proofs[0].number}.")
+        self.floor.go_to("bench")
+        self.restored.emit()
+        self.floor.say(f"The bench has the recipe of proof {proofs[0].number}.")
 
     def start_from(self, proofs: list[Kept]) -> None:
         """Make a proof the source."""
         shelf, kept = self.bench.shelf, proofs[0]
 
         def done(path: Path) -> None:
-            self.window.guarded(lambda: self.bench.use_proof_as_source(kept, path))
-            self.window.show_room("bench")
+            self.floor.guarded(lambda: self.bench.use_proof_as_source(kept, path))
+            self.floor.go_to("bench")
 
-        self.window.desk.loader.ask(lambda: started_from(kept, shelf), done)
+        self.floor.loader.ask(lambda: started_from(kept, shelf), done)
 
     def compare(self, proofs: list[Kept]) -> None:
         """Hang one proof beside the bench's, or two beside each other."""
-        shelf, stage = self.bench.shelf, self.window.stage
+        shelf = self.bench.shelf
 
         def read() -> list[QImage]:
             paths = [shelf.folder / f"{k.recipe_hash}.png" for k in proofs]
             return [to_image(read_picture(path)) for path in paths]
 
         def done(images: list[QImage]) -> None:
-            self.window.show_room("bench")
-            stage.set_mode("proof")
-            stage.set_image("chosen", images[0])
-            if len(images) == 2:
-                stage.set_image("chosen2", images[1])
-            two = len(images) == 2
-            stage.compare_with("chosen2" if two else "chosen", "chosen" if two else "proof")
-            if stage.compare.way is None:
-                stage.compare.ways["beside"].setChecked(True)
-            named = " and ".join(str(k.number) for k in proofs)
-            stage.status.say(f"Comparing with proof {named}." if not two else f"Proofs {named}.")
+            self.floor.go_to("bench")
+            self.compared.emit([k.number for k in proofs], images)
 
-        self.window.desk.loader.ask(read, done, newest="compare")
+        self.floor.loader.ask(read, done, newest="compare")
 
     def export(self, proofs: list[Kept]) -> None:
         """Write a proof to a file that is asked for."""
-        path = self.window.dialogs.ask_export(f"proof-{proofs[0].number}.png")
+        folder = self.floor.settings.pictures_folder
+        path = ask_export(self.floor.host, f"proof-{proofs[0].number}.png", folder)
         if path is not None:
             self.export_to(proofs[0], path)
 
@@ -131,8 +181,8 @@ class DrawerDesk(QObject):
             picture = read_picture(shelf.folder / f"{kept.recipe_hash}.png")
             write_picture(path, picture, recipe=text)
 
-        self.window.desk.loader.ask(
+        self.floor.loader.ask(
             write,
-            lambda _: self.window.say(f"Exported proof {kept.number} to {path}"),
+            lambda _: self.floor.say(f"Exported proof {kept.number} to {path}"),
             outlives=True,
         )

@@ -1,6 +1,5 @@
 """The drawer: all proofs of the project, what is said of them, and what can be done with them."""
 
-from dataclasses import replace
 from datetime import datetime
 
 from PySide6.QtCore import QSize, Qt, Signal
@@ -25,7 +24,7 @@ from overlay.app.parts.icons import set_icon
 from overlay.app.parts.plain import PlainLabel
 from overlay.studio.bench.bench import Bench
 from overlay.studio.keeping.differences import differences
-from overlay.studio.keeping.drawer import Filter, lineage, mark_proofs, parent_of, star_proof
+from overlay.studio.keeping.drawer import Filter, lineage, parent_of
 from overlay.studio.keeping.shelf import Kept
 
 _SIDE = 320
@@ -40,10 +39,10 @@ _DEEDS = (
 
 
 class DrawerRoom(QWidget):
-    """Shows what the shelf keeps; deeds that need the window are signals."""
+    """Shows what the shelf keeps; what is to be done with it are signals."""
 
-    deed_asked = Signal(str, object)  # restore, source, compare or export; the proofs
-    listed = Signal()  # the list of kept proofs is wanted
+    deed_asked = Signal(str, list)  # restore, source, compare, export, remove or star; the proofs
+    noted = Signal(object, str)  # a proof, and what was written of it
     preview_asked = Signal(str)
 
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
@@ -61,8 +60,8 @@ class DrawerRoom(QWidget):
         self.list = DrawerList()
         self.list.lineage = self._lines
         self.list.itemSelectionChanged.connect(self._show_chosen)
-        self.list.star_asked.connect(self.star)
-        self.list.remove_asked.connect(self.remove)
+        self.list.star_asked.connect(lambda: self._do("star"))
+        self.list.remove_asked.connect(lambda: self._do("remove"))
         self.list.itemActivated.connect(lambda _: self._do("restore"))
         self.empty = PlainLabel("No proof yet. Pull one on the bench; every proof stays here.")
         self.empty.setProperty("role", "faint")
@@ -114,7 +113,7 @@ class DrawerRoom(QWidget):
         set_icon(self.star_button, "star")
         self.star_button.setToolTip("Keep this proof in mind with a star (K)")
         self.star_button.setAccessibleName("Star")
-        self.star_button.clicked.connect(self.star)
+        self.star_button.clicked.connect(lambda _: self._do("star"))
         title.addWidget(self.title, 1)
         title.addWidget(self.star_button)
         self.facts = PlainLabel()
@@ -270,42 +269,17 @@ class DrawerRoom(QWidget):
     # Deeds ----------------------------------------------------------------------------------
 
     def _do(self, deed: str) -> None:
-        if deed == "remove":
-            self.remove()
-        elif self.deeds[deed].isEnabled():
-            self.deed_asked.emit(deed, self.chosen())
-
-    def star(self) -> None:
-        """Give the selected proof a star, or take it away."""
         chosen = self.chosen()
-        if chosen:
-            star_proof(self.bench.project, chosen[0].number, chosen[0].recipe_hash)
-
-    def remove(self) -> None:
-        """Take the selected proofs out of the drawer, as one step that can be undone."""
-        chosen = self.chosen()
-        if not chosen:
-            return
-        what = f"proof {chosen[0].number}" if len(chosen) == 1 else f"{len(chosen)} proofs"
-        mark_proofs(
-            self.bench.project,
-            f"Delete {what}",
-            [k.recipe_hash for k in chosen],
-            lambda mark: replace(mark, deleted=True),
-        )
+        if chosen and (deed == "star" or self.deeds[deed].isEnabled()):
+            self.deed_asked.emit(deed, chosen)
 
     def _note_left(self, event: object) -> None:
         QPlainTextEdit.focusOutEvent(self.note, event)  # type: ignore[arg-type]
         self.keep_note()
 
     def keep_note(self) -> None:
-        """Take what was written as the selected proof's note."""
+        """Have what was written kept as the selected proof's note."""
         chosen = self.chosen()
         text = self.note.toPlainText().strip()
         if chosen and text != self.bench.project.state.mark(chosen[0].recipe_hash).note:
-            mark_proofs(
-                self.bench.project,
-                f"Note on proof {chosen[0].number}",
-                [chosen[0].recipe_hash],
-                lambda mark: replace(mark, note=text[:10_000]),
-            )
+            self.noted.emit(chosen[0], text)

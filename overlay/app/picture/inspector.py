@@ -1,36 +1,44 @@
 """Seeing why: the views Influence and Trace, between the picture and the cue card."""
 
 from pathlib import Path
-from typing import TYPE_CHECKING
 
 import numpy as np
-from PySide6.QtCore import QObject, QPointF, QRectF
+from PySide6.QtCore import QObject, QPointF, QRectF, Signal
 from PySide6.QtGui import QColor, QImage
 
+from overlay.app.floor.floor import Floor
 from overlay.app.parts.images import to_image
-from overlay.app.sheet.influence_chart import decider_colours, step_at, tint_map
+from overlay.app.picture.deciders import decider_colours, step_at, tint_map
+from overlay.app.picture.stage import PictureStage
 from overlay.engine.record import Trace
 from overlay.studio.making.proofs import Proof
-
-if TYPE_CHECKING:
-    from overlay.app.shell.window import MainWindow
 
 _REACH = 8.0  # pixels of a reference around a click that are followed into the proof
 
 
 class Inspector(QObject):
-    """Keeps the views Influence and Trace in step with proof, playhead and pointer."""
+    """Keeps the views Influence and Trace in step with proof, playhead and pointer.
 
-    def __init__(self, window: "MainWindow") -> None:
-        super().__init__(window)
-        self.window, self.bench = window, window.bench
+    Signals
+    -------
+    box_found : where in the selected reference a mark came from, a `QRectF` in its pixels, or None.
+    """
+
+    box_found = Signal(object)
+
+    def __init__(self, floor: Floor, stage: PictureStage) -> None:
+        super().__init__(floor)
+        self.floor, self.bench, self.stage = floor, floor.bench, stage
         self._pinned: tuple[int, int] | None = None
-        view = window.stage.view
-        view.hovered.connect(self._hovered)
-        view.clicked.connect(self._clicked)
-        window.card.picture.asked.connect(self._followed)
-        window.stage.view_changed.connect(lambda _: self.refresh())
-        window.sheet.filmstrip.scrubbed.connect(lambda _: self.show_influence())
+        self._playhead = 1.0
+        stage.view.hovered.connect(self._hovered)
+        stage.view.clicked.connect(self._clicked)
+        stage.view_changed.connect(lambda _: self.refresh())
+
+    def show_at(self, playhead: float) -> None:
+        """Another moment of the run is looked at."""
+        self._playhead = playhead
+        self.show_influence()
 
     @property
     def proof(self) -> Proof | None:
@@ -42,11 +50,11 @@ class Inspector(QObject):
 
     def refresh(self) -> None:
         """Show what the present view asks for, and nothing of the other."""
-        stage = self.window.stage
+        stage = self.stage
         stage.images["trace"] = stage.images["influence"] = None
         stage.view.show_boxes([])
         stage.view.show_legend([])
-        self.window.card.picture.show_box(None)
+        self.box_found.emit(None)
         self._pinned = None
         if stage.mode == "influence":
             self.show_influence()
@@ -56,15 +64,14 @@ class Inspector(QObject):
 
     def show_influence(self) -> None:
         """Tint the picture by who decided, at the playhead's moment."""
-        stage, proof = self.window.stage, self.proof
+        stage, proof = self.stage, self.proof
         if stage.mode != "influence" or proof is None or proof.influence is None:
             return
         influence = proof.influence
-        playhead = self.window.sheet.filmstrip.playhead
         stage.images["influence"] = to_image(
-            tint_map(influence, playhead, self._cues(), stage.aspect.currentData())
+            tint_map(influence, self._playhead, self._cues(), stage.aspect.currentData())
         )
-        shares = influence.chart()[step_at(influence, playhead)]
+        shares = influence.chart()[step_at(influence, self._playhead)]
         colours = decider_colours(influence.names, self._cues())
         stage.view.show_legend([
             (colour, f"{name} {share:.0%}")
@@ -75,7 +82,7 @@ class Inspector(QObject):
     # Trace ----------------------------------------------------------------------------------
 
     def _trace(self) -> Trace | None:
-        if self.window.stage.mode != "trace" or self.proof is None:
+        if self.stage.mode != "trace" or self.proof is None:
             return None
         return self.proof.trace
 
@@ -102,18 +109,18 @@ class Inspector(QObject):
         self._show_patch(trace, patch)
 
     def _show_patch(self, trace: Trace, patch: tuple[int, int]) -> None:
-        stage, found = self.window.stage, trace.origin(*patch)
+        stage, found = self.stage, trace.origin(*patch)
         stage.view.show_boxes([self._proof_box(trace, patch)])
         stage.images["trace"] = None
         selected = self.bench.selected_cue
         if found is None:
-            self.window.card.picture.show_box(None)
+            self.box_found.emit(None)
             stage.status.say("The source: no reference decided here.")
         else:
             name, (left, top, right, bottom) = found
             shown = selected is not None and selected.name == name
             box = QRectF(QPointF(left, top), QPointF(right, bottom))
-            self.window.card.picture.show_box(box if shown else None)
+            self.box_found.emit(box if shown else None)
             stage.status.say(self._sentence(trace, patch, name, left, top, shown=shown))
         stage.refresh()
 
@@ -140,10 +147,10 @@ class Inspector(QObject):
         return QRectF(x / width, y / height, trace.size / width, trace.size / height)
 
     def _show_veil(self, veil: QImage) -> None:
-        if self.window.stage.mode == "trace" and self._pinned == (-1, -1):
-            self.window.stage.set_image("trace", veil)
+        if self.stage.mode == "trace" and self._pinned == (-1, -1):
+            self.stage.set_image("trace", veil)
 
-    def _followed(self, place: QPointF) -> None:
+    def follow(self, place: QPointF) -> None:
         """Show where a place of the selected reference went in the proof."""
         trace, cue = self._trace(), self.bench.selected_cue
         if trace is None or cue is None or cue.name not in trace.names:
@@ -154,11 +161,11 @@ class Inspector(QObject):
         x, y = place.x(), place.y()
         patches = trace.came_from(cue.name, x - reach, y - reach, x + reach, y + reach)
         height, width = self.proof.picture.shape[:2]
-        stage = self.window.stage
+        stage = self.stage
         self._pinned = (-1, -1)  # until the next click
-        self.window.card.picture.show_box(QRectF(x - reach, y - reach, 2 * reach, 2 * reach))
+        self.box_found.emit(QRectF(x - reach, y - reach, 2 * reach, 2 * reach))
         stage.view.show_boxes([])
-        self.window.desk.loader.ask(
+        self.floor.loader.ask(
             lambda: _lit(trace.pixels(patches, height, width)),
             lambda veil: self._show_veil(veil),
             newest="veil",

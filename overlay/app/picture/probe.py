@@ -1,27 +1,33 @@
 """Reading the picture: the colour of a place, and how calm a frame of it is."""
 
-from typing import TYPE_CHECKING
-
 from PySide6.QtCore import QObject, QPointF, QRectF
 from PySide6.QtGui import QColor, QGuiApplication
 
+from overlay.app.floor.commands import Command, Entries
+from overlay.app.floor.floor import Floor
 from overlay.app.parts.images import from_image
+from overlay.app.picture.stage import PictureStage
 from overlay.app.picture.tools import FrameTool, PickTool
 from overlay.imaging.colour import hex_to_oklch
 from overlay.measures.clear_space import ClearSpace, clear_space
-
-if TYPE_CHECKING:
-    from overlay.app.shell.window import MainWindow
 
 
 class Probe(QObject):
     """Gives the picture its tools and says what they find."""
 
-    def __init__(self, window: "MainWindow") -> None:
-        super().__init__(window)
-        self.window, self.stage = window, window.stage
+    def __init__(self, floor: Floor, stage: PictureStage) -> None:
+        super().__init__(floor)
+        self.floor, self.stage = floor, stage
         self._tool = ""
         self.stage.tool_asked.connect(self.use)
+
+    def commands(self) -> Entries:
+        """The tools by their keys."""
+        tools = self.stage.tools
+        return (
+            Command("View", "Read a colour", "C", tools["pick"].click),
+            Command("View", "Clear space", "Shift+C", tools["clear"].click),
+        )
 
     @property
     def tool(self) -> str:
@@ -74,13 +80,13 @@ class Probe(QObject):
 
     def _swatch(self, colour: str) -> None:
         """Add a colour to the selected swatches, or begin a cue with it."""
-        bench = self.window.bench
+        bench = self.floor.bench
         cue, index = bench.selected_cue, bench.selected_index
         if cue is not None and index is not None and cue.swatches is not None:
             swatches = [*cue.swatches, colour]
-            self.window.guarded(lambda: bench.change_cue(index, "Swatches", swatches=swatches))
+            self.floor.guarded(lambda: bench.change_cue(index, "Swatches", swatches=swatches))
         else:
-            self.window.guarded(
+            self.floor.guarded(
                 lambda: bench.add_cue("colours", swatches=[colour], facets={"palette": 1.0})
             )
 
@@ -89,7 +95,7 @@ class Probe(QObject):
         if image is None:
             return
         edges = (box.left(), box.top(), box.right(), box.bottom())
-        self.window.desk.loader.ask(
+        self.floor.loader.ask(
             lambda: clear_space(from_image(image), edges), self._say_clear, newest="clear"
         )
 

@@ -13,15 +13,16 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from overlay.app.floor.commands import Command, Entries
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import calm_wheel
 from overlay.app.parts.icons import set_icon
 from overlay.app.parts.plain import PlainLabel
+from overlay.app.parts.status import StatusLine
 from overlay.app.parts.theme import tone
 from overlay.app.picture.advice_line import AdviceLine
 from overlay.app.picture.compare_bar import VIEW, CompareBar, CompareButtons
 from overlay.app.picture.view import PictureView
-from overlay.app.shell.status import StatusLine
 
 _VIEWS = (
     ("proof", "Proof", "The last proof, or the run in progress (P)"),
@@ -31,6 +32,10 @@ _VIEWS = (
     ("influence", "Influence", "Who decided where, at the playhead's moment (I)"),
     ("trace", "Trace", "Which place of a reference each mark came from (T)"),
 )
+_VIEW_KEYS = (
+    ("proof", "Proof", "P"), ("source", "Source", "O"), ("map", "Map", "G"),
+    ("region", "Region", "R"), ("influence", "Influence", "I"), ("trace", "Trace", "T"),
+)  # fmt: skip
 _ASPECTS = (
     ("All together", ""), ("Masses", "masses"), ("Marks", "marks"), ("Colour", "colour"),
 )  # fmt: skip
@@ -201,6 +206,38 @@ class PictureStage(QWidget):
         self._flips.stop()
         if self._flipped:
             self.flip(on=False)
+
+    def show_compared(self, numbers: list[int], images: list[QImage]) -> None:
+        """Hang one proof beside the one that hangs, or two beside each other."""
+        two = len(images) == 2
+        self.set_mode("proof")
+        self.set_image("chosen", images[0])
+        if two:
+            self.set_image("chosen2", images[1])
+        self.compare_with("chosen2" if two else "chosen", "chosen" if two else "proof")
+        if self.compare.way is None:
+            self.compare.ways["beside"].setChecked(True)
+        named = " and ".join(map(str, numbers))
+        self.status.say(f"Proofs {named}." if two else f"Comparing with proof {named}.")
+
+    def commands(self) -> Entries:
+        """Views, ways of comparing, zoom."""
+        ways = self.compare.ways
+        views = (
+            Command("View", text, keys, lambda m=mode: self.set_mode(m))  # type: ignore[misc]
+            for mode, text, keys in _VIEW_KEYS
+        )
+        return (
+            *views,
+            None,
+            Command("View", "Wipe", "W", ways["wipe"].toggle),
+            Command("View", "Side by side", "Shift+W", ways["beside"].toggle),
+            Command("View", "Difference", "D", ways["difference"].toggle),
+            Command("View", "Swap sides", "X", self.view.swap_sides),
+            None,
+            Command("View", "Fit", "F", self.view.fit),
+            Command("View", "Actual pixels", "1", self.view.actual_pixels),
+        )
 
     def refresh(self) -> None:
         """Show what mode, moment and comparison ask for."""

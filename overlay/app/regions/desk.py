@@ -2,14 +2,19 @@
 
 from collections.abc import Callable
 from pathlib import Path
-from typing import TYPE_CHECKING, Any
+from typing import Any
 
 import numpy as np
-from PySide6.QtCore import QObject
+from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QImage
 
+from overlay.app.floor.floor import Floor
+from overlay.app.parts.file_dialogs import MASKS, ask_open, ask_save
 from overlay.app.parts.images import grey_to_image
+from overlay.app.picture.stage import PictureStage
 from overlay.app.regions.hand import RegionHand
+from overlay.app.regions.panel import RegionPanel
+from overlay.document.changes import Changes
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.files import write_grey8
 from overlay.imaging.intake import PictureError
@@ -30,21 +35,26 @@ from overlay.studio.keeping.drawer import started_from
 from overlay.studio.making.region_masks import region_masks
 from overlay.studio.making.requests import guide_frame
 
-if TYPE_CHECKING:
-    from overlay.app.shell.window import MainWindow
-
 _THUMB = (32, 48)
+_MADE_OF = ("name", "guide", "of", "map", "options", "strokes")  # keys of guides
 
 
 class RegionDesk(QObject):
-    """Between the region panel, the picture and the core that makes masks."""
+    """Between the region panel, the picture and the core that makes masks.
 
-    def __init__(self, window: "MainWindow") -> None:
-        super().__init__(window)
-        self.window, self.bench, self.panel = window, window.bench, window.regions
-        self.hand = RegionHand(window)
-        self._shown: object = None
-        self._parts_of: str | None = None
+    Signals
+    -------
+    pull_asked : the recipe has been made one that is to be pulled now.
+    in_sight : whether the panel is to be seen.
+    """
+
+    pull_asked = Signal()
+    in_sight = Signal(bool)
+
+    def __init__(self, floor: Floor, panel: RegionPanel, stage: PictureStage) -> None:
+        super().__init__(floor)
+        self.floor, self.bench, self.panel, self.stage = floor, floor.bench, panel, stage
+        self.hand = RegionHand(floor, panel, stage)
         p = self.panel
         p.chosen.connect(lambda _: self.refresh())
         p.seen_changed.connect(self.refresh)
@@ -58,27 +68,22 @@ class RegionDesk(QObject):
         p.deeds.use_asked.connect(self._tie)
         p.deeds.redo_asked.connect(self.redo)
         p.deeds.settle_asked.connect(self.settle)
+        p.deeds.export_asked.connect(self._export)
+        p.menu.file_asked.connect(self._add_mask)
         self.hand.drawn.connect(self._draw)
         self.hand.picked.connect(self.add)
-        window.stage.view_changed.connect(self._view_changed)
+        stage.view_changed.connect(self._view_changed)
 
     def refresh(self) -> None:
         """Show the masks that are to be seen over the picture, if regions are in sight."""
         self.panel.refresh()
-        stage, seen = self.window.stage, self.panel.seen
+        stage, seen = self.stage, self.panel.seen
         if stage.mode != "region":
             return
         recipe, store = self.bench.project.recipe, self.bench.store
-        self._find_parts(recipe.source)
         if not seen:
-            self._shown = None
             stage.set_image("region", None)
             return
-        guides = [c for c in recipe.cues if c.guide is not None]
-        key = (seen, list(recipe.regions.items()), guides, recipe.source, recipe.size)
-        if key == self._shown:
-            return
-        self._shown = key
 
         def make() -> tuple[QImage, dict[str, QImage]]:
             frame = guide_frame(recipe, store)
@@ -89,41 +94,35 @@ class RegionDesk(QObject):
             thumbs = {n: grey_to_image(cover(m, *_THUMB)) for n, m in masks.items()}
             return _overlay_image(masks_overlay([masks[n] for n in seen], beneath)), thumbs
 
-        self.window.desk.loader.ask(make, self._got, newest="region", failed=self._could_not)
+        self.floor.loader.ask(make, self._got, newest="region")
 
-    def _find_parts(self, source: str | None) -> None:
-        """Look up what the source is drawn of, once while regions are in sight."""
-        if source == self._parts_of:
-            return
-        self._parts_of = source
+    def heed(self, what: Changes) -> None:
+        """Regions differ, or what their masks are made of."""
+        if what.touches("source"):
+            self._find_parts()
+        if what.touches("regions", "source", "size", *(f"cue.{key}" for key in _MADE_OF)):
+            self.refresh()
+
+    def _find_parts(self) -> None:
+        """Look up what the source is drawn of, while regions are in sight."""
+        source = self.bench.project.recipe.source
         self.panel.show_parts([])
-        if source is not None:
-            self.window.desk.loader.ask(
-                lambda: part_names(source), self.panel.show_parts, newest="parts"
-            )
+        if source is not None and self.stage.mode == "region":
+            self.floor.loader.ask(lambda: part_names(source), self.panel.show_parts, newest="parts")
 
     def _got(self, found: tuple[QImage, dict[str, QImage]]) -> None:
         image, thumbs = found
-        self.window.stage.set_image("region", image)
+        self.stage.set_image("region", image)
         for name, thumb in thumbs.items():
             self.panel.show_thumb(name, thumb)
 
-    def _could_not(self, error: Exception) -> None:
-        """Say why there are no masks; they are tried again when asked for again."""
-        self._shown = None
-        self.window.desk.could_not(error)
-
-    def forget(self) -> None:
-        """Another project is in place."""
-        self._shown = None
-
     def _view_changed(self, mode: str) -> None:
         """The panel takes the cue card's place while regions are in sight."""
-        self.window.show_regions(shown=mode == "region")
+        self.in_sight.emit(mode == "region")
         if mode != "region" and self.hand.tool:
             self.panel.use_tool("")
         if mode == "region":
-            self._shown = self._parts_of = None
+            self._find_parts()
             self.refresh()
 
     # Edits ----------------------------------------------------------------------------------
@@ -142,7 +141,7 @@ class RegionDesk(QObject):
             if pick is None:
                 self.panel.use_tool("brush")
 
-        self.window.guarded(do)
+        self.floor.guarded(do)
 
     def add_traced(self, cue: str) -> None:
         """Add everything of the proof that came from a cue."""
@@ -161,16 +160,22 @@ class RegionDesk(QObject):
         """Make a mask, keep it as a picture of the project, and add a region of it."""
 
         def add(path: Path) -> None:
-            self.window.guarded(
+            self.floor.guarded(
                 lambda: self.panel.choose(add_region(self.bench.project, name, mask=str(path)))
             )
 
-        self.window.desk.loader.ask(lambda: keep_mask(make(), name), add)
+        self.floor.loader.ask(lambda: keep_mask(make(), name), add)
+
+    def _add_mask(self) -> None:
+        folder = self.floor.settings.pictures_folder
+        path = ask_open(self.floor.host, "Mask: white is inside", folder, MASKS)
+        if path is not None:
+            self.add_file(path)
 
     def add_file(self, path: Path) -> None:
         """Add a region whose mask is a picture."""
         name = path.stem.replace("-", " ")
-        self.window.gather.with_pictures(
+        self.floor.with_pictures(
             [path],
             lambda: self.panel.choose(add_region(self.bench.project, name, mask=str(path))),
             grey=True,
@@ -179,7 +184,7 @@ class RegionDesk(QObject):
     def _copy(self) -> None:
         name = self.panel.selected
         if name is not None:
-            self.window.guarded(lambda: self.panel.choose(copy_region(self.bench.project, name)))
+            self.floor.guarded(lambda: self.panel.choose(copy_region(self.bench.project, name)))
 
     def _draw(self, tool: str, stroke: dict[str, Any]) -> None:
         name = self.panel.selected
@@ -190,7 +195,7 @@ class RegionDesk(QObject):
     def _change(self, what: str, changes: dict[str, Any]) -> None:
         name = self.panel.selected
         if name is not None:
-            self.window.guarded(lambda: change_region(self.bench.project, name, what, **changes))
+            self.floor.guarded(lambda: change_region(self.bench.project, name, what, **changes))
             self.panel.refresh()
 
     def _rename(self, new: str) -> None:
@@ -198,23 +203,29 @@ class RegionDesk(QObject):
         if old is None or not new or new == old:
             return
         if new in self.bench.project.recipe.regions:
-            self.window.refuse(f"Regions must have different names, got {new!r} twice")
+            self.floor.refuse(f"Regions must have different names, got {new!r} twice")
             self.panel.refresh()
             return
         self.panel._name = new
-        self.window.guarded(lambda: rename_region(self.bench.project, old, new))
+        self.floor.guarded(lambda: rename_region(self.bench.project, old, new))
 
     def _remove(self) -> None:
         name = self.panel.selected
         if name is not None:
-            self.window.guarded(lambda: remove_region(self.bench.project, name))
+            self.floor.guarded(lambda: remove_region(self.bench.project, name))
 
     def _tie(self, outside: bool) -> None:
         name, index = self.panel.selected, self.bench.selected_index
         if name is not None and index is not None:
-            self.window.guarded(
+            self.floor.guarded(
                 lambda: self.bench.change_cue(index, "Region", region=name, invert_region=outside)
             )
+
+    def _export(self) -> None:
+        name = f"{self.panel.selected}.png"
+        path = ask_save(self.floor.host, "Export mask", name, "PNG (*.png)")
+        if path is not None:
+            self.floor.guarded(lambda: self.export_to(path.with_suffix(".png")))
 
     def export_to(self, path: Path) -> None:
         """Write the selected region's mask as 8 bit PNG."""
@@ -227,8 +238,8 @@ class RegionDesk(QObject):
         def write() -> None:
             write_grey8(path, region_masks(recipe, store, guide_frame(recipe, store))[name])
 
-        self.window.desk.loader.ask(
-            write, lambda _: self.window.say(f"Exported the mask to {path}"), outlives=True
+        self.floor.loader.ask(
+            write, lambda _: self.floor.say(f"Exported the mask to {path}"), outlives=True
         )
 
     # Running --------------------------------------------------------------------------------
@@ -243,21 +254,21 @@ class RegionDesk(QObject):
             return proof, started_from(proof, shelf)
 
         def begin(found: tuple[Any, Path]) -> None:
-            self.window.guarded(lambda: redo_in(self.bench.project, name, *found))
-            self.window.puller.pull()
+            self.floor.guarded(lambda: redo_in(self.bench.project, name, *found))
+            self.pull_asked.emit()
 
-        self.window.desk.loader.ask(find, begin)
+        self.floor.loader.ask(find, begin)
 
     def settle(self, departure: float, rim: bool) -> None:
         """Settle the proof, and wipe between before and after."""
-        stage, name = self.window.stage, self.panel.selected
-        self.window.guarded(
+        stage, name = self.stage, self.panel.selected
+        self.floor.guarded(
             lambda: settle_with(self.bench.project, departure, name if rim else None)
         )
         stage.set_mode("proof")
         stage.compare_with("last")
         stage.compare.ways["wipe"].setChecked(True)
-        self.window.puller.pull()
+        self.pull_asked.emit()
 
 
 def _plain_name(pick: str | None) -> str:

@@ -1,19 +1,17 @@
 """What the hand does with regions on the picture: paints, clicks places, puts cues on areas."""
 
-from typing import TYPE_CHECKING
-
 import numpy as np
 from PySide6.QtCore import QObject, QPoint, QPointF, Qt, Signal
 from PySide6.QtGui import QGuiApplication
 
+from overlay.app.floor.floor import Floor
+from overlay.app.picture.stage import PictureStage
 from overlay.app.picture.tools import PickTool, PictureTool
+from overlay.app.regions.panel import RegionPanel
 from overlay.app.regions.sources import PLACES
 from overlay.app.regions.tools import BoxTool, PolygonTool, RampTool, RegionBrush
 from overlay.studio.making.region_masks import region_masks
 from overlay.studio.making.requests import guide_frame
-
-if TYPE_CHECKING:
-    from overlay.app.shell.window import MainWindow
 
 _TOOLS = (RegionBrush, BoxTool, PolygonTool, RampTool, PickTool)
 _BRUSHES = ("brush", "erase", "lasso")
@@ -25,28 +23,26 @@ class RegionHand(QObject):
     drawn = Signal(str, dict)  # the tool, the stroke
     picked = Signal(str)  # what a click says is to be picked
 
-    def __init__(self, window: "MainWindow") -> None:
-        super().__init__(window)
-        self.window, self.bench, self.panel = window, window.bench, window.regions
+    def __init__(self, floor: Floor, panel: RegionPanel, stage: PictureStage) -> None:
+        super().__init__(floor)
+        self.floor, self.bench, self.panel, self.stage = floor, floor.bench, panel, stage
         self.tool = ""  # the one in hand, or nothing
         self.panel.tool_asked.connect(self.use_tool)
         self.panel.menu.place_asked.connect(self.ask_place)
         for field in (self.panel.brush, self.panel.soft):
             field.moved.connect(lambda _: self._shape_brush())
-        window.sheet.carried.connect(self._carry)
-        window.sheet.put_on.connect(self.put_on)
 
     # Tools ----------------------------------------------------------------------------------
 
     def use_tool(self, tool: str) -> None:
         """Give the picture a tool to paint the region with, or take it away."""
-        view = self.window.stage.view
+        view = self.stage.view
         if not tool:
             self.tool = ""
             if isinstance(view.tool, _TOOLS):
                 view.set_tool(None)
             return
-        self.window.stage.use_tool("")
+        self.stage.use_tool("")
         self.tool = tool
         made = self._made(tool)
         made.drawn.connect(lambda stroke: self.drawn.emit(self.tool, stroke))  # type: ignore[attr-defined]
@@ -64,7 +60,7 @@ class RegionHand(QObject):
         return self.panel.brush.value / 100, self.panel.soft.value / 100
 
     def _shape_brush(self) -> None:
-        tool = self.window.stage.view.tool
+        tool = self.stage.view.tool
         if isinstance(tool, RegionBrush) and tool.kind != "lasso":
             tool.size, tool.soft = self._brush()
 
@@ -72,7 +68,7 @@ class RegionHand(QObject):
         """Brush, eraser and their size by keys while regions are in sight; whether it was one."""
         tools = {Qt.Key.Key_B: "brush", Qt.Key.Key_E: "erase"}
         sizes = {Qt.Key.Key_Comma: -1.0, Qt.Key.Key_Period: 1.0}
-        if self.window.stage.mode != "region" or self.panel.selected is None:
+        if self.stage.mode != "region" or self.panel.selected is None:
             return False
         if key in tools:
             self.panel.use_tool(tools[Qt.Key(key)])
@@ -89,11 +85,11 @@ class RegionHand(QObject):
         click = PickTool()
         click.setParent(self)
         click.picked.connect(self._take_place)
-        self.window.stage.view.set_tool(click)
-        self.window.stage.status.say(next(tip for k, _, tip in PLACES if k == kind))
+        self.stage.view.set_tool(click)
+        self.floor.say(next(tip for k, _, tip in PLACES if k == kind))
 
     def _take_place(self, place: QPointF) -> None:
-        kind, stage = self.tool, self.window.stage
+        kind, stage = self.tool, self.stage
         self.use_tool("")
         if not (0 <= place.x() < 1 and 0 <= place.y() < 1):
             return
@@ -109,16 +105,16 @@ class RegionHand(QObject):
 
     # Cues on areas --------------------------------------------------------------------------
 
-    def _carry(self, rows: list[int], screen: QPoint) -> None:
+    def carry(self, rows: list[int], screen: QPoint) -> None:
         """While cues are dragged over the picture, say what letting go does."""
         if self._place_on(screen) is None:
             return
         names = " and ".join(self.bench.project.recipe.cues[i].name for i in rows)
-        self.window.say(f"Let go over a region to tie {names} to it")
+        self.floor.say(f"Let go over a region to tie {names} to it")
 
     def _place_on(self, screen: QPoint) -> QPointF | None:
         """A place of the screen as one of the picture, None beside it."""
-        view = self.window.stage.view
+        view = self.stage.view
         local = view.mapFromGlobal(screen)
         place = view.place_at(QPointF(local))
         inside = 0 <= place.x() < 1 and 0 <= place.y() < 1
@@ -137,14 +133,14 @@ class RegionHand(QObject):
 
         def tie(name: str | None) -> None:
             if name is None:
-                self.window.refuse("There is no region at this place; R shows and makes them")
+                self.floor.refuse("There is no region at this place; R shows and makes them")
                 return
-            self.window.guarded(
+            self.floor.guarded(
                 lambda: self.bench.change_cues(rows, "Region", region=name, invert_region=False)
             )
-            self.window.say(f"Tied to {name}")
+            self.floor.say(f"Tied to {name}")
 
-        self.window.desk.loader.ask(find, tie)
+        self.floor.loader.ask(find, tie)
 
 
 def _smallest_at(masks: dict[str, np.ndarray], place: QPointF) -> str | None:

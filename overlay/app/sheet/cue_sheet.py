@@ -1,6 +1,6 @@
 """The cue sheet: all cues against the progress of the run, under the filmstrip."""
 
-from collections.abc import Callable
+from collections.abc import Iterable
 
 from PySide6.QtCore import QPoint, Qt, Signal
 from PySide6.QtGui import QAction
@@ -31,7 +31,14 @@ _SPARE = 8  # rows that are kept when they are not needed; making one takes mill
 
 
 class CueSheet(TakesPictures, QFrame):
-    """Rows of cues on one axis with the scale and the filmstrip."""
+    """Rows of cues on one axis with the scale and the filmstrip; edits are wishes, as signals."""
+
+    chosen = Signal(int, str)  # a cue's place, and how: only, toggle, extend
+    changed = Signal(list, str, dict)  # rows, what it is called, keys of their cues
+    shaped = Signal(list, str, dict)  # rows, what it is called, by how much their envelopes move
+    soloed = Signal(int)
+    moved = Signal(list, int)  # rows, and before which place
+    blend_chosen = Signal(str)
 
     dropped = Signal(list)
     add_asked = Signal(str)  # reference, swatches, edges or avoided
@@ -39,7 +46,6 @@ class CueSheet(TakesPictures, QFrame):
     carried = Signal(list, QPoint)  # rows that are dragged, over a place on the screen
     put_on = Signal(list, QPoint)  # and let go outside the sheet
     map_dropped = Signal(int, list)  # a guide's place, and what its map is to be made from
-    refused = Signal(str)
 
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -102,15 +108,7 @@ class CueSheet(TakesPictures, QFrame):
 
     def _blend_chosen(self, place: int) -> None:
         text = self.blend.itemText(place)
-        self._guarded(lambda: self.bench.change_recipe(text, blend=text.lower()))
-
-    def _guarded(self, edit: Callable[[], object]) -> None:
-        """Make an edit; what is refused is said, and the sheet shows what is."""
-        try:
-            edit()
-        except ValueError as error:
-            self.refused.emit(str(error))
-            self.refresh()
+        self.blend_chosen.emit(text)
 
     def _row_area(self) -> QScrollArea:
         area = QScrollArea()
@@ -140,18 +138,36 @@ class CueSheet(TakesPictures, QFrame):
         """Leave room for the scroll bar while it is hidden, so that rows and filmstrip agree."""
         self._rows_layout.setContentsMargins(0, 2, 0 if most > least else BAR, 2)
 
-    def refresh(self) -> None:
-        """Show the cues of the present recipe; rows stay where they can."""
+    def refresh(self, rows: Iterable[int] | None = None) -> None:
+        """Show the cues of the present recipe.
+
+        Parameters
+        ----------
+        rows : those that differ, where cues are at the places they were; None for all.
+        """
         cues = self.bench.project.recipe.cues
-        self._fit_rows(cues)
-        for row, cue in zip(self.rows, cues, strict=True):
-            row.set_cue(cue)
-            row.solo.setChecked(self.bench.is_solo(row.index))
+        if rows is None:
+            self._fit_rows(cues)
+        for index in range(len(cues)) if rows is None else rows:
+            self.rows[index].set_cue(cues[index])
+            self._show_share(index)
+        heard = [row.index for row, cue in zip(self.rows, cues, strict=True) if not cue.muted]
+        for row in self.rows:
+            row.solo.setChecked(len(cues) > 1 and heard == [row.index])
+        if rows is None:
+            self._show_all(cues)
+
+    def _show_all(self, cues: tuple[Cue, ...]) -> None:
+        """What depends on which cues there are."""
         self._empty.setVisible(not cues)
-        self.blend.setCurrentText(self.bench.project.recipe.blend.capitalize())
+        self.show_blend()
         self.blend.setEnabled(sum(cue.reference is not None for cue in cues) > 1)
         self.mark_selected()
         self.show_shares()
+
+    def show_blend(self) -> None:
+        """Show how references meet."""
+        self.blend.setCurrentText(self.bench.project.recipe.blend.capitalize())
 
     def _fit_rows(self, cues: tuple[Cue, ...]) -> None:
         """Have a row for every cue; one stays where its cue is of the same kind."""
@@ -185,7 +201,7 @@ class CueSheet(TakesPictures, QFrame):
 
     def _made_row(self, index: int, cue: Cue) -> CueRow:
         row = CueRow(index, cue, self.axis)
-        row.chosen.connect(self.bench.select)
+        row.chosen.connect(self.chosen)
         row.muted.connect(lambda k, on: self._change(k, "Mute", muted=on))
         row.weighed.connect(lambda k, w: self._change(k, "Weight", weight=w))
         row.renamed.connect(lambda k, name: self._change(k, "Name", alone=True, name=name))
@@ -195,7 +211,7 @@ class CueSheet(TakesPictures, QFrame):
         row.region_asked.connect(self._ask_region)
         row.regions = lambda: list(self.bench.project.recipe.regions)
         row.shaped.connect(self._shape)
-        row.soloed.connect(lambda k: self._guarded(lambda: self.bench.solo_cue(k)))
+        row.soloed.connect(self.soloed)
         row.dropped.connect(lambda paths: self.map_dropped.emit(row.index, paths))
         row.dragged.connect(self._show_gap)
         row.let_go.connect(self._drop_row)
@@ -207,12 +223,12 @@ class CueSheet(TakesPictures, QFrame):
         return rows if index in rows else [index][: len(self.rows)]
 
     def _ask_region(self, index: int) -> None:
-        self.bench.select(index)
+        self.chosen.emit(index, "only")
         self.region_asked.emit()
 
     def _change(self, index: int, what: str, *, alone: bool = False, **changes: object) -> None:
         rows = [index] if alone else self._rows_with(index)
-        self._guarded(lambda: self.bench.change_cues(rows, what, **changes))
+        self.changed.emit(rows, what, changes)
 
     def _shape(self, index: int, handle: str, shape: Shape) -> None:
         """One gesture on an envelope; rows that are selected with it move by the same amounts."""
@@ -222,7 +238,7 @@ class CueSheet(TakesPictures, QFrame):
             return  # the row went while its envelope was held
         old = Shape.of(cues[index])
         by = {key: getattr(shape, key) - getattr(old, key) for key in vars(shape)}
-        self._guarded(lambda: self.bench.shift_cues(self._rows_with(index), what, by))
+        self.shaped.emit(self._rows_with(index), what, by)
 
     def _gap(self, height: int) -> tuple[int, int]:
         """The row before which a row dragged to a height would go, and where its line is drawn."""
@@ -251,7 +267,7 @@ class CueSheet(TakesPictures, QFrame):
             self.put_on.emit(self._rows_with(index), screen)
         elif height >= 0 and index < len(self.rows):
             before = self._gap(height)[0]
-            self._guarded(lambda: self.bench.move_cues(self._rows_with(index), before))
+            self.moved.emit(self._rows_with(index), before)
 
     def mark_selected(self) -> None:
         """Mark the selected cue's row."""
@@ -268,10 +284,15 @@ class CueSheet(TakesPictures, QFrame):
             self.chart.set_influence(None, 16, names)
         else:
             self.chart.set_influence(proof.influence, proof.recipe.steps, names)
-        shares = {} if proof is None else proof.measures.get("share", {})
-        for row, cue in zip(self.rows, self.bench.project.recipe.cues, strict=False):
-            known = cue.name in shares and not cue.muted
-            row.share.setText(f"  share {shares[cue.name]:.0f} %" if known else "")
+        for row in self.rows:
+            self._show_share(row.index)
+
+    def _show_share(self, index: int) -> None:
+        """A cue's measured share of the proof that hangs, behind its row."""
+        proof, cue = self.bench.proof, self.bench.project.recipe.cues[index]
+        share = None if proof is None else proof.measures.get("share", {}).get(cue.name)
+        known = share is not None and not cue.muted
+        self.rows[index].share.setText(f"  share {share:.0f} %" if known else "")
 
     def set_moment(self, start: float, playhead: float) -> None:
         """Where the run starts and which moment is looked at."""

@@ -1,9 +1,8 @@
 """Keeps what is in work: recovery copies, marks on proofs, and the room that proofs take."""
 
-from typing import TYPE_CHECKING
-
 from PySide6.QtCore import QObject, QTimer
 
+from overlay.app.floor.floor import Floor
 from overlay.studio.bench.bench import empty_project
 from overlay.studio.inputs.folders import proofs_folder
 from overlay.studio.keeping.holding import Hold
@@ -11,18 +10,15 @@ from overlay.studio.keeping.recovery import Left, Recoveries, Snapshot
 from overlay.studio.keeping.shelf import trim_proofs
 from overlay.studio.keeping.tidying import tidy_folders
 
-if TYPE_CHECKING:
-    from overlay.app.shell.window import MainWindow
-
 _DELAY = 400  # milliseconds after the last change
 
 
 class Keeping(QObject):
     """Writes off the GUI thread; what cannot be written is said once, and tried again."""
 
-    def __init__(self, window: "MainWindow") -> None:
-        super().__init__(window)
-        self.window, self.bench, self.loader = window, window.bench, window.desk.loader
+    def __init__(self, floor: Floor) -> None:
+        super().__init__(floor)
+        self.floor, self.bench, self.loader = floor, floor.bench, floor.loader
         self.recoveries = Recoveries()
         self._project = self.bench.project
         self._hold: Hold | None = None
@@ -102,11 +98,11 @@ class Keeping(QObject):
         self._kept = None
         if not self._refused:
             self._refused = True
-            self.window.refuse(f"The recovery copy could not be written: {error}")
+            self.floor.refuse(f"The recovery copy could not be written: {error}")
 
     def _marks_not_written(self, error: Exception) -> None:
         self._marks = None
-        self.window.refuse(f"Stars and notes could not be written: {error}")
+        self.floor.refuse(f"Stars and notes could not be written: {error}")
 
     def left(self) -> list[Left]:
         """Unsaved work that is in no window, newest first."""
@@ -116,7 +112,7 @@ class Keeping(QObject):
 
     def trim(self) -> None:
         """Keep the proofs within the room that the settings give them."""
-        most = self.window.settings.cache_megabytes << 20
+        most = self.floor.settings.cache_megabytes << 20
         spare = frozenset(
             p.recipe_hash for p in (self.bench.proof, self.bench.last_proof) if p is not None
         )

@@ -3,12 +3,15 @@
 from collections.abc import Callable
 from contextlib import suppress
 from pathlib import Path
-from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject
 from PySide6.QtWidgets import QFileDialog
 
+from overlay.app.floor.commands import Command, Deed, Entries, Submenu
+from overlay.app.floor.floor import Floor
 from overlay.app.parts.asking import ask_choice
+from overlay.app.parts.plain import ago
+from overlay.app.shell.keeping import Keeping
 from overlay.document.project import Project
 from overlay.imaging.intake import PictureError
 from overlay.imaging.whole_files import sweep_unfinished
@@ -27,9 +30,6 @@ from overlay.studio.keeping.opening import (
 from overlay.studio.keeping.recovery import Left, Snapshot
 from overlay.studio.keeping.shelf import ProofShelf
 
-if TYPE_CHECKING:
-    from overlay.app.shell.window import MainWindow
-
 _KINDS = "Projects, recipes, proofs (*.overlay *.json *.png)"
 _PICTURES = "Pictures and palettes (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.gpl)"
 
@@ -37,13 +37,42 @@ _PICTURES = "Pictures and palettes (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.gpl
 class ProjectFiles(QObject):
     """One project is in place at a time; another window may have the same one."""
 
-    def __init__(self, window: "MainWindow") -> None:
-        super().__init__(window)
-        self.window, self.bench, self.loader = window, window.bench, window.desk.loader
+    def __init__(self, floor: Floor, keeping: Keeping) -> None:
+        super().__init__(floor)
+        self.floor, self.bench, self.loader = floor, floor.bench, floor.loader
+        self.keeping = keeping
         self._hold: Hold | None = None
         self._offered: set[Path] = set()  # files that are not there, which has been said
-        window.tray.demo_asked.connect(lambda: window.guarded(self.open_demo))
-        window.tray.find_asked.connect(lambda path: self.find([path]))
+        floor.not_there.connect(self.offer_to_find)
+
+    def commands(self) -> Entries:
+        """Projects as files."""
+        return (
+            Command("File", "New", "Ctrl+N", self.new),
+            Command("File", "Open…", "Ctrl+O", self.open),
+            Submenu("File", "Open recent", "Nothing yet", self._recent),
+            Submenu("File", "Unsaved work", "Nothing was left", self._left),
+            Command("File", "Save", "Ctrl+S", self.save),
+            Command("File", "Save as…", "Ctrl+Shift+S", self.save_as),
+            Command("File", "Pack with proofs…", "", self.pack_with_proofs),
+            Command("Help", "Open the demo", "", self.open_demo),
+        )
+
+    def _recent(self) -> list[tuple[str, Deed]]:
+        """The files opened or saved last."""
+
+        def opening(name: str) -> Deed:
+            return lambda: self.open_recent(Path(name))
+
+        return [(name, opening(name)) for name in self.floor.settings.recent]
+
+    def _left(self) -> list[tuple[str, Deed]]:
+        """Unsaved work that was left, by a crash or by putting it away."""
+
+        def bringing(left: Left) -> Deed:
+            return lambda: self.bring_back(left)
+
+        return [(f"{one.name}, {ago(one.when)}", bringing(one)) for one in self.keeping.left()]
 
     # Opening --------------------------------------------------------------------------------
 
@@ -54,15 +83,15 @@ class ProjectFiles(QObject):
 
     def open(self) -> None:
         """Open a project, a recipe, or a PNG that carries one."""
-        begin = self.window.settings.pictures_folder
-        name, _ = QFileDialog.getOpenFileName(self.window, "Open", begin, _KINDS)
+        begin = self.floor.settings.pictures_folder
+        name, _ = QFileDialog.getOpenFileName(self.floor.host, "Open", begin, _KINDS)
         if name and self.may_leave():
             self.open_path(Path(name))
 
     def open_path(self, path: Path) -> None:
         """Open a file off this thread; a refusal is said under the picture and changes nothing."""
-        self.window.show_room("bench")
-        self.window.stage.status.say(f"Opening {path.name}…")
+        self.floor.go_to("bench")
+        self.floor.say(f"Opening {path.name}…")
         demo = data_folder() / "demo"
         beside = demo_tray(demo) if path.parent == demo else ()
 
@@ -92,7 +121,7 @@ class ProjectFiles(QObject):
 
     def open_demo(self) -> None:
         """Open the demo project, drawing it where it is not there yet."""
-        self.window.stage.status.say("Drawing the demo's pictures, once; this takes half a minute…")
+        self.floor.say("Drawing the demo's pictures, once; this takes half a minute…")
         self.loader.ask(
             lambda: prepare_demo(data_folder() / "demo"),
             lambda path: self.open_path(path) if self.may_leave() else None,
@@ -108,14 +137,14 @@ class ProjectFiles(QObject):
         if path is not None:
             self._hold = Hold(state_folder() / "open" / f"{path_digest(path.resolve())}.lock")
             if not self._hold.ours:
-                self.window.stage.status.say(
+                self.floor.say(
                     f"{path.name} is open in another window too. "
                     "Saving asks before it overwrites what that one saved."
                 )
 
     def note_recent(self, path: Path) -> None:
         """List a file among those opened or saved last."""
-        self.window.change_settings(self.window.settings.with_recent(path))
+        self.floor.change_settings(self.floor.settings.with_recent(path))
 
     # What was left --------------------------------------------------------------------------
 
@@ -123,14 +152,14 @@ class ProjectFiles(QObject):
         """Go on with unsaved work that was left."""
         if not self.may_leave():
             return
-        recoveries = self.window.keeping.recoveries
+        recoveries = self.keeping.recoveries
 
         def take(snapshot: Snapshot | None) -> None:
             if snapshot is None:
-                self.window.refuse(f"{left.name}: the recovery copy cannot be read")
+                self.floor.refuse(f"{left.name}: the recovery copy cannot be read")
                 return
             self.bench.take_project(snapshot.project())
-            self.window.stage.status.say(f"{left.name}: your unsaved work is back.")
+            self.floor.say(f"{left.name}: your unsaved work is back.")
 
         self.loader.ask(lambda: recoveries.load(left.key), take, newest="open")
 
@@ -140,26 +169,26 @@ class ProjectFiles(QObject):
         """Say that files are not there, with a button to look for them."""
         if not self._offered.issuperset(missing):
             self._offered.update(missing)
-            self.window.stage.status.refuse(why, "Find it…", lambda: self.find(missing))
+            self.floor.refuse(why, "Find it…", lambda: self.find(missing))
 
     def find(self, missing: list[Path]) -> None:
         """Ask where the first of these files is now; then the next."""
         old = missing[0]
         begin = str(next((p for p in old.parents if p.exists()), ""))
-        name, _ = QFileDialog.getOpenFileName(self.window, f"Find {old.name}", begin, _PICTURES)
+        name, _ = QFileDialog.getOpenFileName(self.floor.host, f"Find {old.name}", begin, _PICTURES)
         if not name:
             return
         new = Path(name)
 
         def use() -> None:
             self.bench.replace_file(old, new)
-            self.window.stage.status.say(f"{old.name} is {new.name} from now on.")
+            self.floor.say(f"{old.name} is {new.name} from now on.")
             left = [p for p in missing[1:] if not p.exists()]
             self._offered.difference_update(left)
             if left:
                 self.offer_to_find(left, f"Not there either: {left[0].name}")
 
-        self.window.gather.with_pictures([new], use)
+        self.floor.with_pictures([new], use)
 
     # Saving ---------------------------------------------------------------------------------
 
@@ -174,7 +203,7 @@ class ProjectFiles(QObject):
     def save_as(self) -> None:
         """Save in another place: a project with its pictures, or the bare recipe."""
         name, kind = QFileDialog.getSaveFileName(
-            self.window, "Save", "project.overlay", "Project (*.overlay);;Recipe (*.json)"
+            self.floor.host, "Save", "project.overlay", "Project (*.overlay);;Recipe (*.json)"
         )
         if name:
             path = Path(name)
@@ -217,16 +246,14 @@ class ProjectFiles(QObject):
             self.bench.find_shelf()
             self.watch()
         self.note_recent(path)
-        self.window.top.refresh()
-        self.window.keeping.note()
         if left_out:
-            self.window.refuse(f"Saved {path.name} without what is not there: {left_out[0]}")
+            self.floor.refuse(f"Saved {path.name} without what is not there: {left_out[0]}")
         else:
-            self.window.say(f"Saved {path.name}")
+            self.floor.say(f"Saved {path.name}")
 
     def _not_saved(self, path: Path, error: Exception) -> None:
         if not isinstance(error, ChangedElsewhereError):
-            self.window.refuse(f"Not saved: {error}")
+            self.floor.refuse(f"Not saved: {error}")
             return
         deeds: dict[str, Callable[[], object]] = {
             "Save as…": self.save_as,
@@ -234,21 +261,21 @@ class ProjectFiles(QObject):
             "Overwrite": lambda: self.save_to(path, overwrite=True),
         }
         choice = ask_choice(
-            self.window,
+            self.floor.host,
             "Changed elsewhere",
             f"{path.name} has changed since it was opened here: another window, or another "
             "program, has written it. Your work is still here.",
             tuple(deeds),
         )
         if choice is None:
-            self.window.refuse(f"Not saved: {error}")
+            self.floor.refuse(f"Not saved: {error}")
         else:
             deeds[choice]()
 
     def pack_with_proofs(self) -> None:
         """Write a copy of the project that holds its proofs too."""
         name, _ = QFileDialog.getSaveFileName(
-            self.window, "Pack with proofs", "packed.overlay", "Project (*.overlay)"
+            self.floor.host, "Pack with proofs", "packed.overlay", "Project (*.overlay)"
         )
         if name:
             self.pack_to(Path(name).with_suffix(ENDING))
@@ -259,22 +286,22 @@ class ProjectFiles(QObject):
         self.loader.ask(
             lambda: write_container(path, state, shelf),
             lambda packed: self._packed(path, packed[1]),
-            failed=lambda error: self.window.refuse(f"Not packed: {error}"),
+            failed=lambda error: self.floor.refuse(f"Not packed: {error}"),
             outlives=True,
         )
 
     def _packed(self, path: Path, left_out: tuple[str, ...]) -> None:
         if left_out:
-            self.window.refuse(f"Packed {path.name} without what is not there: {left_out[0]}")
+            self.floor.refuse(f"Packed {path.name} without what is not there: {left_out[0]}")
         else:
-            self.window.say(f"Packed {path.name} with its proofs")
+            self.floor.say(f"Packed {path.name} with its proofs")
 
     def may_leave(self) -> bool:
         """Ask before unsaved work is put away; it can be taken up again all the same."""
         if not self.bench.project.modified:
             return True
         choice = ask_choice(
-            self.window,
+            self.floor.host,
             "Unsaved work",
             "This project has changes that are not saved. Put it away? "
             "It stays under File, Unsaved work.",

@@ -1,34 +1,77 @@
-"""The keys, for the list under Help."""
+"""The list of keys under Help: every command that has one, and what hands do besides."""
 
-SHORTCUTS = (
-    ("Ctrl+Return", "Pull a proof"),
-    ("Esc", "Put the tool down, leave the room, stop the run"),
+from itertools import groupby
+
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QKeySequence
+from PySide6.QtWidgets import QDialog, QGridLayout, QHBoxLayout, QVBoxLayout, QWidget
+
+from overlay.app.floor.commands import Command, Entries
+from overlay.app.parts.plain import PlainLabel
+from overlay.app.parts.theme import dress
+
+# What is no command: keys that are held, the mouse, and keys of single widgets.
+GESTURES = (
     ("hold V", "Flip to the comparison"),
-    ("W, Shift+W, D", "Wipe, side by side, difference"),
-    ("X", "Swap both sides"),
-    ("C, Shift+C", "Read a colour, look for clear space"),
-    ("P, O, G, R", "View proof, source, map, regions"),
-    ("I, T", "View influence, trace"),
-    ("F", "Fit the picture"),
-    ("1", "Actual pixels"),
-    ("Wheel, Space-drag", "Zoom, pan"),
-    ("Ctrl+1, Ctrl+4", "Bench, drawer"),
-    ("Ctrl+R, Ctrl+G", "Add a reference, an edge guide"),
-    ("Ctrl+Up, Ctrl+Down", "Select another cue"),
+    ("Wheel, Space-drag", "Zoom, pan the picture"),
     ("Ctrl+click, Shift+click", "Select several cues"),
-    ("F2", "Rename the cue"),
-    ("M, S", "Mute, solo the cue"),
-    ("Ctrl+J", "Duplicate the cue"),
-    ("Alt+Up, Alt+Down", "Move the cue"),
-    ("Ctrl+Shift+Return", "What does the cue do?"),
-    ("Del", "Remove the cue, or the tray's picture"),
-    ("+, -, 0", "Zoom the run on its scale, show all of it"),
+    ("+, -", "Zoom the run on its scale"),
     ("Tab, arrows", "Choose and move an envelope's handles"),
-    ("Ctrl+Z, Ctrl+Shift+Z", "Undo, redo"),
-    ("Ctrl+O, Ctrl+S", "Open, save"),
-    ("K", "Keep the proof with a star"),
-    ("Ctrl+E", "Export the proof"),
-    ("Ctrl+P", "Prepare the selected picture"),
-    ("B, E, comma, period", "Paint, retouch or erase, smaller, larger brush (preparing, regions)"),
-    ("Ctrl+V", "Paste a picture into the tray"),
+    ("B, E", "Paint, retouch or erase (preparing, regions)"),
+    ("comma, period", "Smaller, larger brush"),
 )
+_COLUMNS = 3
+
+
+def key_rows(entries: Entries) -> list[tuple[str, list[tuple[str, str]]]]:
+    """For each menu its keys with what they do; last the gestures."""
+    keyed = [e for e in entries if isinstance(e, Command) and e.keys]
+    menus = sorted({e.menu: None for e in keyed}, key=[e.menu for e in keyed].index)
+    keyed.sort(key=lambda e: menus.index(e.menu))
+    rows = [
+        (menu, [(_native(e.keys), e.says or e.text.rstrip("…")) for e in group])
+        for menu, group in groupby(keyed, key=lambda e: e.menu)
+    ]
+    return [*rows, ("By hand", list(GESTURES))]
+
+
+def _native(keys: str) -> str:
+    return QKeySequence(keys).toString(QKeySequence.SequenceFormat.NativeText)
+
+
+class ShortcutsDialog(QDialog):
+    """The list, in columns of about the same height."""
+
+    def __init__(self, entries: Entries, parent: QWidget) -> None:
+        super().__init__(parent)
+        dress(self)
+        self.setWindowTitle("Shortcuts")
+        self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(22, 18, 22, 18)
+        row.setSpacing(30)
+        columns = [QVBoxLayout() for _ in range(_COLUMNS)]
+        heights = [0] * _COLUMNS
+        for menu, keys in sorted(key_rows(entries), key=lambda group: -len(group[1])):
+            least = heights.index(min(heights))
+            columns[least].addLayout(_group(menu, keys))
+            heights[least] += len(keys) + 2
+        for column in columns:
+            column.addStretch()
+            row.addLayout(column)
+
+
+def _group(menu: str, keys: list[tuple[str, str]]) -> QGridLayout:
+    grid = QGridLayout()
+    grid.setHorizontalSpacing(14)
+    grid.setVerticalSpacing(2)
+    grid.setContentsMargins(0, 0, 0, 12)
+    title = PlainLabel(menu)
+    title.setProperty("role", "title")
+    grid.addWidget(title, 0, 0, 1, 2)
+    for i, (key, does) in enumerate(keys, 1):
+        label = PlainLabel(key)
+        label.setProperty("role", "faint")
+        grid.addWidget(label, i, 0)
+        grid.addWidget(PlainLabel(does), i, 1)
+    return grid

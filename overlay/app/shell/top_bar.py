@@ -1,6 +1,5 @@
 """The top of the bench: project, departure, size, seed and the button that pulls."""
 
-import random
 import re
 
 from PySide6.QtCore import Qt, Signal
@@ -16,6 +15,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from overlay.app.floor.rooms import Tab
 from overlay.app.parts.fields import calm_wheel, percent_field, show_quietly
 from overlay.app.parts.icons import set_icon
 from overlay.app.parts.plain import PlainLabel, plain_tip
@@ -24,14 +24,11 @@ from overlay.studio.bench.bench import Bench
 _AREAS = (98_304, 221_184, 393_216, 786_432, 1_572_864)
 
 
-ROOMS = (
-    ("bench", "Bench", "Compose and see the picture (Ctrl+1)"),
-    ("drawer", "Drawer", "All proofs of this project (Ctrl+4)"),
-)
-
-
 class TopBar(QFrame):
-    """Edits the run as a whole; `pull_asked` and `stop_asked` come from its button."""
+    """Shows the run as a whole; `changed` carries what it is called, and keys of the recipe."""
+
+    changed = Signal(str, dict)
+    seed_rule_chosen = Signal(str)  # same or new
 
     pull_asked = Signal()
     stop_asked = Signal()
@@ -44,11 +41,14 @@ class TopBar(QFrame):
         self.setFixedHeight(44)
         self.bench = bench
         self._aspect = 1.5
-        self._running = False
         row = QHBoxLayout(self)
         row.setContentsMargins(14, 0, 10, 0)
         row.setSpacing(8)
-        self._add_rooms(row)
+        self._rooms_row = QHBoxLayout()
+        self._rooms_row.setSpacing(8)
+        self.rooms: dict[str, QToolButton] = {}
+        row.addLayout(self._rooms_row)
+        row.addSpacing(10)
         self.title = PlainLabel()
         self.title.setProperty("role", "title")
         self.title.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
@@ -60,24 +60,33 @@ class TopBar(QFrame):
         self.button = QPushButton()
         self.button.setProperty("primary", "true")
         self.button.setFixedSize(104, 30)
-        self.button.clicked.connect(
-            lambda: (self.stop_asked if self._running else self.pull_asked).emit()
-        )
+        set_icon(self.button, "pull", "on_register")
+        self.button.setText(" Pull")
+        self.button.setToolTip("Render a proof; while one is in work, after it (Ctrl+Return)")
+        self.button.clicked.connect(self.pull_asked)
+        self.stop = QToolButton()
+        set_icon(self.stop, "stop")
+        self.stop.setToolTip("Stop what is in work (Esc); all that wait, too (Shift+Esc)")
+        self.stop.setAccessibleName("Stop")
+        self.stop.clicked.connect(self.stop_asked)
+        self.waiting = PlainLabel()
+        self.waiting.setFixedWidth(34)
+        self.waiting.setToolTip("How many runs wait for their turn")
         row.addWidget(self.button)
-        self.set_running(running=False)
+        row.addWidget(self.stop)
+        row.addWidget(self.waiting)
+        self.show_queue(running=False, waiting=0)
 
-    def _add_rooms(self, row: QHBoxLayout) -> None:
-        self.rooms: dict[str, QToolButton] = {}
-        for name, text, tip in ROOMS:
-            tab = QToolButton()
-            tab.setText(text)
-            tab.setToolTip(tip)
-            tab.setCheckable(True)
-            tab.setProperty("tab", "true")
-            tab.clicked.connect(lambda _=False, n=name: self.room_asked.emit(n))
-            self.rooms[name] = tab
-            row.addWidget(tab)
-        row.addSpacing(10)
+    def add_room(self, name: str, tab: Tab) -> None:
+        """Have a tab that asks for a room."""
+        button = QToolButton()
+        button.setText(tab.text)
+        button.setToolTip(f"{tab.tip} ({tab.keys})")
+        button.setCheckable(True)
+        button.setProperty("tab", "true")
+        button.clicked.connect(lambda _=False: self.room_asked.emit(name))
+        self.rooms[name] = button
+        self._rooms_row.addWidget(button)
 
     def show_room(self, room: str) -> None:
         """Mark the room that is shown."""
@@ -135,6 +144,7 @@ class TopBar(QFrame):
         self.lock.setToolTip("Locked: every proof has this seed. Open: each pull takes a new one.")
         self.lock.setAccessibleName("Lock the seed")
         self.lock.toggled.connect(self._show_lock)
+        self.lock.clicked.connect(lambda on: self.seed_rule_chosen.emit("same" if on else "new"))
         row.addWidget(PlainLabel("Seed"))
         row.addWidget(self.seed)
         row.addWidget(self.lock)
@@ -157,6 +167,7 @@ class TopBar(QFrame):
             field.setEnabled(recipe.source is not None)
         if not self.seed.hasFocus():
             self.seed.setText(str(recipe.seed))
+        self.lock.setChecked(project.state.seed_rule == "same")
         self._show_size()
 
     def set_source_aspect(self, aspect: float) -> None:
@@ -164,13 +175,10 @@ class TopBar(QFrame):
         self._aspect = aspect
         self._show_size()
 
-    def set_running(self, *, running: bool) -> None:
-        """Turn the button from Pull to Stop and back."""
-        self._running = running
-        self.button.setText(" Stop" if running else " Pull")
-        set_icon(self.button, "stop" if running else "pull", "on_register")
-        key = "Esc" if running else "Ctrl+Return"
-        self.button.setToolTip(f"{'Stop the run' if running else 'Render a proof'} ({key})")
+    def show_queue(self, running: bool, waiting: int) -> None:
+        """Whether a run is in work, and how many wait."""
+        self.stop.setEnabled(running)
+        self.waiting.setText(f"+ {waiting}" if waiting else "")
 
     def _show_size(self) -> None:
         blocked = self.size_box.blockSignals(True)
@@ -188,17 +196,8 @@ class TopBar(QFrame):
 
     # Edits ----------------------------------------------------------------------------------
 
-    def next_seed(self) -> None:
-        """Take a new seed unless it is locked."""
-        if not self.lock.isChecked():
-            self._change("New seed", seed=random.randrange(1, 100_000))
-
     def _change(self, what: str, **changes: object) -> None:
-        try:
-            self.bench.change_recipe(what, **changes)
-        except ValueError as error:
-            self.refused.emit(str(error))
-            self.refresh()
+        self.changed.emit(what, changes)
 
     def _slid(self, value: int) -> None:
         show_quietly(self.departure_field, value)

@@ -1,8 +1,6 @@
 """A tour of four calm steps over the demo: each points at a place and says one thing."""
 
-from collections.abc import Callable
 from dataclasses import dataclass
-from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QEvent, QObject, QPoint, QRect, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
@@ -12,9 +10,6 @@ from overlay.app.parts.buttons import text_button
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.theme import dress, tone
 
-if TYPE_CHECKING:
-    from overlay.app.shell.window import MainWindow
-
 _WIDTH = 340
 
 
@@ -22,45 +17,48 @@ _WIDTH = 340
 class Stop:
     """A place of the window and what is to be said of it."""
 
-    place: Callable[["MainWindow"], QWidget]
+    place: QWidget
     title: str
     text: str
 
 
-STOPS = (
-    Stop(
-        lambda w: w.tray,
-        "1 of 4: gather",
-        "The tray holds the pictures of this project. Drop your own here. Drag one onto the "
-        "picture to start from it, or onto the cue sheet to take its manner.",
-    ),
-    Stop(
-        lambda w: w.sheet,
-        "2 of 4: compose in time",
-        "Each row is a cue: one influence on the picture. Its shape says when it counts and how "
-        "much. Drag the edges, the corners, the top. Left the masses are decided, right the grain.",
-    ),
-    Stop(
-        lambda w: w.top.button,
-        "3 of 4: pull a proof",
-        "Pull renders the picture here, on this computer. The same settings always give the same "
-        "proof. Change one thing, pull again, and wipe between the two.",
-    ),
-    Stop(
-        lambda w: w.stage,
-        "4 of 4: see why",
-        "Influence shows who decided where. Trace shows which place of a reference each mark came "
-        "from. The line below says what could be better, and does it if you like.",
-    ),
-)
+def bench_stops(tray: QWidget, sheet: QWidget, pull: QWidget, picture: QWidget) -> tuple[Stop, ...]:
+    """The tour's four places on the bench."""
+    return (
+        Stop(
+            tray,
+            "1 of 4: gather",
+            "The tray holds the pictures of this project. Drop your own here. Drag one onto the "
+            "picture to start from it, or onto the cue sheet to take its manner.",
+        ),
+        Stop(
+            sheet,
+            "2 of 4: compose in time",
+            "Each row is a cue: one influence on the picture. Its shape says when it counts and "
+            "how much. Drag the edges, the corners, the top. Left the masses are decided, right "
+            "the grain.",
+        ),
+        Stop(
+            pull,
+            "3 of 4: pull a proof",
+            "Pull renders the picture here, on this computer. The same settings always give the "
+            "same proof. Change one thing, pull again, and wipe between the two.",
+        ),
+        Stop(
+            picture,
+            "4 of 4: see why",
+            "Influence shows who decided where. Trace shows which place of a reference each mark "
+            "came from. The line below says what could be better, and does it if you like.",
+        ),
+    )
 
 
 class Tour(QWidget):
-    """Lies over the window, outlines a place and says what it is for."""
+    """Lies over the window, outlines a place and says what it is for; `after` gets the keys."""
 
-    def __init__(self, window: "MainWindow") -> None:
+    def __init__(self, window: QWidget, stops: tuple[Stop, ...], after: QWidget) -> None:
         super().__init__(window)
-        self._window = window
+        self._window, self._stops, self._after = window, stops, after
         self.place = 0
         dress(self)
         self.setAccessibleName("Tour")
@@ -93,7 +91,7 @@ class Tour(QWidget):
     def go_on(self) -> None:
         """Show the next place, or end."""
         self.place += 1
-        if self.place == len(STOPS):
+        if self.place == len(self._stops):
             self.leave()
         else:
             self._show_stop()
@@ -101,22 +99,22 @@ class Tour(QWidget):
     def leave(self) -> None:
         """End the tour."""
         self._window.removeEventFilter(self)
-        self._window.stage.view.setFocus()
+        self._after.setFocus()
         self.hide()
         self.deleteLater()
 
     def _show_stop(self) -> None:
-        stop = STOPS[self.place]
+        stop = self._stops[self.place]
         self.title.setText(stop.title)
         self.text.setText(stop.text)
-        self.next.setText("Done" if self.place == len(STOPS) - 1 else "Next")
+        self.next.setText("Done" if self.place == len(self._stops) - 1 else "Next")
         self.setGeometry(self._window.rect())
         self._put_card()
         self.update()
 
     def _lit(self) -> QRect:
         """The place that is spoken of, in this widget."""
-        widget = STOPS[self.place].place(self._window)
+        widget = self._stops[self.place].place
         return QRect(widget.mapTo(self._window, QPoint(0, 0)), widget.size())
 
     def _put_card(self) -> None:

@@ -1,58 +1,109 @@
 """Pictures and swatch cards that come in: to the tray, as cues, as the source."""
 
-from collections.abc import Callable
+import hashlib
 from pathlib import Path
-from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject
+from PySide6.QtGui import QGuiApplication, QImage
+from PySide6.QtWidgets import QFileDialog
 
+from overlay.app.floor.commands import Command, Entries
+from overlay.app.floor.floor import Floor
+from overlay.app.parts.drops import dropped_pictures
+from overlay.app.parts.file_dialogs import PICTURES, TRAY, ask_open
+from overlay.app.parts.images import from_image
+from overlay.app.tray.tray import Tray
+from overlay.document.cues import GUIDES
+from overlay.imaging.files import write_picture
 from overlay.imaging.main_colours import main_colours
-from overlay.imaging.palette_files import read_palette
 from overlay.studio.inputs.cards import card_swatches, is_card, keep_card
-from overlay.studio.inputs.paths import plain_path
-
-if TYPE_CHECKING:
-    from overlay.app.shell.window import MainWindow
+from overlay.studio.inputs.folders import data_folder
 
 
 class Gathering(QObject):
     """Reads what comes in off the GUI thread, then edits; what is bad edits nothing."""
 
-    def __init__(self, window: "MainWindow") -> None:
-        super().__init__(window)
-        self.window, self.bench, self.loader = window, window.bench, window.desk.loader
-        w = window
-        w.sheet.dropped.connect(self.add_styles)
-        w.sheet.map_dropped.connect(self.make_map_of)
-        w.tray.dropped.connect(self.add_to_tray)
-        w.stage.view.dropped.connect(self.use_as_source)
-        w.tray.source_asked.connect(lambda path: self.use_as_source([path]))
-        w.tray.style_asked.connect(lambda path: self.add_styles([path]))
-        w.tray.avoid_asked.connect(self.add_avoided)
-        w.tray.card_asked.connect(self.add_card_of)
-        w.card.swatches.keep_asked.connect(self.keep_card)
-        w.card.swatches.colours_asked.connect(self.take_colours)
+    def __init__(self, floor: Floor, tray: Tray) -> None:
+        super().__init__(floor)
+        self.floor, self.bench, self.loader = floor, floor.bench, floor.loader
+        tray.add_asked.connect(lambda: floor.guarded(self.ask_pictures))
+        tray.dropped.connect(self.add_to_tray)
+        tray.source_asked.connect(lambda path: self.use_as_source([path]))
+        tray.style_asked.connect(lambda path: self.add_styles([path]))
+        tray.avoid_asked.connect(self.add_avoided)
+        tray.card_asked.connect(self.add_card_of)
 
-    def with_pictures(
-        self, paths: list[Path], then: Callable[[], object], *, grey: bool = False
-    ) -> None:
-        """Read pictures off this thread and edit afterwards; one that is bad edits nothing."""
-        store = self.bench.store
+    def commands(self) -> Entries:
+        """Pictures that come in, and cues that are made of them."""
 
-        def read() -> None:
-            for path in map(plain_path, paths):
-                if is_card(path) and not grey:
-                    read_palette(path)
-                elif grey:
-                    store.grey(str(path))
-                else:
-                    store.picture(str(path))
+        def adding(text: str, keys: str, kind: str) -> Command:
+            return Command("Cue", text, keys, lambda: self.add_cue(kind))
 
-        self.loader.ask(read, lambda _: self.window.guarded(then))
+        return (
+            Command("File", "Add pictures…", "Ctrl+Shift+A", self.ask_pictures),
+            Command("Edit", "Paste picture", "Ctrl+V", self.paste),
+            Command("Edit", "Remove source", "", lambda: self.bench.set_source(None)),
+            adding("Add reference…", "Ctrl+R", "reference"),
+            adding("Add swatches", "Ctrl+Shift+R", "swatches"),
+            adding("Add edges", "Ctrl+G", "edges"),
+            adding("Add outline", "", "outline"),
+            adding("Add lines", "", "lines"),
+            adding("Add depth", "", "depth"),
+            adding("Add blocks", "", "blocks"),
+            adding("Add pose", "", "pose"),
+            adding("Add avoided picture…", "Ctrl+Shift+G", "avoided"),
+        )
+
+    # What comes in --------------------------------------------------------------------------
+
+    def ask_pictures(self) -> None:
+        """Add picture files to the tray."""
+        floor = self.floor
+        names, _ = QFileDialog.getOpenFileNames(
+            floor.host, "Add pictures", floor.settings.pictures_folder, TRAY
+        )
+        if names:
+            self.add_to_tray([Path(name) for name in names])
+
+    def paste(self) -> None:
+        """Put the clipboard's picture, or picture files, into the tray."""
+        data = QGuiApplication.clipboard().mimeData()
+        paths = dropped_pictures(data)
+        if not paths and data is not None and data.hasImage():
+            image = QGuiApplication.clipboard().image()
+            self.loader.ask(lambda: _keep_pasted(image), lambda path: self.add_to_tray([path]))
+        elif paths:
+            self.add_to_tray(paths)
+        else:
+            self.floor.refuse("The clipboard must hold a picture, got none.")
+
+    def add_cue(self, kind: str) -> None:
+        """Add a cue of a kind: reference, swatches, avoided, or a guide's."""
+        if kind == "swatches":
+            self.bench.add_cue(
+                "colours", swatches=["#1d3b5c", "#e6b34a", "#f4efe2"], facets={"palette": 1.0}
+            )
+        elif kind in GUIDES:
+            self.bench.hold_structure(kind)
+        else:
+            title = "Avoided picture" if kind == "avoided" else "Reference picture"
+            folder = self.floor.settings.pictures_folder
+            path = ask_open(self.floor.host, title, folder, PICTURES)
+            if path is not None and kind == "avoided":
+                self.add_avoided(path)
+            elif path is not None:
+                self.add_styles([path])
 
     def add_to_tray(self, paths: list[Path]) -> None:
         """Put pictures in the tray."""
-        self.with_pictures(paths, lambda: self.bench.add_pictures(paths))
+        self.floor.with_pictures(paths, lambda: self.bench.add_pictures(paths))
+
+    def take_prepared(self, path: Path, as_source: bool) -> None:
+        """Put a picture that was made ready where it is wanted."""
+        if as_source:
+            self.use_as_source([path])
+        else:
+            self.add_to_tray([path])
 
     def add_styles(self, paths: list[Path]) -> None:
         """Make a style cue of each picture, and a cue of swatches of each card."""
@@ -64,7 +115,7 @@ class Gathering(QObject):
                 else:
                     self.bench.add_cue(path.stem.replace("-", " "), reference=str(path))
 
-        self.with_pictures(paths, add)
+        self.floor.with_pictures(paths, add)
 
     def make_map_of(self, index: int, paths: list[Path]) -> None:
         """Have a guide's map made from a picture."""
@@ -74,14 +125,14 @@ class Gathering(QObject):
             self.bench.change_cue(index, "Map", of=str(paths[0]), map=None)
 
         if paths and is_card(paths[0]):
-            self.window.refuse(f"{paths[0].name}: a map is made from a picture, got a swatch card")
+            self.floor.refuse(f"{paths[0].name}: a map is made from a picture, got a swatch card")
         elif paths:
-            self.with_pictures(paths[:1], use)
+            self.floor.with_pictures(paths[:1], use)
 
     def add_avoided(self, path: Path) -> None:
         """Make an avoided picture's cue."""
         name = f"not {path.stem.replace('-', ' ')}"
-        self.with_pictures([path], lambda: self.bench.add_cue(name, avoided=str(path)))
+        self.floor.with_pictures([path], lambda: self.bench.add_cue(name, avoided=str(path)))
 
     def use_as_source(self, paths: list[Path]) -> None:
         """Make the first picture the source."""
@@ -91,9 +142,9 @@ class Gathering(QObject):
             self.bench.set_source(paths[0])
 
         if paths and is_card(paths[0]):
-            self.window.refuse(f"{paths[0].name}: the source must be a picture, got a swatch card")
+            self.floor.refuse(f"{paths[0].name}: the source must be a picture, got a swatch card")
         elif paths:
-            self.with_pictures(paths[:1], use)
+            self.floor.with_pictures(paths[:1], use)
 
     # Swatch cards ---------------------------------------------------------------------------
 
@@ -125,6 +176,17 @@ class Gathering(QObject):
         def take(colours: list[str]) -> None:
             if index is not None and index == self.bench.selected_index:
                 what = f"Colours of {path.stem}"
-                self.window.guarded(lambda: self.bench.change_cue(index, what, swatches=colours))
+                self.floor.guarded(lambda: self.bench.change_cue(index, what, swatches=colours))
 
         self.loader.ask(find, take)
+
+
+def _keep_pasted(image: QImage) -> Path:
+    """Write a pasted picture to a file of its own; the same picture gets the same file."""
+    pixels = from_image(image)
+    folder = data_folder() / "pasted"
+    folder.mkdir(parents=True, exist_ok=True)
+    path = folder / f"pasted-{hashlib.sha256(pixels.tobytes()).hexdigest()[:10]}.png"
+    if not path.exists():
+        write_picture(path, pixels)
+    return path

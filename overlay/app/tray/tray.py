@@ -91,6 +91,7 @@ class Tray(TakesPictures, QFrame):
     prepare_asked = Signal(object)
     card_asked = Signal(object)  # a picture whose main colours are wanted as a card
     thumb_asked = Signal(object)  # a path whose thumbnail is wanted
+    remove_asked = Signal(object)
     find_asked = Signal(object)  # a path where nothing is any more
 
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
@@ -213,7 +214,7 @@ class Tray(TakesPictures, QFrame):
         """Take the selected picture from the tray."""
         path = self.selected()
         if path is not None:
-            self.bench.remove_picture(path)
+            self.remove_asked.emit(path)
 
     def _prepare(self) -> None:
         path = self.selected()

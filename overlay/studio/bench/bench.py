@@ -1,15 +1,18 @@
 """The state of the bench beside the document: what is selected, pulled and looked at."""
 
+import random
 from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
+from overlay.document.changes import Changes
+from overlay.document.editing import opened, plain_value, recipe_data
 from overlay.document.observer import Signal
-from overlay.document.project import Project, State
+from overlay.document.project import Project, SeedRule, State
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
 from overlay.studio.advising.advice import Advice
-from overlay.studio.bench.cue_edits import CueEdits, plain_recipe, plain_value
+from overlay.studio.bench.cue_edits import CueEdits
 from overlay.studio.inputs.cards import card_swatches, is_card
 from overlay.studio.inputs.checks import PictureChecks
 from overlay.studio.inputs.paths import change_paths
@@ -25,12 +28,14 @@ class Bench(CueEdits):
 
     Signals
     -------
-    opened : another project is in place. selected : another cue is. pulled : another proof is.
+    opened : another project is in place. changed : what an edit of it changed.
+    selected : another cue is. pulled : another proof hangs.
     """
 
     def __init__(self, project: Project | None = None) -> None:
         super().__init__()
         self.opened: Signal[[]] = Signal()
+        self.changed: Signal[[Changes]] = Signal()
         self.pulled: Signal[[]] = Signal()
         self.store = PictureStore()
         self.checks = PictureChecks(self.store)
@@ -38,11 +43,16 @@ class Bench(CueEdits):
 
     def _take(self, project: Project) -> None:
         self.project = project
+        project.changed.connect(lambda what: self._changed(project, what))
         self.shelf = project_shelf(project)
         self.proof: Proof | None = None
         self.last_proof: Proof | None = None
         self.dismissed: set[tuple[str, str | None]] = set()
         self._select_quietly(0)
+
+    def _changed(self, project: Project, what: Changes) -> None:
+        if project is self.project:  # one before may still be saved
+            self.changed.emit(what)
 
     # Project -------------------------------------------------------------------------------
 
@@ -81,14 +91,23 @@ class Bench(CueEdits):
 
     def change_recipe(self, what: str, **changes: Any) -> None:
         """Change keys of the recipe as one step."""
-        data = plain_recipe(self.project.recipe) | {k: plain_value(v) for k, v in changes.items()}
+        data = recipe_data(self.project.recipe) | {k: plain_value(v) for k, v in changes.items()}
         self.project.edit(what, make_recipe(data, "recipe"))
+
+    def set_seed_rule(self, rule: SeedRule) -> None:
+        """Have each pull take a new seed, or the same one."""
+        self.project.edit(f"{rule.capitalize()} seed each pull", seed_rule=rule)
+
+    def take_seed(self) -> None:
+        """Before a pull: another seed, where the project's rule says so."""
+        if self.project.state.seed_rule == "new":
+            self.change_recipe("New seed", seed=random.randrange(1, 100_000))
 
     def add_region(self, name: str, mask: Path, index: int) -> None:
         """Make a region from a mask picture and tie a cue to it, as one step."""
-        data = plain_recipe(self.project.recipe)
-        data.setdefault("regions", {})[name] = {"mask": str(mask)}
-        data["cues"][index] |= {"region": name, "invert_region": False}
+        data = recipe_data(self.project.recipe)
+        data["regions"][name] = {"mask": str(mask)}
+        opened(data["cues"], index).update({"region": name, "invert_region": False})
         self.project.edit(f"Region {name}", make_recipe(data, "cue"))
 
     def add_pictures(self, paths: list[Path]) -> None:
@@ -110,7 +129,7 @@ class Bench(CueEdits):
             self.project.recipe, lambda path: str(new) if path == str(old) else path
         )
         tray = tuple(dict.fromkeys(new if p == old else p for p in self.project.state.tray))
-        self.project.edit(f"Find {old.name}", make_recipe(plain_recipe(recipe), "r"), tray=tray)
+        self.project.edit(f"Find {old.name}", make_recipe(recipe_data(recipe), "r"), tray=tray)
 
     def set_source(self, path: Path | None) -> None:
         """Make a picture the source. Without one, the run starts from noise."""
@@ -179,7 +198,7 @@ class Bench(CueEdits):
         changes: dict[str, Any] = {"source": str(path)}
         if self.project.recipe.source is None:
             changes["departure"] = Recipe().departure
-        data = plain_recipe(self.project.recipe) | changes
+        data = recipe_data(self.project.recipe) | changes
         tray = self.project.state.tray
         tray = tray if path in tray else (*tray, path)
         what = f"Start from proof {kept.number}"

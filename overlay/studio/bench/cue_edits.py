@@ -1,14 +1,13 @@
 """Edits of cues, each one named step of the project that can be undone."""
 
 from collections.abc import Collection
-from functools import cache
 from pathlib import Path
 from typing import Any, Literal
 
 from overlay.document.cues import Cue
+from overlay.document.editing import opened, part_data, plain_value, recipe_data
 from overlay.document.json_text import RecipeError
 from overlay.document.observer import Signal
-from overlay.document.part import Part
 from overlay.document.project import Project
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
@@ -81,11 +80,12 @@ class CueEdits:
 
     def change_cues(self, rows: list[int], what: str, **changes: Any) -> None:
         """Change several cues alike as one step; all of them or none."""
-        data = plain_recipe(self.project.recipe)
+        data = recipe_data(self.project.recipe)
         for index in self._present(rows):
-            name = data["cues"][index]["name"]
-            data["cues"][index] |= {k: plain_value(v) for k, v in changes.items()}
-            _follow_guide(data, name, data["cues"][index]["name"])
+            cue = opened(data["cues"], index)
+            name = cue["name"]
+            cue |= {k: plain_value(v) for k, v in changes.items()}
+            _follow_guide(data, name, cue["name"])
         self.project.edit(f"{what} of {self._named(rows)}", make_recipe(data, "cue"))
 
     def shift_cues(self, rows: list[int], what: str, by: dict[str, float]) -> None:
@@ -95,7 +95,7 @@ class CueEdits:
         ----------
         by : what is added to `enter`, `leave`, `fade_in`, `fade_out` and `weight`.
         """
-        data = plain_recipe(self.project.recipe)
+        data = recipe_data(self.project.recipe)
         for index in self._present(rows):
             cue = self.project.recipe.cues[index]
             new = {key: getattr(cue, key) + by.get(key, 0.0) for key in _SHAPE}
@@ -105,7 +105,7 @@ class CueEdits:
             for fade in ("fade_in", "fade_out"):
                 new[fade] = min(max(new[fade], 0.0), span)
             new["weight"] = min(max(new["weight"], 0.0), 2.0)
-            data["cues"][index] |= {key: round(value, 4) for key, value in new.items()}
+            opened(data["cues"], index).update({k: round(value, 4) for k, value in new.items()})
         self.project.edit(f"{what} of {self._named(rows)}", make_recipe(data, "cue"))
 
     def _present(self, rows: list[int]) -> list[int]:
@@ -123,7 +123,7 @@ class CueEdits:
     def add_cue(self, name: str, **keys: Any) -> None:
         """Add a cue at the end under a name that is free, and select it."""
         recipe = self.project.recipe
-        data = plain_recipe(recipe)
+        data = recipe_data(recipe)
         data["cues"].append({"name": free_name(recipe, name), **keys})
         new = make_recipe(data, "cue")
         self._select_quietly(len(new.cues) - 1)
@@ -139,27 +139,16 @@ class CueEdits:
         recipe = self.project.recipe
         copies: list[int] = []
         for done, index in enumerate(self._present(rows)):
-            data = plain_recipe(recipe)
+            data = recipe_data(recipe)
             place = index + done
-            copy = data["cues"][place] | {"name": free_name(recipe, recipe.cues[place].name)}
+            name = free_name(recipe, recipe.cues[place].name)
+            copy = part_data(recipe.cues[place]) | {"name": name}
             data["cues"].insert(place + 1, copy)
             recipe = make_recipe(data, "cue")
             copies.append(place + 1)
         what = f"Duplicate {self._named(rows)}"
         self._select_quietly(*copies)
         self.project.edit(what, recipe)
-        self.selected.emit()
-
-    def move_cue(self, index: int, place: int) -> None:
-        """Move a cue to another place among the others; it stays selected."""
-        recipe = self.project.recipe
-        place = min(max(place, 0), len(recipe.cues) - 1)
-        if place == index:
-            return
-        data = plain_recipe(recipe)
-        data["cues"].insert(place, data["cues"].pop(index))
-        self._select_quietly(place)
-        self.project.edit(f"Move {recipe.cues[index].name}", make_recipe(data, "cue"))
         self.selected.emit()
 
     def move_cues(self, rows: list[int], before: int) -> None:
@@ -170,9 +159,10 @@ class CueEdits:
         before : 0 to the number of cues, which puts them at the end.
         """
         recipe = self.project.recipe
-        data = plain_recipe(recipe)
+        data = recipe_data(recipe)
         moved = [data["cues"][i] for i in self._present(rows)]
         rest = [cue for i, cue in enumerate(data["cues"]) if i not in rows]
+        before = min(max(before, 0), len(recipe.cues))  # the topmost cue may be moved up
         place = before - sum(i < before for i in rows)
         data["cues"] = rest[:place] + moved + rest[place:]
         what = f"Move {self._named(rows)}"
@@ -194,17 +184,17 @@ class CueEdits:
         """Mute all cues but one; once more, and all are heard again."""
         [index] = self._present([index])
         name, alone = self.project.recipe.cues[index].name, self.is_solo(index)
-        data = plain_recipe(self.project.recipe)
-        for i, cue in enumerate(data["cues"]):
-            cue["muted"] = not alone and i != index
+        data = recipe_data(self.project.recipe)
+        for i in range(len(data["cues"])):
+            opened(data["cues"], i)["muted"] = not alone and i != index
         what = f"Hear all beside {name}" if alone else f"Solo {name}"
         self.project.edit(what, make_recipe(data, "cue"))
 
     def remove_cues(self, rows: list[int]) -> None:
         """Remove cues as one step."""
-        data = plain_recipe(self.project.recipe)
+        data = recipe_data(self.project.recipe)
         for index in self._present(rows):
-            _follow_guide(data, data["cues"][index]["name"], None)
+            _follow_guide(data, data["cues"][index].name, None)
         data["cues"] = [cue for i, cue in enumerate(data["cues"]) if i not in rows]
         if not rows:
             return
@@ -216,9 +206,9 @@ class CueEdits:
 
 def _follow_guide(data: dict[str, Any], old: str, new: str | None) -> None:
     """Regions that heed a guide's contours heed it under its new name, or no longer, in place."""
-    for region in data.get("regions", {}).values():
-        if region.get("guide") == old:
-            region["guide"] = new
+    for name, region in data["regions"].items():
+        if old != new and region.guide == old:
+            opened(data["regions"], name)["guide"] = new
 
 
 def free_name(recipe: Recipe, name: str) -> str:
@@ -233,35 +223,3 @@ def numbered_name(name: str, taken: Collection[str]) -> str:
         candidate = f"{name[: _LONGEST - 5].strip()} {number}"
         number += 1
     return candidate
-
-
-def plain_recipe(recipe: Recipe) -> dict[str, Any]:
-    """A recipe as data that can be changed and made a recipe again.
-
-    What lies below cues, regions and passes (strokes, facets) is the recipe's own and must not be
-    changed in place; it is not looked at again, so that hundreds of strokes cost an edit nothing.
-    """
-    data = _said(recipe)
-    for key in ("cues", "passes"):
-        data[key] = [_said(part) for part in getattr(recipe, key)]
-    data["regions"] = {name: _said(region) for name, region in recipe.regions.items()}
-    return {"overlay": 1} | data
-
-
-def _said(part: Part) -> dict[str, Any]:
-    """What a part says beside its defaults."""
-    return {
-        key: value
-        for key in type(part).model_fields
-        if (value := getattr(part, key)) != _default(type(part), key)
-    }
-
-
-@cache
-def _default(kind: type[Part], key: str) -> Any:
-    return kind.model_fields[key].get_default(call_default_factory=True)
-
-
-def plain_value(value: Any) -> Any:
-    """Tuples as the lists that JSON has."""
-    return list(value) if isinstance(value, tuple) else value

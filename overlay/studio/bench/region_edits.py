@@ -3,10 +3,11 @@
 from pathlib import Path
 from typing import Any
 
+from overlay.document.editing import opened, part_data, recipe_data
 from overlay.document.project import Project
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
-from overlay.studio.bench.cue_edits import numbered_name, plain_recipe
+from overlay.studio.bench.cue_edits import numbered_name
 from overlay.studio.keeping.shelf import Kept
 from overlay.studio.making.proofs import Proof
 
@@ -18,44 +19,44 @@ def free_region_name(recipe: Recipe, name: str) -> str:
 
 def add_region(project: Project, name: str, **keys: Any) -> str:
     """Add a region at the end; returns the name it got."""
-    data = plain_recipe(project.recipe)
+    data = recipe_data(project.recipe)
     name = free_region_name(project.recipe, name)
-    data.setdefault("regions", {})[name] = keys
+    data["regions"][name] = keys
     project.edit(f"Region {name}", make_recipe(data, "region"))
     return name
 
 
 def change_region(project: Project, name: str, what: str, **changes: Any) -> None:
     """Change a region as one step; what is not allowed raises `RecipeError`."""
-    data = plain_recipe(project.recipe)
-    data["regions"][name] |= changes
+    data = recipe_data(project.recipe)
+    opened(data["regions"], name).update(changes)
     project.edit(f"{what} of {name}", make_recipe(data, "region"))
 
 
 def copy_region(project: Project, name: str) -> str:
     """Put a copy of a region at the end, as adjustable as it is; returns its name."""
-    keys = plain_recipe(project.recipe)["regions"][name]
+    keys = part_data(project.recipe.regions[name])
     return add_region(project, name, **keys)
 
 
 def rename_region(project: Project, old: str, new: str) -> None:
     """Give a region another name, wherever it is used."""
-    data = plain_recipe(project.recipe)
+    data = recipe_data(project.recipe)
     data["regions"] = {
         (new if name == old else name): {
             key: [new if v == old else v for v in value] if key in _OTHERS else value
-            for key, value in region.items()
+            for key, value in part_data(region).items()
         }
         for name, region in data["regions"].items()
     }
-    for cue in data["cues"]:
-        if cue.get("region") == old:
-            cue["region"] = new
+    for i, cue in enumerate(project.recipe.cues):
+        if cue.region == old:
+            opened(data["cues"], i)["region"] = new
     if data.get("within") == old:
         data["within"] = new
-    for later in data.get("passes", []):
-        if later.get("rim_of") == old:
-            later["rim_of"] = new
+    for i, later in enumerate(project.recipe.passes):
+        if later.rim_of == old:
+            opened(data["passes"], i)["rim_of"] = new
     project.edit(f"Rename {old}", make_recipe(data, "region"))
 
 
@@ -64,18 +65,19 @@ _OTHERS = ("unite", "subtract", "intersect")
 
 def remove_region(project: Project, name: str) -> None:
     """Remove a region; cues tied to it act everywhere, others are no longer combined with it."""
-    data = plain_recipe(project.recipe)
+    data = recipe_data(project.recipe)
     del data["regions"][name]
-    for region in data["regions"].values():
-        for key in _OTHERS:
-            if key in region:
-                region[key] = [other for other in region[key] if other != name]
-    for cue in data["cues"]:
-        if cue.get("region") == name:
-            cue |= {"region": None, "invert_region": False}
+    for other, region in project.recipe.regions.items():
+        if name in region.others:
+            keys = opened(data["regions"], other)
+            for key in _OTHERS:
+                keys[key] = [o for o in getattr(region, key) if o != name]
+    for i, cue in enumerate(project.recipe.cues):
+        if cue.region == name:
+            opened(data["cues"], i).update({"region": None, "invert_region": False})
     if data.get("within") == name:
         data["within"] = None
-    data["passes"] = [p for p in data.get("passes", []) if p.get("rim_of") != name]
+    data["passes"] = [p for p in data["passes"] if p.rim_of != name]
     project.edit(f"Remove {name}", make_recipe(data, "region"))
 
 
@@ -86,7 +88,7 @@ def redo_in(project: Project, name: str, kept: Kept | Proof, source: Path) -> No
     ----------
     source : the proof's picture, see `drawer.started_from`.
     """
-    data = plain_recipe(project.recipe)
+    data = recipe_data(project.recipe)
     data |= {"source": str(source), "within": name, "seed": project.recipe.seed + 1, "passes": []}
     tray = project.state.tray
     tray = tray if source in tray else (*tray, source)
@@ -95,7 +97,7 @@ def redo_in(project: Project, name: str, kept: Kept | Proof, source: Path) -> No
 
 def settle_with(project: Project, departure: float, rim_of: str | None) -> None:
     """Have the next proof settled: as a whole, or along a region's rim; 0 settles nothing."""
-    data = plain_recipe(project.recipe)
+    data = recipe_data(project.recipe)
     wanted = {"kind": "settle", "departure": departure, "rim_of": rim_of}
     data["passes"] = [wanted] if departure > 0 else []
     what = "Settle nothing" if departure == 0 else f"Settle {100 * departure:.0f} %"

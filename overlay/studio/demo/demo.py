@@ -19,8 +19,9 @@ from overlay.studio.inputs.drawn_parts import write_parts
 from overlay.studio.inputs.folders import shelf_folder
 from overlay.studio.inputs.paths import absolute_recipe
 from overlay.studio.inputs.pictures import PictureStore
-from overlay.studio.keeping.shelf import ProofShelf, pull_proof
+from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.making.warming import warm_kernels
+from overlay.studio.runs.pull import pull_proof
 
 # Raised when the drawings change, so that an old demo folder is drawn anew.
 _EDITION = "3"

@@ -114,6 +114,8 @@ def _project_text(state: State, names: dict[str, str]) -> bytes:
         "tray": [names[str(picture)] for picture in state.tray],
         "marks": plain_marks(state.marks),
     }
+    if state.seed_rule != "same":
+        data["seed_rule"] = state.seed_rule
     return json_text(data).encode()
 
 
@@ -196,7 +198,7 @@ def read_container(path: Path) -> Unpacked:
     recipe = change_paths(found.recipe, lambda name: str(folder / Path(name).name))
     tray = tuple(folder / Path(name).name for name in found.tray)
     marks = made_marks({key: mark.model_dump() for key, mark in found.marks.items()})
-    return Unpacked(State(recipe, tray, marks), tuple(missing), stamp)
+    return Unpacked(State(recipe, tray, marks, found.seed_rule), tuple(missing), stamp)
 
 
 def _own_folder(text: bytes, entries: dict[str, zipfile.ZipInfo]) -> Path:

@@ -79,6 +79,7 @@ def recovery_bytes(snapshot: Snapshot) -> bytes:
         "put_away": snapshot.put_away,
         "tray": [str(p) for p in snapshot.state.tray],
         "marks": plain_marks(snapshot.state.marks, deleted=True),
+        "seed_rule": snapshot.state.seed_rule,
         "recipe": json.loads(recipe_json(snapshot.state.recipe)),
     }
     return json.dumps(data, ensure_ascii=False).encode()
@@ -92,6 +93,7 @@ def load_recovery(path: Path) -> Snapshot | None:
             make_recipe(data["recipe"], str(path)),
             tuple(Path(str(p)) for p in data["tray"]),
             made_marks(data.get("marks", {})),
+            "new" if data.get("seed_rule") == "new" else "same",
         )
         where = None if data["path"] is None else Path(str(data["path"]))
         stamp = data.get("stamp")

@@ -10,7 +10,7 @@ import re
 import shutil
 from collections.abc import Collection, Iterator
 from contextlib import suppress
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
 
@@ -18,17 +18,15 @@ from overlay.document.json_text import read_json
 from overlay.document.project import ProofMark
 from overlay.document.reading import recipe_json
 from overlay.document.recipe import Recipe
-from overlay.engine.control import Control
 from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.files import read_picture, thumbnail, write_picture
 from overlay.imaging.intake import PictureError, read_regular, reason
 from overlay.imaging.whole_files import write_bytes
-from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.marks import made_marks, plain_marks
 from overlay.studio.keeping.packed_run import pack_run, unpack_run
 from overlay.studio.keeping.records import Record, read_record, record_bytes
 from overlay.studio.keeping.unreadable import UNREADABLE
-from overlay.studio.making.proofs import Proof, hash_recipe, make_proof
+from overlay.studio.making.proofs import Proof
 
 _HASH = re.compile(r"[0-9a-f]{64}")
 _THUMB = 320  # pixels of the longer side
@@ -168,32 +166,6 @@ class ProofShelf:
         text = json.dumps(plain_marks(marks), ensure_ascii=False).encode()
         self.folder.mkdir(parents=True, exist_ok=True)
         write_bytes(self.folder / _MARKS, text)
-
-
-def pull_proof(
-    recipe: Recipe,
-    shelf: ProofShelf,
-    store: PictureStore,
-    control: Control | None = None,
-    *,
-    engines: Collection[str] = (),
-) -> Proof:
-    """The proof of a recipe: a kept one, else rendered, numbered and kept.
-
-    Where it cannot be kept it is there all the same, and `unkept` says why.
-    """
-    known = shelf.find(hash_recipe(recipe))
-    if known is not None:
-        return replace(known, recipe=recipe)
-    proof = make_proof(recipe, store, control, engines=engines)
-    numbers = shelf.numbers()
-    number = numbers.get(proof.recipe_hash, 1 + max(numbers.values(), default=0))
-    proof = replace(proof, number=number)
-    try:
-        shelf.keep(proof)
-    except PictureError as error:
-        proof = replace(proof, unkept=str(error))
-    return proof
 
 
 def trim_proofs(root: Path, most_bytes: int, spare: frozenset[str] = frozenset()) -> int:

@@ -8,9 +8,10 @@ from overlay.engine.control import Control
 from overlay.imaging.colour import srgb_to_work
 from overlay.measures.patches import style_match
 from overlay.studio.inputs.pictures import PictureStore
-from overlay.studio.keeping.shelf import ProofShelf, pull_proof
+from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.making.proofs import Proof
 from overlay.studio.making.requests import guide_frame, reference_picture
+from overlay.studio.runs.pull import pull_proof
 
 Pair = tuple[float, float]  # with the cue, without it
 

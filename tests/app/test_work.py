@@ -9,8 +9,9 @@ from PySide6.QtWidgets import QApplication
 
 from overlay.app.main import make_application
 from overlay.app.parts.images import from_image, grey_to_image, to_image
-from overlay.app.work.jobs import JobRunner
 from overlay.app.work.loader import Loader
+from overlay.app.work.runner import Runner
+from overlay.studio.runs.queue import Run
 from tests.pictures import blobs
 
 
@@ -26,41 +27,36 @@ class WorkerTest(unittest.TestCase):
         self.assertTrue(until())
 
 
-class JobTest(WorkerTest):
+class RunnerTest(WorkerTest):
     def setUp(self):
         super().setUp()
-        self.runner = JobRunner()
+        self.runner, self.heard = Runner(), []
         self.addCleanup(self.runner.close)
-        self.heard: list[tuple] = []
-        for name in ("done", "failed", "stopped", "progress"):
-            getattr(self.runner, name).connect(lambda *a, n=name: self.heard.append((n, *a)))
 
     def test_work_runs_on_another_thread_and_answers_on_this_one(self):
-        threads = []
-        self.runner.done.connect(lambda *_: threads.append(threading.current_thread()))
-        job = self.runner.start(lambda control: threading.current_thread())
+        run = Run(name="Proof", work=lambda control: threading.current_thread())
+        run.then = lambda result: self.heard.append((result, threading.current_thread()))
+        self.runner.add(run)
         self.wait(lambda: not self.runner.busy)
-        self.assertIsNot(self.heard[-1][2], threading.main_thread())
-        self.assertEqual(self.heard[-1][:2], ("done", job))
-        self.assertIs(threads[0], threading.main_thread())
+        [(worked, answered)] = self.heard
+        self.assertIsNot(worked, threading.main_thread())
+        self.assertIs(answered, threading.main_thread())
 
-    def test_errors_and_stops_are_told(self):
-        def fail(control):
-            raise ValueError("no ink")
-
+    def test_a_stop_is_told_and_the_next_one_follows(self):
         def forever(control):
             while True:
                 control.step(0.5, "waiting")
                 time.sleep(0.001)
 
-        self.runner.start(fail)
+        first = Run(name="long", work=forever, stopped=lambda: self.heard.append("stopped"))
+        second = Run(name="short", work=lambda control: 7, then=self.heard.append)
+        for run in (first, second):
+            self.runner.add(run)
+        self.wait(lambda: first.fraction == 0.5)
+        self.assertEqual(self.runner.queue.waiting, (second,))
+        self.runner.queue.stop_running()
         self.wait(lambda: not self.runner.busy)
-        self.assertEqual(str(self.heard[-1][2]), "no ink")
-        job = self.runner.start(forever)
-        self.wait(lambda: any(h[0] == "progress" for h in self.heard))
-        self.runner.stop()
-        self.wait(lambda: not self.runner.busy)
-        self.assertEqual(self.heard[-1], ("stopped", job))
+        self.assertEqual(self.heard, ["stopped", 7])
 
 
 class LoaderTest(WorkerTest):

@@ -1,0 +1,93 @@
+"""The bench: tray, picture, card and cue sheet beside each other."""
+
+from collections.abc import Callable
+
+from PySide6.QtCore import QObject, Qt
+from PySide6.QtWidgets import QSplitter, QVBoxLayout, QWidget
+
+from overlay.app.card.map_desk import MapDesk
+from overlay.app.floor.floor import Floor
+from overlay.app.floor.rooms import History, Room, Tab
+from overlay.app.picture.probe import Probe
+from overlay.app.picture.stage import PictureStage
+from overlay.app.regions.desk import RegionDesk
+from overlay.app.shell.side_tabs import SideTabs
+
+_SHEET, _SHEET_LEAST = 236, 160  # pixels of height
+
+
+class BenchRoom(QObject, Room):
+    """The first room; Esc puts down its tools one after another.
+
+    Attributes
+    ----------
+    removes : what Del takes away, the first whose condition holds.
+    starred : what K does.
+    """
+
+    name = "bench"
+    tab = Tab("Bench", "Ctrl+1", "Compose and see the picture")
+
+    def __init__(self, floor: Floor, side: SideTabs, stage: PictureStage, sheet: QWidget) -> None:
+        super().__init__(floor)
+        self.bench, self.stage = floor.bench, stage
+        self.widget, self.focus, self.line = _laid_out(side, sheet), stage.view, stage.status
+        self.starred: Callable[[], object] = lambda: None
+        self.removes: list[tuple[Callable[[], bool], Callable[[], object]]] = []
+        self._tools: list[tuple[Callable[[], object], Callable[[], object]]] = []
+
+    def have_tools(self, regions: RegionDesk, maps: MapDesk, probe: Probe) -> None:
+        """Whose tools Esc puts down, and whose keys mean something here."""
+        self._regions = regions
+        self._tools = [
+            (lambda: regions.hand.tool, lambda: regions.panel.use_tool("")),
+            (lambda: maps.tool, lambda: maps.part.use_tool("")),
+            (lambda: probe.tool, lambda: self.stage.use_tool("")),
+            (lambda: self.stage.flipping, self.stage.stop_flipping),
+        ]
+
+    @property
+    def history(self) -> History | None:
+        """That of the project."""
+        return self.bench.project
+
+    def escape(self) -> bool:
+        """Put the tool in hand down."""
+        for in_hand, put_down in self._tools:
+            if in_hand():
+                put_down()
+                return True
+        return False
+
+    def heed_key(self, key: int, *, pressed: bool) -> bool:
+        """V is held to see what the picture is compared with; brushes have keys of their own."""
+        if key == Qt.Key.Key_V:
+            self.stage.flip(on=pressed)
+            return True
+        return pressed and self._regions.hand.heed_key(key)
+
+    def remove(self) -> None:
+        """Take away what has the keys, else the selected cues."""
+        next(do for holds, do in self.removes if holds())()
+
+    def star(self) -> None:
+        """Keep the proof that hangs in mind."""
+        self.starred()
+
+
+def _laid_out(side: QWidget, sheet: QWidget) -> QWidget:
+    """Panels over the sheet, which is made higher by its upper edge where there are many cues."""
+    bench = QWidget()
+    inside = QVBoxLayout(bench)
+    inside.setContentsMargins(0, 0, 0, 0)
+    inside.setSpacing(1)
+    sheet.setMinimumHeight(_SHEET_LEAST)
+    split = QSplitter(Qt.Orientation.Vertical)
+    split.setChildrenCollapsible(False)
+    split.setHandleWidth(3)
+    split.addWidget(side)
+    split.addWidget(sheet)
+    split.setStretchFactor(0, 1)
+    split.setSizes([500, _SHEET])
+    inside.addWidget(split)
+    return bench

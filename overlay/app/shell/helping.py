@@ -1,0 +1,70 @@
+"""Settings, theme and help: what is the same in every room."""
+
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtCore import QObject
+from PySide6.QtWidgets import QWidget
+
+from overlay import __version__
+from overlay.app.floor.commands import Command, Entries
+from overlay.app.floor.floor import Floor
+from overlay.app.parts.theme import wants_dark
+from overlay.app.shell.handbook import Handbook, handbook_folder
+from overlay.app.shell.settings_dialog import SettingsDialog
+from overlay.app.shell.shortcuts import ShortcutsDialog
+from overlay.app.shell.tour import Stop, Tour
+
+
+class Helping(QObject):
+    """Shows what is to be known, in windows of its own."""
+
+    def __init__(self, floor: Floor, stops: tuple[Stop, ...], after_tour: QWidget) -> None:
+        super().__init__(floor)
+        self.floor, self._stops, self._after_tour = floor, stops, after_tour
+        self.listed: Callable[[], Entries] = tuple  # all commands, for the list of keys
+
+    def commands(self) -> Entries:
+        """Settings and help."""
+        return (
+            Command("File", "Settings…", "Ctrl+,", self.settings),
+            Command("File", "Quit", "Ctrl+Q", self.floor.host.close),
+            Command("View", "Dark room", "Ctrl+D", self._toggle_dark),
+            Command("Help", "Handbook", "F1", self.handbook),
+            Command("Help", "Shortcuts", "Shift+F1", self.shortcuts),
+            Command("Help", "Tour", "", self.tour),
+            Command("Help", "About Overlay", "", self._about),
+        )
+
+    def settings(self) -> None:
+        """Show the settings."""
+        SettingsDialog(self.floor.settings, self.floor.change_settings, self.floor.host).open()
+
+    def _toggle_dark(self) -> None:
+        settings = self.floor.settings
+        theme = "light" if wants_dark(settings.theme) else "dark"
+        self.floor.change_settings(settings.model_copy(update={"theme": theme}))
+
+    def shortcuts(self) -> None:
+        """List the keys."""
+        ShortcutsDialog(self.listed(), self.floor.host).open()
+
+    def handbook(self) -> None:
+        """Open the handbook."""
+        folder: Path | None = handbook_folder()
+        if folder is None:
+            self.floor.refuse("The handbook must lie in docs/handbook, got none; see the README.")
+        else:
+            Handbook(folder, self.floor.host).show()
+
+    def tour(self) -> None:
+        """Show the window round."""
+        self.floor.go_to("bench")
+        Tour(self.floor.host, self._stops, self._after_tour)
+        settings = self.floor.settings
+        self.floor.change_settings(settings.model_copy(update={"toured": True}))
+
+    def _about(self) -> None:
+        self.floor.say(
+            f"Overlay {__version__}: conditioned pictures, made on this computer. MIT licence."
+        )
