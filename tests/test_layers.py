@@ -6,7 +6,8 @@ from pathlib import Path
 
 ROOT = Path(__file__).parent.parent / "overlay"
 MODULES = sorted(p for p in ROOT.rglob("*.py") if "app" not in p.relative_to(ROOT).parts)
-LONGEST_MODULE, LONGEST_FUNCTION = 420, 80
+LONGEST_MODULE, LONGEST_BODY, MOST_METHODS, MOST_FILES = 350, 40, 20, 21
+KNOW_THE_WINDOW = {"app/main.py", "app/shell/window.py", "app/shell/compose.py"}
 
 
 def dotted(path: Path) -> str:
@@ -33,14 +34,44 @@ class LayerTest(unittest.TestCase):
                     self.assertFalse([n for n in names if n.startswith("PySide6")])
 
 
+class WindowTest(unittest.TestCase):
+    def test_nothing_but_three_files_names_the_window(self):
+        for path in (ROOT / "app").rglob("*.py"):
+            names = {
+                n.id
+                for n in ast.walk(ast.parse(path.read_text("utf-8")))
+                if isinstance(n, ast.Name)
+            }
+            named = "MainWindow" in names or '"MainWindow"' in path.read_text("utf-8")
+            if str(path.relative_to(ROOT)) not in KNOW_THE_WINDOW:
+                self.assertFalse(named, path)
+
+
 class SizeTest(unittest.TestCase):
-    def test_modules_and_functions_stay_readable(self):
+    def test_modules_and_folders_stay_readable(self):
         for path in ROOT.rglob("*.py"):
-            text = path.read_text("utf-8")
             with self.subTest(path.name):
-                self.assertLessEqual(len(text.splitlines()), LONGEST_MODULE)
-            for node in ast.walk(ast.parse(text)):
-                if isinstance(node, ast.FunctionDef):
-                    with self.subTest(f"{path.name}: {node.name}"):
-                        length = (node.end_lineno or 0) - node.lineno
-                        self.assertLessEqual(length, LONGEST_FUNCTION)
+                self.assertLessEqual(len(path.read_text("utf-8").splitlines()), LONGEST_MODULE)
+        for folder in {path.parent for path in ROOT.rglob("*.py")}:
+            with self.subTest(folder.name):
+                self.assertLessEqual(len(list(folder.glob("*.py"))), MOST_FILES)
+
+    def test_functions_and_classes_stay_readable(self):
+        for path in ROOT.rglob("*.py"):
+            for node in ast.walk(ast.parse(path.read_text("utf-8"))):
+                with self.subTest(f"{path.name}: {getattr(node, 'name', '')}"):
+                    if isinstance(node, ast.FunctionDef):
+                        self.assertLessEqual(_body_lines(node), LONGEST_BODY)
+                    if isinstance(node, ast.ClassDef):
+                        self.assertLessEqual(len(_public(node)), MOST_METHODS)
+
+
+def _body_lines(function):
+    body = function.body
+    if isinstance(body[0], ast.Expr) and isinstance(body[0].value, ast.Constant):
+        body = body[1:]  # the docstring
+    return body[-1].end_lineno - body[0].lineno + 1 if body else 0
+
+
+def _public(node):
+    return [f for f in node.body if isinstance(f, ast.FunctionDef) and not f.name.startswith("_")]

@@ -1,10 +1,12 @@
 """What the engine is asked for and what it gives back: frozen, plain, and owning all its arrays."""
 
+from collections.abc import Callable
 from dataclasses import dataclass, field
 
 import numpy as np
 import numpy.typing as npt
 
+from overlay.engine.control import Control
 from overlay.engine.record import Influence, Trace
 from overlay.engine.schedule import Envelope
 from overlay.imaging.colour import ByteImage, FloatImage
@@ -187,3 +189,7 @@ class Render:
     trace: Trace | None = None
     influence: Influence | None = None
     seconds: dict[str, float] = field(default_factory=dict)
+
+
+# What renders a request; whoever asks may watch and stop it.
+Engine = Callable[[Request, Control | None], Render]

@@ -2,7 +2,7 @@
 
 from unittest import mock
 
-from overlay.app.work import puller
+from overlay.app.shell import puller
 from overlay.studio.keeping.settings import load_settings
 from tests.app.harness import WindowTest
 

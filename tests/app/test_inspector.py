@@ -5,7 +5,7 @@ from PySide6.QtCore import QPointF, Qt
 from PySide6.QtTest import QTest
 
 from overlay.app.parts.theme import cue_colour
-from overlay.app.sheet.influence_chart import step_at, tint_map
+from overlay.app.picture.deciders import step_at, tint_map
 from overlay.engine.record import Influence
 from tests.app.harness import WindowTest
 

@@ -81,7 +81,7 @@ class TopBar(QFrame):
         """Have a tab that asks for a room."""
         button = QToolButton()
         button.setText(tab.text)
-        button.setToolTip(f"{tab.tip} ({tab.keys})")
+        button.setToolTip(plain_tip(f"{tab.tip} ({tab.keys})"))
         button.setCheckable(True)
         button.setProperty("tab", "true")
         button.clicked.connect(lambda _=False: self.room_asked.emit(name))

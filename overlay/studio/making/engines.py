@@ -11,12 +11,10 @@ from importlib.metadata import entry_points
 
 from overlay.document.json_text import RecipeError
 from overlay.document.recipe import OWN_ENGINE
-from overlay.engine.control import Control
-from overlay.engine.request import Render, Request
+from overlay.engine.request import Engine
 from overlay.engine.sampler import render
 
 GROUP = "overlay.engines"
-Engine = Callable[[Request, Control | None], Render]
 
 
 def engine_names() -> tuple[str, ...]:

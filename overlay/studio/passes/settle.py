@@ -7,12 +7,11 @@ from scipy import ndimage
 
 from overlay.document.recipe import Pass
 from overlay.engine.control import Control
-from overlay.engine.request import Facets, GuideCue, Render, Request, StyleCue
+from overlay.engine.request import Engine, Facets, GuideCue, Render, Request, StyleCue
 from overlay.engine.schedule import Envelope
 from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_srgb
 from overlay.regions.rims import meet_tints, rim_band
-from overlay.studio.making.engines import Engine
 
 _BAND = 0.035  # of the longer side, half the width of the band around a rim
 _MEET = (0.02, 0.07)  # of the longer side, over which tints meet; more by so much a departure
