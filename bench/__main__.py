@@ -21,8 +21,8 @@ import numpy as np
 
 from bench.exact import exact_refine
 from bench.subjects import pixels, reference, source, standard
-from overlay.engine import search
 from overlay.engine.control import CancelledError, Control
+from overlay.engine.matching import search
 from overlay.engine.request import Render, Request
 from overlay.engine.sampler import render
 from overlay.guides.edges import EdgeOptions, extract_edges

@@ -1,7 +1,7 @@
 """The exact search that the engine's is compared with: every patch against all of a reference's.
 
 Nearest neighbours by matrix product, over the reference's patches (and mirror images) on a grid
-of 4 pixels; denser grids take hours. It replaces `overlay.engine.search.refine`.
+of 4 pixels; denser grids take hours. It replaces `overlay.engine.matching.search.refine`.
 """
 
 from typing import Any
@@ -9,9 +9,9 @@ from typing import Any
 import numpy as np
 import numpy.typing as npt
 
-from overlay.engine import search
-from overlay.engine.atlas import PATCH, Atlas
-from overlay.engine.field import PAD, Field, Grid
+from overlay.engine.matching import distance, search
+from overlay.engine.matching.atlas import PATCH, Atlas
+from overlay.engine.matching.field import PAD, Field, Grid
 from overlay.imaging.colour import FloatImage
 
 _BLOCK = 1024
@@ -49,7 +49,7 @@ def exact_refine(
 ) -> tuple[Field, FloatImage, FloatImage]:
     """The nearest patch for every patch of the canvas; same arguments and result as `refine`."""
     means = np.empty((grid.rows, grid.columns, 3), np.float32)
-    search.patch_means(query.canvas, grid.top, grid.left, means)
+    distance.patch_means(query.canvas, grid.top, grid.left, means)
     cost = np.zeros((grid.rows, grid.columns), np.float32)
     i, j = np.mgrid[0 : grid.rows, 0 : grid.columns]
     y, x = 4 * i + PAD - grid.top, 4 * j + PAD - grid.left

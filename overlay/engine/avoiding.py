@@ -7,11 +7,18 @@ reference looks for its like in the avoided picture.
 import numpy as np
 from scipy import ndimage
 
-from overlay.engine import search
-from overlay.engine.atlas import PATCH, Leaf, build_atlas
 from overlay.engine.control import Control
-from overlay.engine.field import STRIDE, Grid, grid_samples, make_grid, pad_canvas, random_field
 from overlay.engine.library import Library, work_at_most
+from overlay.engine.matching import search
+from overlay.engine.matching.atlas import PATCH, Leaf, build_atlas
+from overlay.engine.matching.field import (
+    STRIDE,
+    Grid,
+    grid_samples,
+    make_grid,
+    pad_canvas,
+    random_field,
+)
 from overlay.engine.request import AvoidCue
 from overlay.engine.schedule import Step
 from overlay.imaging.colour import FloatImage

@@ -11,10 +11,10 @@ import numpy as np
 
 from overlay.engine.layout import Masses, apply_masses, cells_of, coarse, find_masses
 from overlay.engine.library import usable, work_at_most
-from overlay.engine.palette import sample_colours
 from overlay.engine.placing import Placed, place
 from overlay.engine.request import Request, StyleCue
-from overlay.engine.tints import Tint, blend_tints, make_tint
+from overlay.engine.tone.palette import sample_colours
+from overlay.engine.tone.tints import Tint, blend_tints, make_tint
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.resample import pyramid, resize
 from overlay.imaging.smoothing import smooth_within

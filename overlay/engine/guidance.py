@@ -9,7 +9,7 @@ import numpy as np
 from scipy import ndimage
 
 from overlay.engine.blocks import BlockField
-from overlay.engine.field import PAD, pad_canvas, sparse
+from overlay.engine.matching.field import PAD, pad_canvas, sparse
 from overlay.engine.request import GuideCue
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.gradients import gradient_channels

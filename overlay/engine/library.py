@@ -4,7 +4,7 @@ import numpy as np
 import numpy.typing as npt
 from scipy import ndimage
 
-from overlay.engine.atlas import PATCH, Atlas, Leaf, build_atlas
+from overlay.engine.matching.atlas import PATCH, Atlas, Leaf, build_atlas
 from overlay.engine.request import StyleCue
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.resample import halve, pyramid, resize

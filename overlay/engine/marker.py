@@ -7,10 +7,7 @@ crisp again.
 
 import numpy as np
 
-from overlay.engine import search
-from overlay.engine.atlas import PATCH, Atlas
 from overlay.engine.control import Control
-from overlay.engine.field import PAD, STRIDE, pad_canvas
 from overlay.engine.library import Library
 from overlay.engine.marks import (
     COHERENCE,
@@ -21,10 +18,13 @@ from overlay.engine.marks import (
     next_marks,
     reach_of,
 )
+from overlay.engine.matching import search
+from overlay.engine.matching.atlas import PATCH, Atlas
+from overlay.engine.matching.field import PAD, STRIDE, pad_canvas
+from overlay.engine.matching.vote import vote
 from overlay.engine.material import Material
 from overlay.engine.record import Trace
 from overlay.engine.schedule import Step
-from overlay.engine.vote import vote
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.noise import add_noise, step_key
 from overlay.imaging.resample import soften

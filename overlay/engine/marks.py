@@ -4,10 +4,11 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from overlay.engine import search
-from overlay.engine.atlas import Atlas
 from overlay.engine.control import Control
-from overlay.engine.field import (
+from overlay.engine.library import Library
+from overlay.engine.matching import search
+from overlay.engine.matching.atlas import Atlas
+from overlay.engine.matching.field import (
     STRIDE,
     Field,
     Grid,
@@ -18,7 +19,6 @@ from overlay.engine.field import (
     random_field,
     sparse_samples,
 )
-from overlay.engine.library import Library
 from overlay.engine.material import Material
 from overlay.engine.schedule import Step
 from overlay.engine.shares import Casting, Labels, assign, memberships, smooth_cost

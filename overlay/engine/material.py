@@ -5,11 +5,11 @@ from scipy import ndimage
 
 from overlay.engine.avoiding import Avoidance
 from overlay.engine.control import Control
-from overlay.engine.field import Grid, sparse, sparse_samples
 from overlay.engine.ground import Ground
 from overlay.engine.guidance import GuideField
 from overlay.engine.library import Library
-from overlay.engine.nearness import Nearness
+from overlay.engine.matching.field import Grid, sparse, sparse_samples
+from overlay.engine.matching.nearness import Nearness
 from overlay.engine.request import Request, StyleCue
 from overlay.engine.schedule import Step, count_levels
 from overlay.imaging.colour import FloatImage, srgb_to_work

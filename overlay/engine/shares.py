@@ -12,7 +12,7 @@ import numpy as np
 import numpy.typing as npt
 from scipy import ndimage
 
-from overlay.engine.field import STRIDE, Field, Grid
+from overlay.engine.matching.field import STRIDE, Field, Grid
 from overlay.imaging.colour import FloatImage
 
 Labels = npt.NDArray[np.int16]

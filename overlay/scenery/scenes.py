@@ -8,7 +8,7 @@ import numpy.typing as npt
 from scipy import ndimage
 
 from overlay.imaging.colour import ByteImage, FloatImage
-from overlay.scenery import march
+from overlay.scenery import march, terrain
 from overlay.scenery import subjects as s
 from overlay.scenery.solids import Solid, Vec, tabulate
 
@@ -129,8 +129,8 @@ def draw_scene(name: str, width: int = 960, height: int = 640, *, smooth: bool =
     colour = np.zeros((height, width, 3))
     depth = np.zeros((height, width), np.float32)
     labels = np.zeros((height, width), np.int64)
-    relief = np.empty(march.RELIEF_SHAPE, np.float32)
-    march.draw_relief(stage.hills, relief)
+    relief = np.empty(terrain.RELIEF_SHAPE, np.float32)
+    terrain.draw_relief(stage.hills, relief)
     table, land = tabulate(stage.solids, names), _land(stage)
     camera = _camera(stage)
     march.trace_picture(table, land, relief, camera, colour, depth, labels)

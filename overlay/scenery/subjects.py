@@ -122,45 +122,28 @@ def lock_gates(half: float, open_by: float = 14.0) -> list[Solid]:
     for side in (-1.0, 1.0):
         hinge: Vec = (side * half, 0.0, 0.0)
         turn = yaw(side * open_by)
-        leaf = (half * 0.53, 0.95, 0.12)
-        gate = [
-            Solid(
-                BOX, (-side * half * 0.5, -0.15, 0), leaf, "#3d352c", Texture.PLANKS, "lock gate"
-            ),
-            Solid(
-                BOX,
-                (-side * half * 0.5, 0.82, -0.1),
-                (half * 0.5, 0.05, 0.25),
-                "#8b7a5e",
-                Texture.PLANKS,
-                "lock gate",
-            ),
-            Solid(
-                BOX,
-                (side * 1.7, 0.95, 0),
-                (2.1, 0.17, 0.17),
-                "#2f2b28",
-                Texture.PLANKS,
-                "lock gate",
-            ),
-            Solid(BOX, (side * 3.7, 0.95, 0), (0.22, 0.19, 0.19), "#f0eadc", label="lock gate"),
-        ]
-        for k in range(3):
-            x = -side * half * (0.2 + 0.32 * k)
-            gate.append(
-                Solid(BOX, (x, 1.2, -0.2), (0.025, 0.4, 0.025), "#efe8d6", label="lock gate")
-            )
-        gate.append(
-            Solid(
-                BOX,
-                (-side * half * 0.5, 1.6, -0.2),
-                (half * 0.45, 0.025, 0.025),
-                "#efe8d6",
-                label="lock gate",
-            )
-        )
-        parts += [g.moved(turn, hinge) for g in gate]
+        parts += [g.moved(turn, hinge) for g in _lock_gate(side, half)]
     return parts
+
+
+def _lock_gate(side: float, half: float) -> list[Solid]:
+    """One gate, closed, its hinge at the origin."""
+    middle = -side * half * 0.5
+    leaf = (half * 0.53, 0.95, 0.12)
+    plank = (half * 0.5, 0.05, 0.25)
+    wood, name = Texture.PLANKS, "lock gate"
+    gate = [
+        Solid(BOX, (middle, -0.15, 0), leaf, "#3d352c", wood, name),
+        Solid(BOX, (middle, 0.82, -0.1), plank, "#8b7a5e", wood, name),
+        Solid(BOX, (side * 1.7, 0.95, 0), (2.1, 0.17, 0.17), "#2f2b28", wood, name),
+        Solid(BOX, (side * 3.7, 0.95, 0), (0.22, 0.19, 0.19), "#f0eadc", label=name),
+    ]
+    for k in range(3):
+        x = -side * half * (0.2 + 0.32 * k)
+        gate.append(Solid(BOX, (x, 1.2, -0.2), (0.025, 0.4, 0.025), "#efe8d6", label=name))
+    rail = (half * 0.45, 0.025, 0.025)
+    gate.append(Solid(BOX, (middle, 1.6, -0.2), rail, "#efe8d6", label=name))
+    return gate
 
 
 def barge(colour: str = "#23536b") -> list[Solid]:

@@ -17,6 +17,23 @@ def _courses(u, v, wide, high, gap):
 
 
 @njit(cache=True)
+def _masonry(texture, u, v, fine):
+    wide, high = (0.42, 0.16) if texture == 1 else (0.9, 0.42)
+    shade, joint = _courses(u, v, wide, high, 0.035)
+    if joint:
+        return (1.15, -0.4) if texture == 1 else (0.5, 0.0)
+    return (0.72 + 0.5 * shade) * (0.8 + 0.4 * fine), 0.5 * (shade - 0.5)
+
+
+@njit(cache=True)
+def _planks(u, v):
+    board = np.floor(u / 0.22)
+    streak = value_noise(40 * u, 1.4 * v + 9 * board, 3.0)
+    tone = (0.75 + 0.35 * lattice(int(board), 3, 1)) * (0.8 + 0.35 * streak)
+    return tone * 0.45 if u / 0.22 - board < 0.1 else tone
+
+
+@njit(cache=True)
 def surface_tone(texture, u, v, x, y, z):
     """Brightness factor (about 0.4 to 1.4) and warmth (-1 to 1) at a point.
 
@@ -26,18 +43,9 @@ def surface_tone(texture, u, v, x, y, z):
     stain = layered_noise(0.9 * x, 0.6 * y, 0.9 * z, 3)
     tone, warmth = 0.9 + 0.2 * fine, 0.0
     if texture == 1 or texture == 5:  # brick, stone
-        wide, high = (0.42, 0.16) if texture == 1 else (0.9, 0.42)
-        shade, joint = _courses(u, v, wide, high, 0.035)
-        tone = (0.72 + 0.5 * shade) * (0.8 + 0.4 * fine)
-        warmth = 0.5 * (shade - 0.5)
-        if joint:
-            tone, warmth = (1.15, -0.4) if texture == 1 else (0.5, 0.0)
+        tone, warmth = _masonry(texture, u, v, fine)
     elif texture == 2:  # planks
-        board = np.floor(u / 0.22)
-        streak = value_noise(40 * u, 1.4 * v + 9 * board, 3.0)
-        tone = (0.75 + 0.35 * lattice(int(board), 3, 1)) * (0.8 + 0.35 * streak)
-        if u / 0.22 - board < 0.1:
-            tone *= 0.45
+        tone = _planks(u, v)
     elif texture == 3:  # roof tiles
         shade, joint = _courses(u, v, 0.3, 0.26, 0.03)
         tone = (0.75 + 0.45 * shade) * (0.85 + 0.3 * fine)

@@ -2,8 +2,8 @@ import unittest
 
 import numpy as np
 
-from overlay.engine.field import PAD, sparse
 from overlay.engine.guidance import GuideField
+from overlay.engine.matching.field import PAD, sparse
 from overlay.engine.schedule import Envelope
 from tests.pictures import HEIGHT, WIDTH, edges, scene
 

@@ -6,7 +6,7 @@ from overlay.engine.control import Control
 from overlay.engine.material import Material, speaks
 from overlay.engine.request import Facets
 from overlay.engine.schedule import Envelope, plan
-from overlay.engine.tints import blend_tints, make_tint
+from overlay.engine.tone.tints import blend_tints, make_tint
 from overlay.imaging.colour import srgb_to_work
 from overlay.imaging.smoothing import smooth_within
 from tests.pictures import HEIGHT, WIDTH, manner, request, scene, stripes, style

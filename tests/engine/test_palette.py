@@ -2,15 +2,15 @@ import unittest
 
 import numpy as np
 
-from overlay.engine.light import relight, tone_curve
-from overlay.engine.palette import (
+from overlay.engine.tone.light import relight, tone_curve
+from overlay.engine.tone.palette import (
     apply_cube,
     build_cube,
     palette_cube,
     sample_colours,
     transport,
 )
-from overlay.engine.swatches import apply_swatches, swatch_map
+from overlay.engine.tone.swatches import apply_swatches, swatch_map
 from overlay.imaging.colour import hex_to_srgb, srgb_to_work
 from overlay.imaging.smoothing import smooth_within
 from overlay.measures.palette import palette_distance

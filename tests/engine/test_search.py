@@ -2,9 +2,9 @@ import unittest
 
 import numpy as np
 
-from overlay.engine import search
-from overlay.engine.atlas import PATCH, Leaf, build_atlas
-from overlay.engine.field import (
+from overlay.engine.matching import search
+from overlay.engine.matching.atlas import PATCH, Leaf, build_atlas
+from overlay.engine.matching.field import (
     PAD,
     Grid,
     carry_field,
@@ -13,9 +13,9 @@ from overlay.engine.field import (
     pad_canvas,
     random_field,
 )
+from overlay.engine.matching.vote import vote
 from overlay.engine.request import Facets
 from overlay.engine.shares import Casting, assign, memberships, solve_bias
-from overlay.engine.vote import vote
 from overlay.imaging.colour import srgb_to_work
 from overlay.imaging.resample import resize
 from tests.pictures import blobs, manner

@@ -140,10 +140,10 @@ def _tick(t: Tones) -> str:
 
 
 def _style_sheet(t: Tones) -> str:
-    return _panels_and_buttons(t) + _fields_and_lists(t)
+    return _panels(t) + _buttons(t) + _fields_and_lists(t)
 
 
-def _panels_and_buttons(t: Tones) -> str:
+def _panels(t: Tones) -> str:
     return f"""
     QMainWindow, QDialog {{ background: {t.bench}; }}
     QFrame[panel="true"] {{ background: {t.panel}; border: none; }}
@@ -152,6 +152,11 @@ def _panels_and_buttons(t: Tones) -> str:
     QLabel[role="faint"] {{ color: {t.faint}; }}
     QLabel[role="error"] {{ color: {t.alarm}; font-weight: 600; }}
     QToolTip {{ background: {t.panel}; color: {t.ink}; border: 1px solid {t.hairline}; }}
+    """
+
+
+def _buttons(t: Tones) -> str:
+    return f"""
     QPushButton, QToolButton {{
         background: {t.panel}; color: {t.ink}; border: 1px solid {t.hairline};
         border-radius: 3px; padding: 3px 8px; min-height: 18px;

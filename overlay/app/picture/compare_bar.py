@@ -7,7 +7,7 @@ from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import calm_wheel
 from overlay.app.parts.icons import set_icon
 from overlay.app.parts.plain import PlainLabel
-from overlay.app.picture.view import Compare
+from overlay.app.picture.comparing import Compare
 
 VIEW = "view"  # what the view switch shows
 _LEFT = (

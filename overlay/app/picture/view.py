@@ -1,7 +1,5 @@
 """The picture: zoom about the pointer, pan, fit, and a wipe between two states."""
 
-from typing import Literal
-
 from PySide6.QtCore import QEvent, QPoint, QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import (
     QColor,
@@ -11,25 +9,19 @@ from PySide6.QtGui import (
     QMouseEvent,
     QPainter,
     QPaintEvent,
-    QPen,
     QTabletEvent,
     QWheelEvent,
 )
 from PySide6.QtWidgets import QWidget
 
-from overlay.app.parts import mips
 from overlay.app.parts.drops import TakesPictures
 from overlay.app.parts.theme import tone
-from overlay.app.picture.framing import FramedView
-from overlay.app.picture.marks import paint_box, paint_caption, paint_legend
+from overlay.app.picture.comparing import ComparedView
+from overlay.app.picture.marks import paint_box, paint_legend
 from overlay.app.picture.tools import PictureTool
 
-Compare = Literal["wipe", "beside", "difference"]
 
-_GRAB = 8  # pixels around the wipe's line that take hold of it
-
-
-class PictureView(TakesPictures, FramedView):
+class PictureView(TakesPictures, ComparedView):
     """Shows a picture in a frame, and a second one right of a draggable line.
 
     Both are drawn into the same frame whatever their own sizes, so that a coarse state of a run
@@ -50,19 +42,14 @@ class PictureView(TakesPictures, FramedView):
         self.setToolTip(
             "Wheel zooms, dragging with Space or the middle button pans, double click fits"
         )
-        self._image: QImage | None = None
-        self._other: QImage | None = None
         self._over: QImage | None = None
         self._over_strength = 0.0
-        self._wipe = 0.5
-        self._captions = ("", "")
         self._hint = ""
         self._boxes: list[QRectF] = []
         self._legend: list[tuple[QColor, str]] = []
         self._pressed: QPointF | None = None
         self._drag: tuple[str, QPointF] | None = None
         self._space = False
-        self._compare: Compare = "wipe"
         self._tool: PictureTool | None = None
 
     # What is shown --------------------------------------------------------------------------
@@ -74,16 +61,6 @@ class PictureView(TakesPictures, FramedView):
             self._frame = frame
         elif image is not None:
             self._frame = image.size()
-        self.update()
-
-    def show_other(
-        self,
-        image: QImage | None,
-        captions: tuple[str, str] = ("", ""),
-        how: Compare = "wipe",
-    ) -> None:
-        """Compare with another picture: right of the wipe's line, beside, or as a difference."""
-        self._other, self._captions, self._compare = image, captions, how
         self.update()
 
     def show_over(self, image: QImage | None, strength: float = 1.0) -> None:
@@ -126,31 +103,6 @@ class PictureView(TakesPictures, FramedView):
         """The picture that is shown."""
         return self._image
 
-    @property
-    def has_wipe(self) -> bool:
-        """Whether two pictures are compared."""
-        return self._other is not None
-
-    @property
-    def wipe(self) -> float:
-        """Place of the wipe's line, 0 to 1 of the frame's width."""
-        return self._wipe
-
-    def swap_sides(self) -> None:
-        """Exchange what is left and right of the line."""
-        if self._other is not None:
-            self._image, self._other = self._other, self._image
-            self._captions = (self._captions[1], self._captions[0])
-            self.update()
-
-    def _panes(self) -> list[QRectF]:
-        """The parts of the widget that show a picture each."""
-        whole = QRectF(self.rect())
-        if self._other is None or self._compare != "beside":
-            return [whole]
-        half = QRectF(0, 0, whole.width() / 2 - 1, whole.height())
-        return [half, half.translated(whole.width() / 2 + 1, 0)]
-
     # Painting -------------------------------------------------------------------------------
 
     def paintEvent(self, event: QPaintEvent) -> None:
@@ -183,77 +135,6 @@ class PictureView(TakesPictures, FramedView):
         if self._other is not None:
             self._paint_wipe(painter, rect)
 
-    def _paint_beside(self, painter: QPainter) -> None:
-        """Both pictures with one zoom."""
-        for i, (image, pane) in enumerate(
-            zip((self._image, self._other), self._panes(), strict=True)
-        ):
-            assert image is not None
-            painter.save()
-            painter.setClipRect(pane)
-            rect = self.frame_rect(i)
-            self._paint_image(painter, image, rect)
-            painter.restore()
-            low = min(rect.bottom(), pane.bottom()) - 8
-            at = QPointF(max(rect.left(), pane.left()) + 8, low)
-            paint_caption(painter, at, self._captions[i], 1)
-
-    def _paint_difference(self, painter: QPainter, rect: QRectF) -> None:
-        """Where both differ, four times as strong; black where they agree."""
-        assert self._image is not None and self._other is not None
-        shown, other = self._drawn(self._image, rect), self._drawn(self._other, rect)
-        inner = QPainter(shown)
-        inner.setCompositionMode(QPainter.CompositionMode.CompositionMode_Difference)
-        inner.drawImage(QPointF(), other)
-        inner.setCompositionMode(QPainter.CompositionMode.CompositionMode_Plus)
-        for _ in range(2):
-            inner.drawImage(QPointF(), shown.copy())
-        inner.end()
-        painter.save()
-        painter.setClipRect(rect)
-        painter.drawImage(QPointF(), shown)
-        painter.restore()
-        text = f"{self._captions[0]} against {self._captions[1]}, four times as strong"
-        paint_caption(painter, QPointF(rect.left() + 8, rect.bottom() - 8), text, 1)
-
-    def _drawn(self, image: QImage, rect: QRectF) -> QImage:
-        """A picture as it lies in the widget, on black; all are sampled alike."""
-        ratio = self.devicePixelRatioF()
-        shown = QImage(self.size() * ratio, QImage.Format.Format_ARGB32_Premultiplied)
-        shown.setDevicePixelRatio(ratio)
-        shown.fill(Qt.GlobalColor.black)
-        painter = QPainter(shown)
-        self._paint_image(painter, image, rect)
-        painter.end()
-        return shown
-
-    def _paint_image(self, painter: QPainter, image: QImage, rect: QRectF) -> None:
-        wide = rect.width() * self.devicePixelRatioF()
-        if wide < image.width():
-            # Reducing needs real averaging, which was done when the picture came.
-            painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-            painter.drawImage(rect, mips.level(image, wide))
-            return
-        coarse = rect.width() / image.width()
-        smooth = image.size() != self._frame or coarse < 3
-        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform, smooth)
-        painter.drawImage(rect, image)
-
-    def _paint_wipe(self, painter: QPainter, rect: QRectF) -> None:
-        assert self._other is not None
-        line = rect.left() + self._wipe * rect.width()
-        painter.save()
-        painter.setClipRect(QRectF(line, rect.top(), rect.right() - line, rect.height()))
-        self._paint_image(painter, self._other, rect)
-        painter.restore()
-        painter.setPen(QPen(tone("register"), 2))
-        painter.drawLine(QPointF(line, rect.top()), QPointF(line, rect.bottom()))
-        painter.setBrush(tone("register"))
-        painter.setPen(Qt.PenStyle.NoPen)
-        painter.drawRect(QRectF(line - 3, rect.center().y() - 14, 6, 28))
-        paint_caption(painter, QPointF(line - 8, rect.bottom() - 8), self._captions[0], -1)
-        paint_caption(painter, QPointF(line + 8, rect.bottom() - 8), self._captions[1], 1)
-
     def _paint_hint(self, painter: QPainter) -> None:
         painter.setPen(QColor("#161615"))
         painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, self._hint)
@@ -279,7 +160,7 @@ class PictureView(TakesPictures, FramedView):
             self._tool.press(self.place_at(event.position()))
             return
         pans = event.button() == Qt.MouseButton.MiddleButton or self._space
-        if self._near_wipe(event.position()) and not pans:
+        if self._takes_wipe(event.position()) and not pans:
             self._drag = ("wipe", event.position())
         elif pans or event.button() == Qt.MouseButton.LeftButton:
             self._drag = ("pan", event.position())
@@ -350,11 +231,7 @@ class PictureView(TakesPictures, FramedView):
 
     def _show_cursor(self, place: QPointF) -> None:
         shape = Qt.CursorShape.ArrowCursor if self._tool is None else self._tool.cursor
-        self.setCursor(Qt.CursorShape.SplitHCursor if self._near_wipe(place) else shape)
+        self.setCursor(Qt.CursorShape.SplitHCursor if self._takes_wipe(place) else shape)
 
-    def _near_wipe(self, place: QPointF | QPoint) -> bool:
-        if self._other is None or self._compare != "wipe" or self._tool is not None:
-            return False
-        rect = self.frame_rect()
-        line = rect.left() + self._wipe * rect.width()
-        return abs(place.x() - line) <= _GRAB and rect.top() <= place.y() <= rect.bottom()
+    def _takes_wipe(self, place: QPointF | QPoint) -> bool:
+        return self._tool is None and self.near_wipe(place)

@@ -70,6 +70,16 @@ class PrepareRoom(QWidget):
         column.addLayout(self._tool_row())
         column.addLayout(self._frame_rows())
         column.addLayout(self._brush_row())
+        self._add_strokes(column)
+        self._add_tones(column)
+        self.size_text = PlainLabel()
+        self.size_text.setProperty("role", "faint")
+        column.addWidget(self.size_text)
+        column.addStretch()
+        column.addLayout(self._end_rows())
+        return side
+
+    def _add_strokes(self, column: QVBoxLayout) -> None:
         tip = "Width of the brush, in percent of the longer side (comma, period)"
         self.brush_size = SliderField("Brush", tip, 0.5, 20, 0.5)
         self.brush_size.set_value(3.0)
@@ -80,6 +90,8 @@ class PrepareRoom(QWidget):
         self.strokes.setToolTip("Every retouch and stroke; Del takes the selected one away")
         self.strokes.setAccessibleName("Retouches and strokes")
         column.addWidget(self.strokes)
+
+    def _add_tones(self, column: QVBoxLayout) -> None:
         self.working = QCheckBox("Bring to working size")
         self.working.setToolTip("About 0.8 megapixels, proportions kept: quick to try things with")
         self.working.clicked.connect(lambda on: self._change("Working size", working_size=on))
@@ -96,12 +108,6 @@ class PrepareRoom(QWidget):
         self.sharpen.settled.connect(lambda v: self._change("Sharpen", sharpen=v))
         for field in (self.dark, self.light, self.sharpen):
             column.addWidget(field)
-        self.size_text = PlainLabel()
-        self.size_text.setProperty("role", "faint")
-        column.addWidget(self.size_text)
-        column.addStretch()
-        column.addLayout(self._end_rows())
-        return side
 
     def _tool_row(self) -> QHBoxLayout:
         row = QHBoxLayout()

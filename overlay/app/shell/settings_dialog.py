@@ -38,6 +38,22 @@ class SettingsDialog(QDialog):
         form = QFormLayout(self)
         form.setContentsMargins(18, 16, 18, 16)
         form.setHorizontalSpacing(18)
+        self._make_fields(settings)
+        form.addRow("Theme", self.theme)
+        form.addRow("Cores", self.threads)
+        form.addRow("Kept proofs", self.cache)
+        form.addRow("Pictures", self._folder_row())
+        for name, folder in (("Own files", data_folder()), ("Proofs", proofs_folder())):
+            label = PlainLabel(str(folder))
+            label.setProperty("role", "faint")
+            label.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
+            form.addRow(name, label)
+        for field in (self.theme, self.threads, self.cache, self.folder):
+            label_of = form.labelForField(field if field is not self.folder else self._folder)
+            if isinstance(label_of, PlainLabel):
+                field.setAccessibleName(label_of.text())
+
+    def _make_fields(self, settings: Settings) -> None:
         self.theme = QComboBox()
         calm_wheel(self.theme)
         for text, key in _THEMES:
@@ -61,19 +77,6 @@ class SettingsDialog(QDialog):
             "their recipes stay and give the same pictures again"
         )
         self.cache.valueChanged.connect(lambda v: self._set(cache_megabytes=v))
-        form.addRow("Theme", self.theme)
-        form.addRow("Cores", self.threads)
-        form.addRow("Kept proofs", self.cache)
-        form.addRow("Pictures", self._folder_row())
-        for name, folder in (("Own files", data_folder()), ("Proofs", proofs_folder())):
-            label = PlainLabel(str(folder))
-            label.setProperty("role", "faint")
-            label.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
-            form.addRow(name, label)
-        for field in (self.theme, self.threads, self.cache, self.folder):
-            label_of = form.labelForField(field if field is not self.folder else self._folder)
-            if isinstance(label_of, PlainLabel):
-                field.setAccessibleName(label_of.text())
 
     def _folder_row(self) -> QWidget:
         self._folder = QWidget()

@@ -3,8 +3,8 @@
 import numpy as np
 from numba import njit, prange
 
-from overlay.engine.atlas import PATCH, Atlas
-from overlay.engine.field import STRIDE, Field, Grid
+from overlay.engine.matching.atlas import PATCH, Atlas
+from overlay.engine.matching.field import STRIDE, Field, Grid
 from overlay.imaging.colour import FloatImage
 
 

@@ -7,9 +7,9 @@ guide says at the place. The same holds for the size of marks that is wanted the
 
 import numpy as np
 
-from overlay.engine.field import Grid, grid_samples
 from overlay.engine.guidance import firmness
 from overlay.engine.library import Library
+from overlay.engine.matching.field import Grid, grid_samples
 from overlay.engine.request import GuideCue, StyleCue
 from overlay.engine.schedule import Step
 from overlay.imaging.colour import FloatImage

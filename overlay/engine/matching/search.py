@@ -8,14 +8,14 @@ worse (coherence, Ashikhmin 2001, doi:10.1145/364338.364405): this lets whole st
 
 from collections.abc import Callable
 from dataclasses import dataclass
-from typing import NamedTuple
 
 import numpy as np
 import numpy.typing as npt
 from numba import njit, prange
 
-from overlay.engine.atlas import PATCH, Atlas, Ints
-from overlay.engine.field import PAD, STRIDE, Field, Grid
+from overlay.engine.matching.atlas import PATCH, Atlas
+from overlay.engine.matching.distance import Pages, Sought, apart, measure_matches, patch_means
+from overlay.engine.matching.field import STRIDE, Field, Grid
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.noise import hash32
 
@@ -53,123 +53,6 @@ class Query:
     label: npt.NDArray[np.int16]
     free_mean: FloatImage
     charges: FloatImage
-
-
-@njit(cache=True, fastmath=True)
-def _rows_apart(a, at, a_step, b, bt, b_step, row, limit):
-    """Sum of squared differences of two patches; may stop early once above `limit`.
-
-    `row`, the values in a patch's row, is passed in: unknown to the compiler, the loop over it
-    becomes vector code; as a constant it would be unrolled into scalar code, four times slower.
-    """
-    total = np.float32(0.0)
-    for _ in range(PATCH):
-        p, q = a[at : at + row], b[bt : bt + row]
-        line = np.float32(0.0)
-        for k in range(row):
-            d = p[k] - q[k]
-            line += d * d
-        total += line
-        if total > limit:
-            return total
-        at += a_step
-        bt += b_step
-    return total
-
-
-class _Sought(NamedTuple):
-    """A query as the kernels take it."""
-
-    canvas: FloatImage  # flat
-    guide: FloatImage  # flat
-    step: int  # values from one row of the padded canvas to the next
-    row: int  # values in a row of a patch, see `_rows_apart`
-    top: int
-    left: int
-    weight: FloatImage
-    slack: FloatImage
-    label: npt.NDArray[np.int16]
-    mean: FloatImage
-    free: FloatImage
-    floor: FloatImage  # per group
-    charges: FloatImage
-
-
-class _Pages(NamedTuple):
-    """An atlas as the kernels take it."""
-
-    colours: FloatImage
-    means: FloatImage
-    guides: FloatImage
-    dull: FloatImage
-    traits: FloatImage
-    start: Ints
-    height: Ints
-    width: Ints
-    turn: Ints
-    mirrored: Ints
-    leaf: Ints
-    first: Ints
-    pages: Ints  # how many each group has
-
-
-@njit(cache=True, fastmath=True)
-def _mean_gap(mean, means, at, free):
-    """The part of a patch distance that is due to the means and is to be left out."""
-    gap = np.float32(0.0)
-    for c in range(3):
-        d = mean[c] - means[at + c]
-        gap += free[c] * d * d
-    return np.float32(PATCH * PATCH) * gap
-
-
-@njit(cache=True, fastmath=True, forceinline=True)
-def _apart(q, p, i, j, page, y, x, limit):
-    """Distance of the canvas's patch (i, j) to a place; may be cut short once above `limit`."""
-    free = q.free[q.label[i, j]]
-    at = (STRIDE * i + PAD - q.top) * q.step + (STRIDE * j + PAD - q.left) * 3
-    pixel = p.start[page] + y * p.width[page] + x
-    page_step = p.width[page] * 3
-    gap = -p.dull[pixel]
-    for k in range(q.charges.shape[2]):
-        gap -= q.charges[i, j, k] * p.traits[pixel, k]
-    if free[0] + free[1] + free[2] > 0:
-        gap += _mean_gap(q.mean[i, j], p.means, pixel * 3, free)
-    total = _rows_apart(
-        q.canvas, at, q.step, p.colours, pixel * 3, page_step, q.row, limit + gap
-    ) - gap  # fmt: skip
-    weight = q.weight[i, j]
-    if weight > 0 and total < limit:
-        rest = (limit - total) / weight
-        total += weight * _rows_apart(
-            q.guide, at, q.step, p.guides, pixel * 3, page_step, q.row, rest
-        )  # fmt: skip
-    return total
-
-
-@njit(cache=True, parallel=True, nogil=True)
-def patch_means(canvas, top, left, out):
-    """Mean colour of every patch of the padded canvas, into `out` (rows, columns, 3)."""
-    for i in prange(out.shape[0]):
-        for j in range(out.shape[1]):
-            y, x = STRIDE * i + PAD - top, STRIDE * j + PAD - left
-            for c in range(3):
-                total = np.float32(0.0)
-                for dy in range(PATCH):
-                    for dx in range(PATCH):
-                        total += canvas[y + dy, x + dx, c]
-                out[i, j, c] = total / (PATCH * PATCH)
-
-
-@njit(cache=True, parallel=True, nogil=True)
-def _measure(q, p, field, cost):
-    """Distances of the present matches, into `cost`."""
-    for i in prange(field.shape[0]):
-        for j in range(field.shape[1]):
-            cost[i, j] = 0.0
-            if q.label[i, j] >= 0:
-                page, y, x = field[i, j]
-                cost[i, j] = _apart(q, p, i, j, page, y, x, np.float32(1e30))
 
 
 @njit(cache=True)
@@ -219,7 +102,7 @@ def _try_neighbours(q, p, field, i, j, page, y, x, d, rank, coherence):
             continue
         if other == page and cy == y and cx == x:
             continue
-        c = _apart(q, p, i, j, other, cy, cx, rank * coherence - floor)
+        c = apart(q, p, i, j, other, cy, cx, rank * coherence - floor)
         score = (c + floor) / coherence
         if score < rank and _repeats(field, i, j, other, cy, cx):
             score *= np.float32(_REPEAT)
@@ -284,7 +167,7 @@ def _try_places(q, p, field, i, j, page, y, x, d, rank, radius, key):
                 my, mx = y * p.height[other] // p.height[page], x * p.width[other] // p.width[page]
         cy = np.int32(min(max(my + shift_y, 0), p.height[other] - PATCH))
         cx = np.int32(min(max(mx + shift_x, 0), p.width[other] - PATCH))
-        c = _apart(q, p, i, j, other, cy, cx, rank - floor)
+        c = apart(q, p, i, j, other, cy, cx, rank - floor)
         score = c + floor
         if score < rank and _repeats(field, i, j, other, cy, cx):
             score *= np.float32(_REPEAT)
@@ -348,7 +231,7 @@ def refine(
     """
     means = np.empty((grid.rows, grid.columns, 3), np.float32)
     patch_means(query.canvas, grid.top, grid.left, means)
-    sought = _Sought(
+    sought = Sought(
         query.canvas.reshape(-1), query.guide.reshape(-1), query.canvas.shape[1] * 3, _ROW,
         grid.top, grid.left, query.guide_weight, query.slack, query.label, means, query.free_mean,
         # In flat places all matches are nearly perfect; what differs less than the reference's
@@ -356,13 +239,13 @@ def refine(
         np.float32(_FLAT * PATCH * PATCH * 3) * atlas.detail**2, query.charges,
     )  # fmt: skip
     colours, dull = atlas.soft_keys() if soft else (atlas.sharp, atlas.dull)
-    pages = _Pages(
+    pages = Pages(
         colours, atlas.means, atlas.guides, np.float32(_LIVELY_SOFT if soft else _LIVELY) * dull,
         atlas.traits, atlas.start, atlas.height, atlas.width, atlas.turn, atlas.mirrored,
         atlas.leaf, atlas.first, atlas.count,
     )  # fmt: skip
     cost = np.empty((grid.rows, grid.columns), np.float32)
-    _measure(sought, pages, field, cost)
+    measure_matches(sought, pages, field, cost)
     new_field, new_cost = np.empty_like(field), np.empty_like(cost)
     for sweep in range(sweeps):
         check()

@@ -7,10 +7,10 @@ import numpy as np
 import numpy.typing as npt
 
 from overlay.engine.library import usable, work_at_most
-from overlay.engine.light import relight, tone_curve
-from overlay.engine.palette import Cube, apply_cube, palette_cube, sample_colours
 from overlay.engine.request import StyleCue
-from overlay.engine.swatches import SwatchMap, apply_swatches, swatch_map
+from overlay.engine.tone.light import relight, tone_curve
+from overlay.engine.tone.palette import Cube, apply_cube, palette_cube, sample_colours
+from overlay.engine.tone.swatches import SwatchMap, apply_swatches, swatch_map
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.resample import soften
 

@@ -6,7 +6,7 @@ import numpy as np
 import numpy.typing as npt
 from numba import njit, prange
 
-from overlay.engine.atlas import PATCH, Atlas
+from overlay.engine.matching.atlas import PATCH, Atlas
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.noise import hash32
 
