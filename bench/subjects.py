@@ -9,7 +9,7 @@ from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of
 from overlay.imaging.colour import ByteImage
 from overlay.scenery.manners import draw_manner
 from overlay.scenery.scenes import draw_scene
-from overlay.studio.making.guide_maps import fit_picture
+from overlay.studio.making.canvas import fit_picture
 
 
 @cache

@@ -35,9 +35,9 @@ from overlay.studio.demo.demo import (  # noqa: E402
 from overlay.studio.inputs.folders import data_folder  # noqa: E402
 from overlay.studio.inputs.paths import absolute_recipe  # noqa: E402
 from overlay.studio.inputs.pictures import PictureStore  # noqa: E402
+from overlay.studio.making.canvas import Canvas  # noqa: E402
 from overlay.studio.making.guide_maps import make_map  # noqa: E402
 from overlay.studio.making.proofs import make_proof  # noqa: E402
-from overlay.studio.making.requests import guide_frame  # noqa: E402
 
 _PLATES = (
     ("windmill", "lino cut"), ("lock", "dot print"), ("windmill", "felt"),
@@ -139,12 +139,12 @@ def make_kinds(demo: Path, folder: Path) -> None:
     """The same picture's map of every kind, side by side, at half size."""
     store, shown = PictureStore(), []
     source = str(demo / file_name("windmill"))
-    frame = guide_frame(Recipe(source=source, size=(768, 512)), store)
+    canvas = Canvas.of(Recipe(source=source, size=(768, 512)), store)
     joints = [{"at": [0.45, 0.4], "to": [0.41, 0.18]}]
     joints += [{"at": at, "to": at} for at in ([0.6, 0.3], [0.6, 0.8], [0.2, 0.7], [0.85, 0.15])]
     for kind in GUIDES:
         options = {"joints": joints} if kind == "pose" else {}
-        made = make_map(Cue(name=kind, guide=kind, options=options), store, frame)
+        made = make_map(Cue(name=kind, guide=kind, options=options), store, canvas)
         grey = np.asarray(made, np.float32)
         colour = grey if grey.ndim == 3 else np.repeat(255 * grey[..., None], 3, axis=2)
         shown.append(resize(colour, 256, 384))

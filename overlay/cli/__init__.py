@@ -200,7 +200,8 @@ def _map(options: argparse.Namespace) -> int:
     from overlay.imaging.files import read_picture, write_grey16, write_picture
     from overlay.imaging.intake import PictureError
     from overlay.studio.inputs.pictures import PictureStore
-    from overlay.studio.making.guide_maps import Frame, make_map
+    from overlay.studio.making.canvas import Canvas
+    from overlay.studio.making.guide_maps import make_map
 
     if options.kind not in GUIDES:
         raise RecipeError(f"map: must be one of {', '.join(GUIDES)}, got {options.kind!r}")
@@ -216,7 +217,7 @@ def _map(options: argparse.Namespace) -> int:
     cue = Cue(name="map", guide=options.kind, options=settings)
     picture = read_picture(options.picture)
     height, width = picture.shape[:2]
-    made = make_map(cue, PictureStore(), Frame(width, height, str(options.picture), picture))
+    made = make_map(cue, PictureStore(), Canvas(width, height, str(options.picture), picture))
     if made.ndim == 3:
         write_picture(options.out, made.astype("uint8"))
     else:

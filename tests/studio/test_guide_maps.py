@@ -10,9 +10,9 @@ from overlay.measures.structure import structure_kept
 from overlay.studio.advising.map_advice import map_advice
 from overlay.studio.inputs.paths import absolute_recipe
 from overlay.studio.inputs.pictures import PictureStore
-from overlay.studio.making.guide_maps import Frame, fit_picture, make_map, make_parts
+from overlay.studio.making.canvas import Canvas, fit_picture
+from overlay.studio.making.guide_maps import make_map, make_parts
 from overlay.studio.making.proofs import make_proof
-from overlay.studio.making.requests import guide_frame
 from tests import sketches
 from tests.pictures import scene
 from tests.workspace import WorkspaceTest
@@ -24,69 +24,71 @@ class MapTest(WorkspaceTest):
     def setUp(self):
         super().setUp()
         self.store = PictureStore()
-        self.frame = Frame(192, 128, str(self.folder / "mill.png"), scene())
+        self.canvas = Canvas(192, 128, str(self.folder / "mill.png"), scene())
 
     def guide(self, kind, **keys):
         return Cue.model_validate({"name": "g", "guide": kind} | keys)
 
     def test_the_same_map_is_never_made_twice(self):
-        one = make_map(self.guide("lines"), self.store, self.frame)
-        self.assertIs(make_map(self.guide("lines", weight=0.2), self.store, self.frame), one)
-        other = make_map(self.guide("lines", options={"strength": 0.9}), self.store, self.frame)
+        one = make_map(self.guide("lines"), self.store, self.canvas)
+        self.assertIs(make_map(self.guide("lines", weight=0.2), self.store, self.canvas), one)
+        other = make_map(self.guide("lines", options={"strength": 0.9}), self.store, self.canvas)
         self.assertIsNot(other, one)
 
     def test_the_source_is_laid_on_the_frame_once(self):
         recipe = absolute_recipe(make_recipe(self.recipe(), "t"), self.folder)
-        first = guide_frame(recipe, self.store)
-        self.assertTrue(np.shares_memory(guide_frame(recipe, self.store).picture, first.picture))
-        other = guide_frame(recipe.model_copy(update={"size": (64, 64)}), self.store)
+        first = Canvas.of(recipe, self.store)
+        self.assertTrue(np.shares_memory(Canvas.of(recipe, self.store).picture, first.picture))
+        other = Canvas.of(recipe.model_copy(update={"size": (64, 64)}), self.store)
         self.assertEqual((first.picture.shape, other.picture.shape), ((64, 96, 3), (64, 64, 3)))
 
     def test_strokes_draw_and_erase_and_survive_other_thresholds(self):
         for low in (0.05, 0.3):
             options = {"low": low, "high": 0.4}
             drawn = make_map(
-                self.guide("edges", options=options, strokes=[LINE]), self.store, self.frame
+                self.guide("edges", options=options, strokes=[LINE]), self.store, self.canvas
             )
             self.assertEqual(drawn[64, 96], 1)
             erased = self.guide(
                 "edges", options=options, strokes=[LINE | {"value": 0.0, "size": 0.5}]
             )
-            self.assertEqual(make_map(erased, self.store, self.frame)[64, 60:130].max(), 0)
+            self.assertEqual(make_map(erased, self.store, self.canvas)[64, 60:130].max(), 0)
 
     def test_an_empty_map_is_drawn_on_with_pressure_and_filled(self):
         points = ((0.2, 0.5), (0.35, 0.5), (0.65, 0.5), (0.8, 0.5))
         pressed = {"points": points, "size": 0.06, "pressures": (0.1, 0.1, 1.0, 1.0)}
         square = {"points": ((0.1, 0.1), (0.3, 0.1), (0.3, 0.3), (0.1, 0.3)), "fill": True}
         cue = self.guide("lines", of=BLANK, strokes=[pressed, square])
-        made = make_map(cue, self.store, self.frame)
+        made = make_map(cue, self.store, self.canvas)
         thick = [(made[:, x] > 0.5)[50:80].sum() for x in (45, 145)]
         self.assertGreater(thick[1], 2 * thick[0])
         self.assertEqual(made[25, 40], 1)
-        parts = make_parts(cue, self.store, self.frame)
+        parts = make_parts(cue, self.store, self.canvas)
         self.assertLess(parts.lightness[64, 140], -0.3)
         light = make_parts(
-            cue.model_copy(update={"options": {"polarity": "light"}}), self.store, self.frame
+            cue.model_copy(update={"options": {"polarity": "light"}}), self.store, self.canvas
         )
         self.assertGreater(light.lightness[64, 140], 0.3)
 
     def test_near_and_far_strokes_change_depth(self):
-        plain = make_map(self.guide("depth"), self.store, self.frame)
-        near = make_map(self.guide("depth", strokes=[LINE | {"size": 0.1}]), self.store, self.frame)
+        plain = make_map(self.guide("depth"), self.store, self.canvas)
+        near = make_map(
+            self.guide("depth", strokes=[LINE | {"size": 0.1}]), self.store, self.canvas
+        )
         self.assertGreater(near[64, 96], plain[64, 96])
 
     def test_a_ready_map_of_either_polarity_and_depth_of_a_picture(self):
         depth = np.linspace(0, 1, 128 * 192, dtype=np.float32).reshape(128, 192)
         write_grey16(self.folder / "depth.png", depth)
         cue = self.guide("depth", map=str(self.folder / "depth.png"))
-        np.testing.assert_allclose(make_map(cue, self.store, self.frame), depth, atol=0.01)
+        np.testing.assert_allclose(make_map(cue, self.store, self.canvas), depth, atol=0.01)
         cue = cue.model_copy(update={"options": {"invert": True}})
-        np.testing.assert_allclose(make_map(cue, self.store, self.frame), 1 - depth, atol=0.01)
+        np.testing.assert_allclose(make_map(cue, self.store, self.canvas), 1 - depth, atol=0.01)
 
     def test_a_pose_bends_the_map_and_the_likeness_of_the_same_picture(self):
         joint = {"at": [0.5, 0.3], "to": [0.6, 0.3]}
-        still = make_map(self.guide("pose"), self.store, self.frame)
-        bent = make_map(self.guide("pose", options={"joints": [joint]}), self.store, self.frame)
+        still = make_map(self.guide("pose"), self.store, self.canvas)
+        bent = make_map(self.guide("pose", options={"joints": [joint]}), self.store, self.canvas)
         soft = [
             ndimage.gaussian_filter(m, 2)[:, 40:170].ravel()
             for m in (bent, np.roll(still, 19, axis=1))

@@ -12,8 +12,9 @@ from overlay.imaging.intake import PictureError
 from overlay.studio.inputs.paths import absolute_recipe, input_paths, relative_recipe
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.shelf import ProofShelf
+from overlay.studio.making.canvas import proof_size
+from overlay.studio.making.groundwork import Groundwork
 from overlay.studio.making.proofs import hash_recipe, make_proof
-from overlay.studio.making.requests import build_request, proof_size
 from tests.pictures import blobs
 from tests.workspace import WorkspaceTest
 
@@ -56,7 +57,7 @@ class ProofTest(WorkspaceTest):
         self.assertIn(("weightless", "light"), found)
         self.assertIn(("small_reference", "light"), found)
         np.testing.assert_array_equal(
-            proof.picture, build_request(self.located(), PictureStore()).source
+            proof.picture, Groundwork(self.located(), PictureStore()).request.source
         )
 
     def test_kept_proofs_are_found_again_and_damaged_ones_are_not(self):
@@ -79,7 +80,7 @@ class ProofTest(WorkspaceTest):
 class RequestTest(WorkspaceTest):
     def build(self, **keys):
         recipe = absolute_recipe(make_recipe(self.recipe(**keys), "r"), self.folder)
-        return build_request(recipe, PictureStore())
+        return Groundwork(recipe, PictureStore()).request
 
     def test_muted_cues_are_left_out(self):
         cues = [{"name": "a", "reference": "paint.png", "muted": True}]

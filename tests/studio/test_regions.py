@@ -12,10 +12,9 @@ from overlay.studio.inputs.kept_masks import traced_mask
 from overlay.studio.inputs.paths import absolute_recipe
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making import proofs
-from overlay.studio.making.guide_maps import Frame
+from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.proofs import make_proof
 from overlay.studio.making.region_masks import region_masks
-from overlay.studio.making.requests import guide_frame
 from tests.pictures import manner, scene
 from tests.workspace import WorkspaceTest
 
@@ -27,7 +26,7 @@ class RegionTest(WorkspaceTest):
     def masks(self, **regions):
         recipe = absolute_recipe(make_recipe(self.recipe(regions=regions), "t"), self.folder)
         return region_masks(
-            recipe, PictureStore(), Frame(192, 128, str(self.folder / "mill.png"), scene())
+            recipe, PictureStore(), Canvas(192, 128, str(self.folder / "mill.png"), scene())
         )
 
     def test_a_painted_region_is_combined_and_shaped_and_stays_adjustable(self):
@@ -50,9 +49,9 @@ class RegionTest(WorkspaceTest):
         recipe = absolute_recipe(
             make_recipe(self.recipe(regions={"sky": {"pick": "sky"}}), "t"), self.folder
         )
-        frame = Frame(192, 128, str(self.folder / "mill.png"), scene())
+        canvas = Canvas(192, 128, str(self.folder / "mill.png"), scene())
         self.assertIs(
-            region_masks(recipe, store, frame)["sky"], region_masks(recipe, store, frame)["sky"]
+            region_masks(recipe, store, canvas)["sky"], region_masks(recipe, store, canvas)["sky"]
         )
 
     def test_strokes_correct_a_pick(self):
@@ -117,7 +116,7 @@ class SettleTest(WorkspaceTest):
         proof = make_proof(recipe, store)
         self.assertGreater(base.measures["rim"]["waterside"], 1.15)
         self.assertLess(max(proof.measures["rim"].values()), 1.15)
-        masks = region_masks(recipe, store, guide_frame(recipe, store))
+        masks = region_masks(recipe, store, Canvas.of(recipe, store))
         for cue in recipe.cues[:3]:
             came = traced_mask(proof.trace, cue.name, 320, 480) > 0.5
             self.assertLess((came & (masks[cue.region] < 0.5)).sum(), 0.02 * came.sum(), cue.name)

@@ -14,11 +14,11 @@ import numpy as np
 from overlay.document.reading import make_recipe
 from overlay.engine.record import Influence, Trace
 from overlay.engine.request import Frame
-from overlay.studio.keeping import shelf as shelf_module
 from overlay.studio.keeping.packed_run import pack_run, unpack_run
 from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.keeping.unreadable import UNREADABLE
 from overlay.studio.making.proofs import Proof
+from overlay.studio.runs import pull as pull_module
 from overlay.studio.runs.pull import pull_proof
 from tests.pictures import blobs
 
@@ -128,8 +128,8 @@ class ShelfTest(unittest.TestCase):
             (self.shelf.folder / f"{HASH}.run").write_bytes(data)
             with (
                 self.subTest(name),
-                mock.patch.object(shelf_module, "hash_recipe", return_value=HASH),
-                mock.patch.object(shelf_module, "make_proof", return_value=proof(0)) as made,
+                mock.patch.object(pull_module, "hash_recipe", return_value=HASH),
+                mock.patch.object(pull_module, "make_proof", return_value=proof(0)) as made,
             ):
                 self.assertIsNone(self.shelf.find(HASH))
                 self.assertIsNone(self.shelf.newest())
@@ -158,8 +158,8 @@ class ShelfTest(unittest.TestCase):
     def test_where_nothing_can_be_kept_the_proof_is_there_and_says_why(self):
         self.shelf.folder.parent.joinpath("shelf").write_text("a file in the way")
         with (
-            mock.patch.object(shelf_module, "hash_recipe", return_value=HASH),
-            mock.patch.object(shelf_module, "make_proof", return_value=proof(0)),
+            mock.patch.object(pull_module, "hash_recipe", return_value=HASH),
+            mock.patch.object(pull_module, "make_proof", return_value=proof(0)),
         ):
             found = pull_proof(proof().recipe, self.shelf, None)
         self.assertEqual(found.number, 1)

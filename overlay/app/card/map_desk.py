@@ -21,8 +21,8 @@ from overlay.imaging.files import write_grey16, write_picture
 from overlay.imaging.gradients import gradient_strength
 from overlay.imaging.intake import PictureError
 from overlay.studio.advising.map_advice import kept_and_lost
-from overlay.studio.making.guide_maps import Frame, fit_picture, guide_picture, make_map
-from overlay.studio.making.requests import guide_frame
+from overlay.studio.making.canvas import Canvas
+from overlay.studio.making.guide_maps import guide_picture, make_map
 
 _THUMB_PIXELS = 30_000
 _DRAGGED_PIXELS = 200_000  # while a slider is dragged
@@ -93,14 +93,14 @@ class MapDesk(QObject):
             stage.set_mode("map")
 
         def make() -> tuple[QImage | None, list[float]]:
-            frame = guide_frame(recipe, store)
-            if not _possible(wanted, frame):
+            canvas = Canvas.of(recipe, store)
+            if not _possible(wanted, canvas):
                 return None, []
             shown = wanted
             if dragged and of_proof is None:
-                shown, frame = _coarse(wanted, frame)
-            made = make_map(shown, store, frame)
-            picture = guide_picture(shown, store, frame)
+                shown, canvas = _coarse(wanted, canvas)
+            made = make_map(shown, store, canvas)
+            picture = guide_picture(shown, store, canvas)
             counts = [] if picture is None else _histogram(picture)
             if of_proof is not None and made.ndim == 2:
                 return _against_image(np.asarray(made, np.float32), wanted, of_proof), counts
@@ -129,9 +129,9 @@ class MapDesk(QObject):
         kinds = [cue.model_copy(update=bare | {"guide": kind}) for kind in GUIDES]
 
         def make() -> list[tuple[str, QImage]]:
-            frame = guide_frame(recipe, store)
-            scale = min((_THUMB_PIXELS / (frame.width * frame.height)) ** 0.5, 1.0)
-            small = _reduced(frame, scale)
+            canvas = Canvas.of(recipe, store)
+            scale = min((_THUMB_PIXELS / (canvas.width * canvas.height)) ** 0.5, 1.0)
+            small = canvas.scaled(scale)
             return [
                 (str(k.guide), _map_image(make_map(k, store, small)))
                 for k in kinds
@@ -176,7 +176,7 @@ class MapDesk(QObject):
             raise PictureError(f"{path}: the ending must be .png, got {path.suffix!r}")
 
         def write() -> None:
-            made = make_map(cue, store, guide_frame(recipe, store))
+            made = make_map(cue, store, Canvas.of(recipe, store))
             if made.ndim == 3:
                 write_picture(path, np.asarray(made, np.uint8))
             else:
@@ -243,32 +243,26 @@ def _said_already(error: Exception) -> None:
     """The map itself has said why there is none."""
 
 
-def _reduced(frame: Frame, scale: float) -> Frame:
-    size = max(round(frame.width * scale), 8), max(round(frame.height * scale), 8)
-    picture = None if frame.picture is None else fit_picture(frame.picture, *size)
-    return Frame(*size, frame.source, picture)
-
-
-def _coarse(cue: Cue, frame: Frame) -> tuple[Cue, Frame]:
+def _coarse(cue: Cue, canvas: Canvas) -> tuple[Cue, Canvas]:
     """A guide and its frame at a size whose map follows a slider at once.
 
     Options in pixels are brought to that size, as far as they may be.
     """
-    scale = (_DRAGGED_PIXELS / (frame.width * frame.height)) ** 0.5
+    scale = (_DRAGGED_PIXELS / (canvas.width * canvas.height)) ** 0.5
     if scale >= 1:
-        return cue, frame
+        return cue, canvas
     options = dict(cue.options)
     for key, least in (("sigma", 0.5), ("thickness", 0.5), ("softness", 0.0)):
         if key in options:
             options[key] = max(options[key] * scale, least)
     if "cleaning" in options:
         options["cleaning"] = round(options["cleaning"] * scale * scale)
-    return cue.model_copy(update={"options": options}), _reduced(frame, scale)
+    return cue.model_copy(update={"options": options}), canvas.scaled(scale)
 
 
-def _possible(cue: Cue, frame: Frame) -> bool:
+def _possible(cue: Cue, canvas: Canvas) -> bool:
     """Whether there is anything to make the map from."""
-    return cue.map is not None or cue.of != "source" or frame.picture is not None
+    return cue.map is not None or cue.of != "source" or canvas.picture is not None
 
 
 def _map_image(made: FloatImage | ByteImage) -> QImage:

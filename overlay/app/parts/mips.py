@@ -1,25 +1,41 @@
 """Pictures at halved sizes, so that large ones can be zoomed and panned without waiting."""
 
 import threading
-from collections import OrderedDict
 
+from cachetools import LRUCache
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QImage
 
-_KEPT_PIXELS = 150_000_000  # of all full-size pictures together
+# Of all full-size pictures together: twice the largest proof, in 170 MB with their smaller sizes.
+_KEPT_PIXELS = 32_000_000
 _SMALL = 200  # pixels; nothing smaller is needed
 
+
+def _weight(levels: list[QImage]) -> int:
+    """Pixels of a picture; the largest alone fills the room, so that it is kept as well."""
+    return min(levels[0].width() * levels[0].height(), _KEPT_PIXELS)
+
+
 _lock = threading.Lock()
-_kept: OrderedDict[int, list[QImage]] = OrderedDict()
+_kept: LRUCache[int, list[QImage]] = LRUCache(_KEPT_PIXELS, _weight)
 
 
 def prepare(image: QImage) -> QImage:
     """Make a picture's smaller sizes; on a worker's thread where the picture is large."""
+    _levels(image)
+    return image
+
+
+def level(image: QImage, width: float) -> QImage:
+    """The smallest of a picture's sizes that is at least so wide, the picture itself at most."""
+    return next((small for small in reversed(_levels(image)) if small.width() >= width), image)
+
+
+def _levels(image: QImage) -> list[QImage]:
     key = image.cacheKey()
     with _lock:
         if key in _kept:
-            _kept.move_to_end(key)
-            return image
+            return _kept[key]
     levels = [image]
     while min(levels[-1].width(), levels[-1].height()) > 2 * _SMALL:
         last = levels[-1]
@@ -32,18 +48,4 @@ def prepare(image: QImage) -> QImage:
         )  # fmt: skip
     with _lock:
         _kept[key] = levels
-        while len(_kept) > 1 and sum(_area(v[0]) for v in _kept.values()) > _KEPT_PIXELS:
-            _kept.popitem(last=False)
-    return image
-
-
-def level(image: QImage, width: float) -> QImage:
-    """The smallest of a picture's sizes that is at least so wide, the picture itself at most."""
-    prepare(image)
-    with _lock:
-        levels = _kept[image.cacheKey()]
-    return next((smaller for smaller in reversed(levels) if smaller.width() >= width), image)
-
-
-def _area(image: QImage) -> int:
-    return image.width() * image.height()
+    return levels

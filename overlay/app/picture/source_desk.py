@@ -6,7 +6,7 @@ from PySide6.QtGui import QImage
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.images import to_image
 from overlay.app.picture.stage import PictureStage
-from overlay.studio.making.requests import guide_frame
+from overlay.studio.making.canvas import Canvas
 
 
 class SourceDesk(QObject):
@@ -28,7 +28,7 @@ class SourceDesk(QObject):
 
         def read() -> tuple[QImage, float]:
             picture = store.picture(str(recipe.source))
-            framed = guide_frame(recipe, store).picture
+            framed = Canvas.of(recipe, store).picture
             assert framed is not None
             return to_image(framed), picture.shape[1] / picture.shape[0]
 

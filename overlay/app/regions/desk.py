@@ -32,8 +32,8 @@ from overlay.studio.bench.region_edits import (
 from overlay.studio.inputs.drawn_parts import find_part, part_names
 from overlay.studio.inputs.kept_masks import keep_mask, traced_mask
 from overlay.studio.keeping.drawer import started_from
+from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.region_masks import region_masks
-from overlay.studio.making.requests import guide_frame
 
 _THUMB = (32, 48)
 _MADE_OF = ("name", "guide", "of", "map", "options", "strokes")  # keys of guides
@@ -86,11 +86,11 @@ class RegionDesk(QObject):
             return
 
         def make() -> tuple[QImage, dict[str, QImage]]:
-            frame = guide_frame(recipe, store)
-            masks = region_masks(recipe, store, frame)
-            beneath = frame.picture
+            canvas = Canvas.of(recipe, store)
+            masks = region_masks(recipe, store, canvas)
+            beneath = canvas.picture
             if beneath is None:
-                beneath = np.full((frame.height, frame.width, 3), 128, np.uint8)
+                beneath = np.full((canvas.height, canvas.width, 3), 128, np.uint8)
             thumbs = {n: grey_to_image(cover(m, *_THUMB)) for n, m in masks.items()}
             return _overlay_image(masks_overlay([masks[n] for n in seen], beneath)), thumbs
 
@@ -236,7 +236,7 @@ class RegionDesk(QObject):
             raise PictureError(f"{path}: the ending must be .png, got {path.suffix!r}")
 
         def write() -> None:
-            write_grey8(path, region_masks(recipe, store, guide_frame(recipe, store))[name])
+            write_grey8(path, region_masks(recipe, store, Canvas.of(recipe, store))[name])
 
         self.floor.loader.ask(
             write, lambda _: self.floor.say(f"Exported the mask to {path}"), outlives=True

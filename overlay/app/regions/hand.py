@@ -10,8 +10,8 @@ from overlay.app.picture.tools import PickTool, PictureTool
 from overlay.app.regions.panel import RegionPanel
 from overlay.app.regions.sources import PLACES
 from overlay.app.regions.tools import BoxTool, PolygonTool, RampTool, RegionBrush
+from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.region_masks import region_masks
-from overlay.studio.making.requests import guide_frame
 
 _TOOLS = (RegionBrush, BoxTool, PolygonTool, RampTool, PickTool)
 _BRUSHES = ("brush", "erase", "lasso")
@@ -128,7 +128,7 @@ class RegionHand(QObject):
             return
 
         def find() -> str | None:
-            masks = region_masks(recipe, store, guide_frame(recipe, store))
+            masks = region_masks(recipe, store, Canvas.of(recipe, store))
             return _smallest_at(masks, place)
 
         def tie(name: str | None) -> None:

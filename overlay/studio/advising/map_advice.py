@@ -13,8 +13,8 @@ from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.measures.structure import correlation
 from overlay.studio.advising.advice import Advice
 from overlay.studio.inputs.pictures import PictureStore
-from overlay.studio.making.guide_maps import fit_picture, make_map
-from overlay.studio.making.requests import guide_frame
+from overlay.studio.making.canvas import Canvas, fit_picture
+from overlay.studio.making.guide_maps import make_map
 
 BoolMask = npt.NDArray[np.bool_]
 
@@ -28,13 +28,13 @@ def map_advice(recipe: Recipe, store: PictureStore) -> list[Advice]:
     """Look at the maps of all guides that are heard."""
     found: list[Advice] = []
     maps: list[tuple[Cue, FloatImage]] = []
-    frame = guide_frame(recipe, store)
+    canvas = Canvas.of(recipe, store)
     for cue in recipe.cues:
         if cue.guide is None or cue.muted or cue.guide == "blocks":
             continue
-        if cue.map is None and cue.of == "source" and frame.picture is None:
+        if cue.map is None and cue.of == "source" and canvas.picture is None:
             continue
-        made = np.asarray(make_map(cue, store, frame), np.float32)
+        made = np.asarray(make_map(cue, store, canvas), np.float32)
         maps.append((cue, made))
         found += list(_depth(cue, made) if cue.guide == "depth" else _lines(cue, made))
     return found + list(_at_odds(maps))

@@ -11,7 +11,8 @@ from overlay.imaging.files import thumbnail
 from overlay.measures.clutter import cluttered_sides
 from overlay.measures.framing import find_bars, find_gap
 from overlay.measures.softness import SOFT, softness
-from overlay.studio.inputs.pictures import PictureStore, picture_stamp
+from overlay.studio.inputs.digests import picture_stamp
+from overlay.studio.inputs.pictures import PictureStore
 
 Box = tuple[float, float, float, float]
 

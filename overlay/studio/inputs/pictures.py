@@ -1,17 +1,24 @@
 """Pictures read once and kept while they stay the same on disk."""
 
 import threading
-from collections import OrderedDict
 from collections.abc import Callable
 from pathlib import Path
+
+from cachetools import LRUCache
 
 from overlay.engine.request import Render
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.files import read_grey, read_picture
-from overlay.imaging.intake import regular_status
+from overlay.studio.inputs.digests import picture_stamp
 
-_KEPT_BYTES = 768 << 20
+# Sixteen megapixels as a picture and a few maps, or a day's work at ordinary sizes.
+_KEPT_BYTES = 384 << 20
 _KEPT_STAGES = 3
+
+
+def _weight(array: ByteImage | FloatImage) -> int:
+    """Bytes of an array; the largest alone fills the room, so that it is kept as well."""
+    return min(array.nbytes, _KEPT_BYTES)
 
 
 class Stages:
@@ -19,19 +26,16 @@ class Stages:
 
     def __init__(self) -> None:
         self._lock = threading.Lock()
-        self._kept: OrderedDict[str, Render] = OrderedDict()
+        self._kept: LRUCache[str, Render] = LRUCache(_KEPT_STAGES)
 
     def base(self, key: str, make: Callable[[], Render]) -> Render:
         """What was kept under a recipe's hash, else what `make` gives."""
         with self._lock:
             if key in self._kept:
-                self._kept.move_to_end(key)
                 return self._kept[key]
         done = make()
         with self._lock:
             self._kept[key] = done
-            while len(self._kept) > _KEPT_STAGES:
-                self._kept.popitem(last=False)
         return done
 
 
@@ -48,7 +52,9 @@ class PictureStore:
     def __init__(self) -> None:
         self.stages = Stages()
         self._lock = threading.Lock()
-        self._kept: OrderedDict[tuple[str, ...], ByteImage | FloatImage] = OrderedDict()
+        self._kept: LRUCache[tuple[str, ...], ByteImage | FloatImage] = LRUCache(
+            _KEPT_BYTES, _weight
+        )
 
     def picture(self, path: str) -> ByteImage:
         """(H, W, 3) uint8 sRGB; raises `PictureError`."""
@@ -68,18 +74,9 @@ class PictureStore:
         """What `make` gives, kept under a key that says all it depends on."""
         with self._lock:
             if key in self._kept:
-                self._kept.move_to_end(key)
                 return self._kept[key]
         value = make()
         value.flags.writeable = False
         with self._lock:
             self._kept[key] = value
-            while sum(v.nbytes for v in self._kept.values()) > _KEPT_BYTES and len(self._kept) > 1:
-                self._kept.popitem(last=False)
         return value
-
-
-def picture_stamp(path: str) -> tuple[str, ...]:
-    """A file with its time and size: another one as soon as it changes. Raises `PictureError`."""
-    status = regular_status(path)
-    return path, str(status.st_mtime_ns), str(status.st_size)

@@ -21,23 +21,15 @@ from overlay.guides.edges import EdgeOptions, contour_reach, extract_edges, ligh
 from overlay.guides.lines import LineOptions, extract_lines, recognise_drawing
 from overlay.guides.outline import OutlineOptions, extract_outline, outline_lightness
 from overlay.guides.pose import bend
-from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_srgb
+from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.resample import cover
 from overlay.regions.strokes import Cover, cover_line, cover_outline
-from overlay.studio.inputs.pictures import PictureStore, picture_stamp
+from overlay.studio.inputs.digests import picture_stamp
+from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.making.canvas import Canvas, fit_picture
 
 _LINE = 0.35  # of a map, from which a pixel belongs to a line
 _INK = 0.55  # contrast of a drawn line against what is beside it, working space
-
-
-@dataclass(frozen=True)
-class Frame:
-    """What a guide's map is made on: the proof's size and the source as it lies on it."""
-
-    width: int
-    height: int
-    source: str | None
-    picture: ByteImage | None  # the framed source
 
 
 @dataclass(frozen=True)
@@ -55,16 +47,16 @@ class GuideParts:
     receding: float = 0.0
 
 
-def guide_picture(cue: Cue, store: PictureStore, frame: Frame) -> ByteImage | None:
-    """The picture a guide's map is made from, on the frame, bent where it is a pose.
+def guide_picture(cue: Cue, store: PictureStore, canvas: Canvas) -> ByteImage | None:
+    """The picture a guide's map is made from, on the canvas, bent where it is a pose.
 
     None for a ready map, for one to draw on, and for a source that is not there.
     """
     if cue.map is not None or cue.of == BLANK:
         return None
-    picture = frame.picture
+    picture = canvas.picture
     if cue.of != "source":
-        picture = fit_picture(store.picture(cue.of), frame.width, frame.height)
+        picture = fit_picture(store.picture(cue.of), canvas.width, canvas.height)
     if picture is None or cue.guide != "pose":
         return picture
     return bend_picture(picture, cue.settings)
@@ -77,14 +69,7 @@ def bend_picture(picture: ByteImage, settings: Any) -> ByteImage:
     return bend(picture, joints, targets.reshape(-1, 2))
 
 
-def fit_picture(picture: ByteImage, width: int, height: int) -> ByteImage:
-    """A picture filling a frame: scaled, and cut evenly where proportions differ."""
-    if picture.shape[:2] == (height, width):
-        return picture
-    return work_to_srgb(cover(srgb_to_work(picture), height, width))
-
-
-def make_map(cue: Cue, store: PictureStore, frame: Frame) -> FloatImage | ByteImage:
+def make_map(cue: Cue, store: PictureStore, canvas: Canvas) -> FloatImage | ByteImage:
     """A guide's map as it is shown and exported; kept, so that it is never made twice.
 
     Returns
@@ -96,18 +81,18 @@ def make_map(cue: Cue, store: PictureStore, frame: Frame) -> FloatImage | ByteIm
     RecipeError, PictureError
         If there is nothing to make it from.
     """
-    return store.made(("map", *map_key(cue, frame)), lambda: _make_map(cue, store, frame))
+    return store.made(("map", *map_key(cue, canvas)), lambda: _make_map(cue, store, canvas))
 
 
-def make_parts(cue: Cue, store: PictureStore, frame: Frame) -> GuideParts:
+def make_parts(cue: Cue, store: PictureStore, canvas: Canvas) -> GuideParts:
     """What the engine takes of a guide."""
-    picture = guide_picture(cue, store, frame)
+    picture = guide_picture(cue, store, canvas)
     if cue.guide == "blocks":
-        blocks = _blocks(cue, store, frame)
-        empty = np.zeros((frame.height, frame.width), np.float32)
+        blocks = _blocks(cue, store, canvas)
+        empty = np.zeros((canvas.height, canvas.width), np.float32)
         s = cue.settings
         return GuideParts(empty, empty, 1.0, blocks, s.hard, s.colour)
-    shown = np.asarray(make_map(cue, store, frame), np.float32)
+    shown = np.asarray(make_map(cue, store, canvas), np.float32)
     if cue.guide == "depth":
         steps = occlusion_edges(shown)
         lightness = shown - 0.5 if picture is None else lightness_of(picture)
@@ -121,41 +106,41 @@ def make_parts(cue: Cue, store: PictureStore, frame: Frame) -> GuideParts:
         )
     if cue.guide == "outline" and picture is not None and not cue.strokes:
         return GuideParts(shown, outline_lightness(picture), 2.0)
-    return _line_parts(cue, shown, picture, frame)
+    return _line_parts(cue, shown, picture, canvas)
 
 
 # Maps ----------------------------------------------------------------------------------------
 
 
-def map_key(cue: Cue, frame: Frame) -> tuple[str, ...]:
+def map_key(cue: Cue, canvas: Canvas) -> tuple[str, ...]:
     """Everything a map depends on."""
     files: list[str | None] = [cue.map] if cue.map is not None else []
     if not files and cue.of != BLANK:
-        files = [frame.source if cue.of == "source" else cue.of]
+        files = [canvas.source if cue.of == "source" else cue.of]
     stamps = [part for file in files if file is not None for part in picture_stamp(file)]
     strokes = "".join(stroke.model_dump_json() for stroke in cue.strokes)
     made_of = cue.of if cue.map is None else "map"
-    size = f"{frame.width}x{frame.height}"
+    size = f"{canvas.width}x{canvas.height}"
     settings = cue.settings.model_dump_json(exclude={"agreement", "receding"})  # they act in runs
     return (str(cue.guide), made_of, size, settings, strokes, *stamps)
 
 
-def _make_map(cue: Cue, store: PictureStore, frame: Frame) -> FloatImage | ByteImage:
+def _make_map(cue: Cue, store: PictureStore, canvas: Canvas) -> FloatImage | ByteImage:
     s = cue.settings
     if cue.guide == "blocks":
-        return show_blocks(_blocks(cue, store, frame), frame.height, frame.width, hard=s.hard)
-    picture = guide_picture(cue, store, frame)
+        return show_blocks(_blocks(cue, store, canvas), canvas.height, canvas.width, hard=s.hard)
+    picture = guide_picture(cue, store, canvas)
     if cue.map is not None:
-        found = cover(store.grey(cue.map), frame.height, frame.width).clip(0, 1)
+        found = cover(store.grey(cue.map), canvas.height, canvas.width).clip(0, 1)
         found = 1 - found if s.invert else found
     elif cue.of == BLANK:
-        found = np.zeros((frame.height, frame.width), np.float32)
+        found = np.zeros((canvas.height, canvas.width), np.float32)
     elif picture is None:
         raise RecipeError(f"cue {cue.name!r}: of: there is no source to make the map from")
     else:
         found = _extracted(cue, picture)
     if cue.guide == "depth":
-        beneath = _beneath(picture, frame)
+        beneath = _beneath(picture, canvas)
         return _near_and_far(found, beneath, cue.strokes)
     return _drawn_over(found, cue.strokes)
 
@@ -174,12 +159,12 @@ def _extracted(cue: Cue, picture: ByteImage) -> FloatImage:
     return 1 - found if s.invert else found
 
 
-def _blocks(cue: Cue, store: PictureStore, frame: Frame) -> FloatImage:
+def _blocks(cue: Cue, store: PictureStore, canvas: Canvas) -> FloatImage:
     s = cue.settings
     if cue.map is not None:
-        picture: ByteImage | None = fit_picture(store.picture(cue.map), frame.width, frame.height)
+        picture: ByteImage | None = fit_picture(store.picture(cue.map), canvas.width, canvas.height)
     else:
-        picture = guide_picture(cue, store, frame)
+        picture = guide_picture(cue, store, canvas)
     if picture is None:
         raise RecipeError(f"cue {cue.name!r}: of: there is no picture to make the blocks from")
     return extract_blocks(picture, BlockOptions(s.cells, s.hard, s.colour))
@@ -211,19 +196,21 @@ def _near_and_far(
     return correct_depth(depth, picture, masks)
 
 
-def _beneath(picture: ByteImage | None, frame: Frame) -> ByteImage:
+def _beneath(picture: ByteImage | None, canvas: Canvas) -> ByteImage:
     """The picture whose edges strokes spread along; plain where there is none."""
     if picture is not None:
         return picture
-    if frame.picture is not None:
-        return frame.picture
-    return np.full((frame.height, frame.width, 3), 128, np.uint8)
+    if canvas.picture is not None:
+        return canvas.picture
+    return np.full((canvas.height, canvas.width, 3), 128, np.uint8)
 
 
 # Parts ---------------------------------------------------------------------------------------
 
 
-def _line_parts(cue: Cue, shown: FloatImage, picture: ByteImage | None, frame: Frame) -> GuideParts:
+def _line_parts(
+    cue: Cue, shown: FloatImage, picture: ByteImage | None, canvas: Canvas
+) -> GuideParts:
     s = cue.settings
     sigma = s.sigma if cue.guide in ("edges", "pose") else 1.5
     plain = not cue.strokes and not getattr(s, "invert", False)
@@ -239,7 +226,7 @@ def _line_parts(cue: Cue, shown: FloatImage, picture: ByteImage | None, frame: F
         ground = lightness_of(picture)
         lightness = ground + _ink(added, ground, "auto", None)
     else:
-        beneath = None if frame.picture is None else lightness_of(frame.picture)
+        beneath = None if canvas.picture is None else lightness_of(canvas.picture)
         lightness = _ink(shown, beneath, getattr(s, "polarity", "auto"), drawing)
     return GuideParts(strength, np.asarray(lightness, np.float32), sigma)
 

@@ -6,22 +6,18 @@ from collections.abc import Collection
 from dataclasses import dataclass, field
 from typing import Any
 
-import numpy as np
-
 from overlay import __version__
 from overlay.document.recipe import Recipe
 from overlay.engine.control import Control
 from overlay.engine.record import Influence, Trace
 from overlay.engine.request import Frame
-from overlay.imaging.colour import ByteImage, FloatImage
-from overlay.imaging.intake import file_digest
+from overlay.imaging.colour import ByteImage
+from overlay.studio.inputs.digests import digest_of
 from overlay.studio.inputs.paths import input_paths
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making.engines import find_engine
-from overlay.studio.making.guide_maps import make_map
+from overlay.studio.making.groundwork import Groundwork
 from overlay.studio.making.measuring import Notice, find_warnings, measure
-from overlay.studio.making.region_masks import open_borders, region_masks
-from overlay.studio.making.requests import build_request, guide_frame
 from overlay.studio.passes.settle import settle
 
 
@@ -59,19 +55,11 @@ def hash_recipe(recipe: Recipe) -> str:
 
     Where files lie does not count, only what is in them.
     """
-    digests = {path: file_digest(path) for path in input_paths(recipe)}
+    digests = {path: digest_of(path) for path in input_paths(recipe)}
     text = json.dumps(recipe.model_dump(mode="json"), sort_keys=True, ensure_ascii=False)
     for path, digest in sorted(digests.items(), key=lambda item: -len(item[0])):
         text = text.replace(json.dumps(path, ensure_ascii=False), json.dumps(digest))
     return hashlib.sha256(f"{__version__}\n{text}".encode()).hexdigest()
-
-
-def _guide_depth(recipe: Recipe, store: PictureStore) -> FloatImage | None:
-    """The map of the first depth guide that is heard."""
-    cue = next((c for c in recipe.cues if c.guide == "depth" and not c.muted), None)
-    if cue is None:
-        return None
-    return np.asarray(make_map(cue, store, guide_frame(recipe, store)), np.float32)
 
 
 def make_proof(
@@ -97,15 +85,14 @@ def make_proof(
     control = Control() if control is None else control
     recipe_hash = hash_recipe(recipe)
     render = find_engine(recipe.engine, engines)
-    request = build_request(recipe, store)
+    work = Groundwork(recipe, store)
+    request = work.request
     control.check()
     share = 0.95 / (1 + 0.6 * len(recipe.passes))
     # A proof that differs in its later passes alone has the same base, which need not run again.
     base = hash_recipe(recipe.model_copy(update={"passes": ()})) if recipe.passes else recipe_hash
     done = store.stages.base(base, lambda: render(request, control.part(0.0, share)))
-    frame = guide_frame(recipe, store)
-    masks = region_masks(recipe, store, frame)
-    opens = open_borders(recipe, masks, store, frame)
+    masks, opens = work.masks, work.open_borders
     for i, wanted in enumerate(recipe.passes):
         begin = share * (1 + 0.6 * i)
         control.step(begin, "settling")
@@ -119,7 +106,7 @@ def make_proof(
         done.filmstrip,
         done.trace,
         done.influence,
-        measure(request, done, masks, opens, control, _guide_depth(recipe, store)),
+        measure(request, done, masks, opens, control, work.depth),
         done.seconds,
         tuple(find_warnings(request)),
     )

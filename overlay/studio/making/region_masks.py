@@ -20,11 +20,13 @@ from overlay.regions.picks import Clues, PickStroke, follow_edges, pick_area
 from overlay.regions.rims import open_border
 from overlay.regions.shaping import drop_specks, fill_holes, smooth_contour
 from overlay.regions.strokes import Cover, draw_ramp
-from overlay.studio.inputs.pictures import PictureStore, picture_stamp
-from overlay.studio.making.guide_maps import Frame, make_map, map_key, stroke_cover
+from overlay.studio.inputs.digests import picture_stamp
+from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.making.canvas import Canvas
+from overlay.studio.making.guide_maps import make_map, map_key, stroke_cover
 
 
-def region_masks(recipe: Recipe, store: PictureStore, frame: Frame) -> dict[str, FloatImage]:
+def region_masks(recipe: Recipe, store: PictureStore, canvas: Canvas) -> dict[str, FloatImage]:
     """Every region on the proof's frame, shaped: (H, W) float32 in 0..1.
 
     Raises
@@ -33,29 +35,29 @@ def region_masks(recipe: Recipe, store: PictureStore, frame: Frame) -> dict[str,
         If a region is picked where there is no source, or a mask cannot be read.
     """
     masks: dict[str, FloatImage] = {}
-    keys = _keys(recipe, frame)
+    keys = _keys(recipe, canvas)
     for name, region in recipe.regions.items():
         guide = _guide_of(recipe, region)
 
         def make(
             name: str = name, region: Region = region, guide: Cue | None = guide
         ) -> FloatImage:
-            return _shaped(name, region, guide, masks, store, frame)
+            return _shaped(name, region, guide, masks, store, canvas)
 
         masks[name] = np.asarray(store.made(("region", keys[name]), make), np.float32)
     return masks
 
 
 def open_borders(
-    recipe: Recipe, masks: dict[str, FloatImage], store: PictureStore, frame: Frame
+    recipe: Recipe, masks: dict[str, FloatImage], store: PictureStore, canvas: Canvas
 ) -> dict[str, FloatImage]:
     """Where each region's border lies on no contour of the source, see `rims.open_border`.
 
     Kept like the masks, since neither depends on a run; empty without a source.
     """
-    if frame.source is None or frame.picture is None:
+    if canvas.source is None or canvas.picture is None:
         return {}
-    picture, stamp = frame.picture, picture_stamp(frame.source)
+    picture, stamp = canvas.picture, picture_stamp(canvas.source)
     return {
         name: np.asarray(
             store.made(
@@ -64,15 +66,15 @@ def open_borders(
             ),
             np.float32,
         )
-        for name, key in _keys(recipe, frame).items()
+        for name, key in _keys(recipe, canvas).items()
     }
 
 
-def _keys(recipe: Recipe, frame: Frame) -> dict[str, str]:
+def _keys(recipe: Recipe, canvas: Canvas) -> dict[str, str]:
     """Everything that each mask depends on."""
     keys: dict[str, str] = {}
     for name, region in recipe.regions.items():
-        keys[name] = _key(region, _guide_of(recipe, region), frame, keys)
+        keys[name] = _key(region, _guide_of(recipe, region), canvas, keys)
     return keys
 
 
@@ -80,17 +82,17 @@ def _guide_of(recipe: Recipe, region: Region) -> Cue | None:
     return next((cue for cue in recipe.cues if cue.name == region.guide), None)
 
 
-def _key(region: Region, guide: Cue | None, frame: Frame, keys: dict[str, str]) -> str:
+def _key(region: Region, guide: Cue | None, canvas: Canvas, keys: dict[str, str]) -> str:
     """Everything a mask depends on, those it is combined with included."""
     stamps: list[str] = []
     if region.mask is not None:
         stamps += picture_stamp(region.mask)
-    if (region.pick is not None or region.refine) and frame.source is not None:
-        stamps += picture_stamp(frame.source)
+    if (region.pick is not None or region.refine) and canvas.source is not None:
+        stamps += picture_stamp(canvas.source)
     if guide is not None:
-        stamps += map_key(guide, frame)
+        stamps += map_key(guide, canvas)
     # Each region's key is brought to one digest, for those it is combined with may go on for long.
-    parts = [region.model_dump_json(), f"{frame.width}x{frame.height}", *stamps]
+    parts = [region.model_dump_json(), f"{canvas.width}x{canvas.height}", *stamps]
     parts += [keys[other] for other in region.others]
     return hashlib.sha256("\0".join(parts).encode()).hexdigest()
 
@@ -101,9 +103,9 @@ def _shaped(
     guide: Cue | None,
     masks: dict[str, FloatImage],
     store: PictureStore,
-    frame: Frame,
+    canvas: Canvas,
 ) -> FloatImage:
-    mask = _ground(name, region, guide, store, frame)
+    mask = _ground(name, region, guide, store, canvas)
     for other in region.unite:
         # Not the larger of both: between soft neighbours that would leave a gap.
         mask = mask + masks[other] - mask * masks[other]
@@ -114,25 +116,25 @@ def _shaped(
     if region.fill_holes:
         mask = fill_holes(mask)
     mask = smooth_contour(drop_specks(mask, region.drop_specks), region.smooth)
-    if region.refine and frame.picture is not None:
-        mask = follow_edges(mask, srgb_to_work(frame.picture), soft=True)
+    if region.refine and canvas.picture is not None:
+        mask = follow_edges(mask, srgb_to_work(canvas.picture), soft=True)
     return shape_mask(mask, grow=region.grow, feather=region.feather, invert=region.invert)
 
 
 def _ground(
-    name: str, region: Region, guide: Cue | None, store: PictureStore, frame: Frame
+    name: str, region: Region, guide: Cue | None, store: PictureStore, canvas: Canvas
 ) -> FloatImage:
     """What a region is made of, with its strokes; ramps lie over a pick, other strokes guide it."""
-    shape = (frame.height, frame.width)
+    shape = (canvas.height, canvas.width)
     painted = list(region.strokes)
     mask = np.zeros(shape, np.float32)
     if region.pick is not None:
-        if frame.picture is None:
+        if canvas.picture is None:
             raise RecipeError(f"regions.{name}.pick: there is no source to pick from")
         painted = [s for s in painted if s.ramp is not None]
         strokes = _corrections([s for s in region.strokes if s.ramp is None], *shape)
-        clues = _clues(read_pick(region.pick), guide, store, frame)
-        mask = pick_area(frame.picture, region.pick, clues=clues, strokes=strokes)
+        clues = _clues(read_pick(region.pick), guide, store, canvas)
+        mask = pick_area(canvas.picture, region.pick, clues=clues, strokes=strokes)
     elif region.mask is not None:
         mask = cover(store.grey(region.mask), *shape).clip(0, 1)
     if painted:
@@ -162,12 +164,12 @@ def _cover(stroke: RegionStroke, height: int, width: int) -> Cover:
     return stroke_cover(stroke, height, width, soft=stroke.soft)
 
 
-def _clues(pick: Pick, guide: Cue | None, store: PictureStore, frame: Frame) -> Clues | None:
+def _clues(pick: Pick, guide: Cue | None, store: PictureStore, canvas: Canvas) -> Clues | None:
     """What a pick needs besides the picture."""
-    assert frame.picture is not None
+    assert canvas.picture is not None
     if pick.kind == "inside" and guide is not None:
-        return Clues(lines=np.asarray(make_map(guide, store, frame), np.float32))
-    return picture_clues(frame.picture, pick)
+        return Clues(lines=np.asarray(make_map(guide, store, canvas), np.float32))
+    return picture_clues(canvas.picture, pick)
 
 
 def picture_clues(picture: ByteImage, pick: Pick) -> Clues | None:

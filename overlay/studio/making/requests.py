@@ -4,7 +4,7 @@ import numpy as np
 
 from overlay.document.cues import Cue
 from overlay.document.json_text import RecipeError
-from overlay.document.recipe import DEFAULT_PIXELS, LONGEST_ASPECT, SMALLEST_SIDE, Recipe
+from overlay.document.recipe import Recipe
 from overlay.engine.request import (
     AvoidCue,
     BoolMask,
@@ -23,46 +23,48 @@ from overlay.imaging.colour import (
 )
 from overlay.imaging.prepare import prepare
 from overlay.regions.strokes import draw_strokes
-from overlay.studio.inputs.pictures import PictureStore, picture_stamp
-from overlay.studio.making.guide_maps import Frame, bend_picture, fit_picture, make_parts
-from overlay.studio.making.region_masks import region_masks
+from overlay.studio.inputs.digests import picture_stamp
+from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.making.canvas import Canvas
+from overlay.studio.making.guide_maps import bend_picture, make_parts
 
 
-def build_request(recipe: Recipe, store: PictureStore) -> Request:
-    """Read what the recipe names and lay it on the proof's frame.
+def build_request(
+    recipe: Recipe, store: PictureStore, canvas: Canvas, masks: dict[str, FloatImage]
+) -> Request:
+    """Read what the recipe names and lay it on the canvas.
 
     Parameters
     ----------
     recipe : with absolute paths.
+    masks : its regions by name, on the canvas.
 
     Raises
     ------
     RecipeError, PictureError
         In one line that names the key or file.
     """
-    frame = guide_frame(recipe, store)
-    if frame.picture is None and recipe.departure < 1:
+    if canvas.picture is None and recipe.departure < 1:
         raise RecipeError(f"departure: without a source it must be 1, got {recipe.departure}")
     heard = [cue for cue in recipe.cues if not cue.muted]
-    masks = region_masks(recipe, store, frame)
     request = Request(
-        width=frame.width,
-        height=frame.height,
+        width=canvas.width,
+        height=canvas.height,
         seed=recipe.seed,
         steps=recipe.steps,
         departure=recipe.departure,
-        source=frame.picture,
+        source=canvas.picture,
         styles=tuple(
             _style(cue, masks, store, _bends(cue, heard), _agrees(heard))
             for cue in heard
             if cue.kind in ("reference", "swatches")
         ),
-        guides=tuple(_guide(cue, masks, store, frame) for cue in heard if cue.guide is not None),
+        guides=tuple(_guide(cue, masks, store, canvas) for cue in heard if cue.guide is not None),
         avoided=tuple(_avoided(cue, masks, store) for cue in heard if cue.avoided is not None),
         within=None if recipe.within is None else masks[recipe.within],
         blend=recipe.blend,
     )
-    if frame.picture is None and not any(_shapes(s) for s in request.styles):
+    if canvas.picture is None and not any(_shapes(s) for s in request.styles):
         raise RecipeError(
             "cues: without a source one reference must give its surface, layout or likeness, "
             "got none that does"
@@ -73,29 +75,6 @@ def build_request(recipe: Recipe, store: PictureStore) -> Request:
 def _shapes(cue: StyleCue) -> bool:
     f = cue.facets
     return cue.weight * max(f.surface, f.layout, f.likeness) > 0
-
-
-def proof_size(recipe: Recipe, source: ByteImage | None) -> tuple[int, int]:
-    """Width and height: as the recipe says, else the source's proportions at 0.8 megapixels."""
-    if recipe.size is not None:
-        return recipe.size
-    aspect = 1.5 if source is None else source.shape[1] / source.shape[0]
-    if not 1 / LONGEST_ASPECT <= aspect <= LONGEST_ASPECT:
-        raise RecipeError(f"source: the aspect ratio must be 1:8 to 8:1, got {aspect:.2f}:1")
-    height = np.sqrt(DEFAULT_PIXELS / aspect)
-    sides = (round(height * aspect / 8) * 8, round(height / 8) * 8)
-    return max(SMALLEST_SIDE, sides[0]), max(SMALLEST_SIDE, sides[1])
-
-
-def guide_frame(recipe: Recipe, store: PictureStore) -> Frame:
-    """The proof's frame with the source laid on it, which is kept while both stay."""
-    if recipe.source is None:
-        return Frame(*proof_size(recipe, None), None, None)
-    source = store.picture(recipe.source)
-    width, height = proof_size(recipe, source)
-    key = ("framed", f"{width}x{height}", *picture_stamp(recipe.source))
-    framed = store.made(key, lambda: fit_picture(source, width, height))
-    return Frame(width, height, recipe.source, np.asarray(framed, np.uint8))
 
 
 def _envelope(cue: Cue) -> Envelope:
@@ -215,8 +194,8 @@ def _avoided(cue: Cue, masks: dict[str, FloatImage], store: PictureStore) -> Avo
     return AvoidCue(cue.name, picture, cue.blur, cue.weight, _envelope(cue), region)
 
 
-def _guide(cue: Cue, masks: dict[str, FloatImage], store: PictureStore, frame: Frame) -> GuideCue:
-    parts = make_parts(cue, store, frame)
+def _guide(cue: Cue, masks: dict[str, FloatImage], store: PictureStore, canvas: Canvas) -> GuideCue:
+    parts = make_parts(cue, store, canvas)
     return GuideCue(
         name=cue.name,
         strength=parts.strength,

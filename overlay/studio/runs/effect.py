@@ -9,8 +9,9 @@ from overlay.imaging.colour import srgb_to_work
 from overlay.measures.patches import style_match
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.shelf import ProofShelf
+from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.proofs import Proof
-from overlay.studio.making.requests import guide_frame, reference_picture
+from overlay.studio.making.requests import reference_picture
 from overlay.studio.runs.pull import pull_proof
 
 Pair = tuple[float, float]  # with the cue, without it
@@ -92,7 +93,7 @@ def _style_pair(
     if cue.reference is None:
         return None
     reference = srgb_to_work(reference_picture(cue, store)[0])
-    framed = guide_frame(recipe, store).picture
+    framed = Canvas.of(recipe, store).picture
     source = None if framed is None else srgb_to_work(framed)
     matches = [style_match(srgb_to_work(p.picture), source, reference) for p in (first, second)]
     return matches[0], matches[1]
