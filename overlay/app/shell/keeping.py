@@ -7,7 +7,7 @@ from overlay.studio.bench.bench import empty_project
 from overlay.studio.inputs.folders import proofs_folder
 from overlay.studio.keeping.holding import Hold
 from overlay.studio.keeping.recovery import Left, Recoveries, Snapshot
-from overlay.studio.keeping.shelf import trim_proofs
+from overlay.studio.keeping.room import trim_proofs
 from overlay.studio.keeping.tidying import tidy_folders
 
 _DELAY = 400  # milliseconds after the last change

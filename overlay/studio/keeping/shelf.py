@@ -6,11 +6,7 @@ still there, and the same recipe gives the same proof again.
 """
 
 import json
-import re
-import shutil
-from collections.abc import Collection, Iterator
-from contextlib import suppress
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Any
 
@@ -22,15 +18,14 @@ from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.files import read_picture, thumbnail, write_picture
 from overlay.imaging.intake import PictureError, read_regular, reason
 from overlay.imaging.whole_files import write_bytes
+from overlay.studio.keeping.index import ShelfIndex
 from overlay.studio.keeping.marks import made_marks, plain_marks
 from overlay.studio.keeping.packed_run import pack_run, unpack_run
 from overlay.studio.keeping.records import Record, read_record, record_bytes
 from overlay.studio.keeping.unreadable import UNREADABLE
 from overlay.studio.making.proofs import Proof
 
-_HASH = re.compile(r"[0-9a-f]{64}")
 _THUMB = 320  # pixels of the longer side
-_FORGOTTEN = 30 * 24 * 3600  # seconds
 _MARKS = "marks.json"
 _MOST_RUN = 256 << 20  # bytes, packed
 
@@ -58,30 +53,44 @@ class ProofShelf:
 
     def __init__(self, folder: Path) -> None:
         self.folder = folder
+        self._index = ShelfIndex(folder)
 
     def find(self, recipe_hash: str) -> Proof | None:
-        """The kept proof, or None; what is damaged counts as not kept."""
-        base = self.folder / recipe_hash
+        """The kept proof with its run, or None; what is damaged counts as not kept."""
         try:
-            record = read_record(base.with_suffix(".json"))
-            film, trace, influence = unpack_run(read_regular(base.with_suffix(".run"), _MOST_RUN))
-            return Proof(
-                recipe=record.made_recipe(str(base)),
-                recipe_hash=recipe_hash,
-                picture=read_picture(base.with_suffix(".png")),
-                filmstrip=film,
-                trace=trace,
-                influence=influence,
-                measures=record.report.measures,
-                seconds=record.report.seconds,
-                warnings=record.notices,
-                number=record.number,
-            )
+            run = read_regular(self.folder / f"{recipe_hash}.run", _MOST_RUN)
+            film, trace, influence = unpack_run(run)
+            light = self._read_light(recipe_hash)
+            return replace(light, filmstrip=film, trace=trace, influence=influence)
         except UNREADABLE:
             return None
 
-    def keep(self, proof: Proof) -> None:
+    def find_light(self, recipe_hash: str) -> Proof | None:
+        """The kept proof without its run: picture, report and recipe; or None."""
+        try:
+            return self._read_light(recipe_hash)
+        except UNREADABLE:
+            return None
+
+    def _read_light(self, recipe_hash: str) -> Proof:
+        base = self.folder / recipe_hash
+        record = read_record(base.with_suffix(".json"))
+        return Proof(
+            recipe=record.made_recipe(str(base)),
+            recipe_hash=recipe_hash,
+            picture=read_picture(base.with_suffix(".png")),
+            measures=record.report.measures,
+            seconds=record.report.seconds,
+            warnings=record.notices,
+            number=record.number,
+        )
+
+    def keep(self, proof: Proof, *, light: bool = False) -> None:
         """Write a proof to the folder; the `.json` comes last and makes it count.
+
+        Parameters
+        ----------
+        light : without the record of its run, as for the cells of a sheet; one that is there stays.
 
         Raises
         ------
@@ -89,12 +98,13 @@ class ProofShelf:
             If there is no room, or the folder cannot be written.
         """
         base = self.folder / proof.recipe_hash
-        run = pack_run(proof.filmstrip, proof.trace, proof.influence)
+        run = None if light else pack_run(proof.filmstrip, proof.trace, proof.influence)
         try:
             self.folder.mkdir(parents=True, exist_ok=True)
             write_picture(base.with_suffix(".png"), proof.picture, recipe=recipe_json(proof.recipe))
             write_picture(base.with_suffix(".jpg"), thumbnail(proof.picture, _THUMB))
-            write_bytes(base.with_suffix(".run"), run)
+            if run is not None:
+                write_bytes(base.with_suffix(".run"), run)
             write_bytes(base.with_suffix(".json"), record_bytes(proof))
         except OSError as error:
             raise PictureError(f"{self.folder}: {reason(error)}") from error
@@ -110,19 +120,16 @@ class ProofShelf:
 
     def numbers(self) -> dict[str, int]:
         """The number of every kept proof, by hash."""
-        return {key: record.number for key, record in self._records()}
+        return self._index.numbers()
+
+    def take_number(self, recipe_hash: str) -> int:
+        """The number of a kept proof, else the next one, which is given to nobody else."""
+        return self._index.take_number(recipe_hash)
 
     def all_kept(self) -> list[Kept]:
         """Every proof on the shelf, newest first; damaged ones are passed over."""
-        found = [self._kept(key, record) for key, record in self._records()]
+        found = [self._kept(key, record) for key, record in self._index.records().items()]
         return sorted((k for k in found if k is not None), key=lambda k: -k.number)
-
-    def _records(self) -> Iterator[tuple[str, Record]]:
-        """The records that can be read, by the hash of their recipe."""
-        for path in self.folder.glob("*.json"):
-            if _HASH.fullmatch(path.stem):
-                with suppress(*UNREADABLE):
-                    yield path.stem, read_record(path)
 
     def _kept(self, recipe_hash: str, record: Record) -> Kept | None:
         path = self.folder / f"{recipe_hash}.json"
@@ -134,7 +141,7 @@ class ProofShelf:
                 dict(record.report.measures),
                 record.report.size,
                 record.when or path.stat().st_mtime,
-                path.with_suffix(".png").exists() and path.with_suffix(".run").exists(),
+                path.with_suffix(".png").exists(),
             )
         except UNREADABLE:
             return None
@@ -166,59 +173,3 @@ class ProofShelf:
         text = json.dumps(plain_marks(marks), ensure_ascii=False).encode()
         self.folder.mkdir(parents=True, exist_ok=True)
         write_bytes(self.folder / _MARKS, text)
-
-
-def trim_proofs(root: Path, most_bytes: int, spare: frozenset[str] = frozenset()) -> int:
-    """Bring all shelves under a size by dropping pictures and runs, the oldest first.
-
-    Starred and noted proofs, those in `spare`, and every recipe stay.
-
-    Returns
-    -------
-    How many proofs lost their picture; the same recipe gives it again.
-    """
-    heavy: list[tuple[float, int, Path]] = []
-    total = 0
-    for shelf in (ProofShelf(folder) for folder in root.glob("*/") if folder.is_dir()):
-        marks = shelf.read_marks()
-        for run in shelf.folder.glob("*.run"):
-            size, when = _weight(run)
-            total += size
-            if run.stem not in spare and run.stem not in marks:
-                heavy.append((when, size, run))
-    dropped = 0
-    for _, size, run in sorted(heavy):
-        if total <= most_bytes:
-            break
-        run.unlink(missing_ok=True)
-        run.with_suffix(".png").unlink(missing_ok=True)
-        total -= size
-        dropped += 1
-    return dropped
-
-
-def _weight(run: Path) -> tuple[int, float]:
-    """Bytes of a proof's record of the run and its picture, and when it was written."""
-    found = []
-    for path in (run, run.with_suffix(".png")):
-        with suppress(OSError):
-            found.append(path.stat())
-    return sum(s.st_size for s in found), max((s.st_mtime for s in found), default=0.0)
-
-
-def drop_shelves(root: Path, keys: Collection[str], now: float) -> int:
-    """Remove shelves of unnamed projects that nobody has worked on for a month.
-
-    Parameters
-    ----------
-    keys : of projects that are in work or can be taken up again; their shelves stay.
-    now : seconds since 1970.
-    """
-    dropped = 0
-    for folder in root.glob("unnamed*/"):
-        key = folder.name.removeprefix("unnamed").lstrip("-")
-        with suppress(OSError):
-            if key not in keys and now - folder.stat().st_mtime > _FORGOTTEN:
-                shutil.rmtree(folder)
-                dropped += 1
-    return dropped

@@ -5,8 +5,8 @@ import time
 from overlay.imaging.whole_files import sweep_unfinished
 from overlay.studio.inputs.folders import data_folder, proofs_folder, state_folder
 from overlay.studio.keeping.recovery import Recoveries
+from overlay.studio.keeping.room import drop_shelves
 from overlay.studio.keeping.settings import settings_path
-from overlay.studio.keeping.shelf import drop_shelves
 
 
 def tidy_folders(recoveries: Recoveries) -> int:

@@ -27,11 +27,31 @@ def pull_proof(
     if known is not None:
         return replace(known, recipe=recipe)
     proof = make_proof(recipe, store, control, engines=engines)
-    numbers = shelf.numbers()
-    number = numbers.get(proof.recipe_hash, 1 + max(numbers.values(), default=0))
-    proof = replace(proof, number=number)
+    return _kept(proof, shelf, light=False)
+
+
+def pull_light(
+    recipe: Recipe,
+    shelf: ProofShelf,
+    store: PictureStore,
+    control: Control | None = None,
+    *,
+    engines: Collection[str] = (),
+) -> Proof:
+    """The same for one of many, as a cell of a sheet: without the record of its run on the shelf.
+
+    A proof that was kept light is found again here, and rendered where its run is wanted.
+    """
+    known = shelf.find_light(hash_recipe(recipe))
+    if known is not None:
+        return replace(known, recipe=recipe)
+    return _kept(make_proof(recipe, store, control, engines=engines), shelf, light=True)
+
+
+def _kept(proof: Proof, shelf: ProofShelf, *, light: bool) -> Proof:
+    proof = replace(proof, number=shelf.take_number(proof.recipe_hash))
     try:
-        shelf.keep(proof)
+        shelf.keep(proof, light=light)
     except PictureError as error:
-        proof = replace(proof, unkept=str(error))
+        return replace(proof, unkept=str(error))
     return proof
