@@ -1,0 +1,42 @@
+"""`overlay demo`: the demo project in the window, or all of it as files in a folder."""
+
+import argparse
+import sys
+from pathlib import Path
+
+from overlay.cli.ends import DONE
+from overlay.cli.progress import Progress
+from overlay.cli.window import has_display, open_window
+from overlay.imaging.intake import PictureError
+from overlay.studio.demo.demo import ensure_demo, prepare_demo
+from overlay.studio.demo.plates import render_plates
+from overlay.studio.inputs.folders import data_folder
+
+
+def add_arguments(parser: argparse.ArgumentParser) -> None:
+    """What the command takes."""
+    parser.add_argument("--out", type=Path, metavar="DIR")
+    parser.set_defaults(run=run)
+
+
+def run(options: argparse.Namespace) -> int:
+    """Open it; with a folder, or without a display, render it."""
+    if options.out is not None or not has_display():
+        return _render(options.out)
+    with Progress(quiet=False) as progress:
+        recipe = progress.done(
+            "Demo", lambda control: prepare_demo(data_folder() / "demo", control.report)
+        )
+    return open_window(recipe)
+
+
+def _render(wanted: Path | None) -> int:
+    folder = wanted or Path("demo-out")
+    if folder.exists() and not folder.is_dir():
+        raise PictureError(f"--out: must be a folder, got a file at {folder}")
+    with Progress(quiet=False) as progress:
+        progress.done("Demo", lambda control: ensure_demo(folder, control.report))
+    render_plates(folder, lambda line: print(line, file=sys.stderr))
+    reason = "" if has_display() or wanted else " (no display for the window)"
+    print(f"The demo lies in {folder.absolute()}{reason}")
+    return DONE

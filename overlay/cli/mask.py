@@ -1,0 +1,44 @@
+"""`overlay mask`: a mask of a part of a picture as PNG, as regions pick it."""
+
+import argparse
+from pathlib import Path
+
+from overlay.cli.ends import DONE
+from overlay.cli.targets import check_png
+from overlay.document.json_text import RecipeError
+from overlay.imaging.colour import FloatImage
+from overlay.imaging.files import read_picture, write_grey8
+from overlay.imaging.intake import PictureError
+from overlay.regions.pick_words import read_pick
+from overlay.regions.picks import pick_area
+from overlay.studio.inputs.drawn_parts import PART, find_part
+from overlay.studio.making.region_masks import picture_clues
+
+
+def add_arguments(parser: argparse.ArgumentParser) -> None:
+    """What the command takes."""
+    parser.add_argument("picture", type=Path, metavar="PICTURE")
+    parser.add_argument("--pick", required=True, metavar="WHAT")
+    parser.add_argument("--out", type=Path, required=True, metavar="MASK")
+    parser.set_defaults(run=run)
+
+
+def run(options: argparse.Namespace) -> int:
+    """Pick at the picture's own size, and write the mask."""
+    check_png("--out", options.out, [options.picture])
+    try:
+        found = _picked(options.picture, options.pick)
+    except PictureError:
+        raise
+    except ValueError as error:
+        raise RecipeError(f"--pick: {error}") from error
+    write_grey8(options.out, found)
+    return DONE
+
+
+def _picked(path: Path, what: str) -> FloatImage:
+    if what.startswith(PART):
+        return find_part(path, what.removeprefix(PART))
+    pick = read_pick(what)
+    picture = read_picture(path)
+    return pick_area(picture, what, clues=picture_clues(picture, pick))

@@ -1,0 +1,61 @@
+"""`overlay render`: a recipe, or a PNG that carries one, to a picture with its report."""
+
+import argparse
+import json
+from pathlib import Path
+
+import numba
+
+from overlay.cli.ends import DONE
+from overlay.cli.progress import Progress
+from overlay.cli.targets import check_target
+from overlay.document.json_text import RecipeError
+from overlay.document.reading import read_recipe, recipe_json
+from overlay.imaging.files import writable_kind, write_picture
+from overlay.imaging.whole_files import write_bytes
+from overlay.studio.inputs.paths import absolute_recipe, input_paths, relative_recipe
+from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.making.proofs import make_proof
+
+
+def add_arguments(parser: argparse.ArgumentParser) -> None:
+    """What the command takes."""
+    parser.add_argument("recipe", type=Path, metavar="RECIPE")
+    parser.add_argument("--out", type=Path, required=True, metavar="PICTURE")
+    parser.add_argument("--report", type=Path, metavar="REPORT.json")
+    parser.add_argument("--set", action="append", default=[], metavar="KEY=VALUE", dest="changes")
+    parser.add_argument("--engine", action="append", default=[], metavar="NAME", dest="engines")
+    parser.add_argument("--threads", type=int, metavar="N")
+    parser.add_argument("--quiet", action="store_true")
+    parser.set_defaults(run=run)
+
+
+def run(options: argparse.Namespace) -> int:
+    """Check all places, then render, then write."""
+    recipe = read_recipe(options.recipe, options.changes)
+    writable_kind(options.out)
+    located = absolute_recipe(recipe, options.recipe.parent)
+    inputs = [options.recipe, *map(Path, input_paths(located))]
+    check_target("--out", options.out, inputs)
+    if options.report is not None:
+        check_target("--report", options.report, [*inputs, options.out])
+    _set_threads(options.threads)
+    with Progress(quiet=options.quiet) as progress:
+        proof = progress.done(
+            "Proof",
+            lambda control: make_proof(located, PictureStore(), control, engines=options.engines),
+        )
+    carried = relative_recipe(located, options.out.parent)
+    write_picture(options.out, proof.picture, recipe=recipe_json(carried))
+    if options.report is not None:
+        text = json.dumps(proof.report(), indent=2, ensure_ascii=False).encode() + b"\n"
+        write_bytes(options.report, text)
+    return DONE
+
+
+def _set_threads(threads: int | None) -> None:
+    if threads is None:
+        return
+    if threads < 1:
+        raise RecipeError(f"--threads: must be at least 1, got {threads}")
+    numba.set_num_threads(min(threads, numba.get_num_threads()))

@@ -1,0 +1,44 @@
+"""`overlay open`, and `overlay` by itself: the window."""
+
+import argparse
+import os
+from pathlib import Path
+
+from overlay.cli.ends import FAILED, WRONG, complain
+from overlay.imaging.intake import regular_status
+
+
+def add_arguments(parser: argparse.ArgumentParser) -> None:
+    """What the command takes."""
+    parser.add_argument("file", type=Path, nargs="?", metavar="FILE")
+    parser.set_defaults(run=run)
+
+
+def run(options: argparse.Namespace) -> int:
+    """Open the window on a file, or on what was open last."""
+    file: Path | None = getattr(options, "file", None)
+    if file is not None:
+        regular_status(file)
+    if not has_display():
+        complain(
+            "DISPLAY or WAYLAND_DISPLAY must name a display for the window, got none; "
+            "`overlay render` and `overlay demo --out DIR` work without"
+        )
+        return WRONG
+    return open_window(file)
+
+
+def open_window(recipe: Path | None) -> int:
+    """Open it, and stay until it is closed."""
+    try:
+        from overlay.app.main import run_window
+    except ImportError as error:
+        complain(f"the window needs PySide6 ({error}); install overlay[window]")
+        return FAILED
+    return run_window(recipe)
+
+
+def has_display() -> bool:
+    """Whether there is anything to open a window on."""
+    named = ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")
+    return any(os.environ.get(name) for name in named)
