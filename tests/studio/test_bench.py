@@ -1,4 +1,5 @@
 import json
+import zipfile
 from pathlib import Path
 
 from overlay.document.json_text import RecipeError
@@ -65,6 +66,36 @@ class BenchTest(WorkspaceTest):
         self.assertEqual(self.bench.selected_cue.region, "sky")
         self.bench.project.undo()
         self.assertEqual(self.bench.project.recipe.regions, {})
+
+    def test_a_second_mask_of_a_name_is_another_region_and_a_cue_that_went_gets_none(self):
+        self.bench.add_region("sky", self.folder / "sky.png", 0)
+        self.bench.add_region("sky", self.folder / "land.png", 1)
+        regions = self.bench.project.recipe.regions
+        self.assertEqual([Path(r.mask).stem for r in regions.values()], ["sky", "land"])
+        self.assertEqual([c.region for c in self.bench.project.recipe.cues], ["sky", "sky 2"])
+        with self.assertRaisesRegex(RecipeError, "cue 3 is no longer there, there are 2"):
+            self.bench.add_region("hill", self.folder / "sky.png", 2)
+
+    def test_the_topmost_cue_stays_where_it_is_moved_up_and_the_last_moved_down(self):
+        before = self.bench.project.recipe
+        self.bench.move_cues([0], -1)
+        self.bench.move_cues([1], 3)
+        self.assertIs(self.bench.project.recipe, before)
+        self.assertEqual(self.bench.selected_index, 0)
+
+    def test_a_new_seed_is_taken_where_the_project_says_so(self):
+        self.bench.take_seed()
+        seed = self.bench.project.recipe.seed
+        self.bench.set_seed_rule("new")
+        self.bench.take_seed()
+        self.assertNotEqual(self.bench.project.recipe.seed, seed)
+        path = self.folder / "a.overlay"
+        self.bench.save(path)
+        self.bench.open(path)
+        self.assertEqual(self.bench.project.state.seed_rule, "new")
+        self.bench.set_seed_rule("same")
+        self.bench.save(path)
+        self.assertNotIn(b"seed_rule", zipfile.ZipFile(path).read("project.json"))
 
     def test_the_same_recipe_is_pulled_once(self):
         recipe = self.bench.project.recipe

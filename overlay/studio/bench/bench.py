@@ -13,6 +13,7 @@ from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
 from overlay.studio.advising.advice import Advice
 from overlay.studio.bench.cue_edits import CueEdits
+from overlay.studio.bench.region_edits import free_region_name
 from overlay.studio.inputs.cards import card_swatches, is_card
 from overlay.studio.inputs.checks import PictureChecks
 from overlay.studio.inputs.paths import change_paths
@@ -105,7 +106,9 @@ class Bench(CueEdits):
 
     def add_region(self, name: str, mask: Path, index: int) -> None:
         """Make a region from a mask picture and tie a cue to it, as one step."""
+        [index] = self._present([index])
         data = recipe_data(self.project.recipe)
+        name = free_region_name(self.project.recipe, name)
         data["regions"][name] = {"mask": str(mask)}
         opened(data["cues"], index).update({"region": name, "invert_region": False})
         self.project.edit(f"Region {name}", make_recipe(data, "cue"))
