@@ -21,7 +21,7 @@ from PySide6.QtWidgets import QApplication  # noqa: E402
 
 from overlay.app.main import make_application  # noqa: E402
 from overlay.app.shell.window import MainWindow  # noqa: E402
-from overlay.document.cues import BLANK, GUIDES, Cue  # noqa: E402
+from overlay.document.cues import BLANK, GUIDES, GuideCue  # noqa: E402
 from overlay.document.recipe import Recipe  # noqa: E402
 from overlay.imaging.files import read_picture, write_picture  # noqa: E402
 from overlay.imaging.resample import resize  # noqa: E402
@@ -144,7 +144,7 @@ def make_kinds(demo: Path, folder: Path) -> None:
     joints += [{"at": at, "to": at} for at in ([0.6, 0.3], [0.6, 0.8], [0.2, 0.7], [0.85, 0.15])]
     for kind in GUIDES:
         options = {"joints": joints} if kind == "pose" else {}
-        made = make_map(Cue(name=kind, guide=kind, options=options), store, canvas)
+        made = make_map(GuideCue(name=kind, guide=kind, options=options), store, canvas)
         grey = np.asarray(made, np.float32)
         colour = grey if grey.ndim == 3 else np.repeat(255 * grey[..., None], 3, axis=2)
         shown.append(resize(colour, 256, 384))

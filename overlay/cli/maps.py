@@ -5,7 +5,7 @@ from pathlib import Path
 
 from overlay.cli.ends import DONE
 from overlay.cli.targets import check_png
-from overlay.document.cues import GUIDES, Cue
+from overlay.document.cues import GUIDES, GuideCue
 from overlay.document.guide_options import options_fault
 from overlay.document.json_text import RecipeError
 from overlay.document.reading import apply_setting
@@ -30,7 +30,7 @@ def run(options: argparse.Namespace) -> int:
     """Make the map at the picture's own size, and write it."""
     settings = _settings(options.kind, options.changes)
     check_png("--out", options.out, [options.picture])
-    cue = Cue(name="map", guide=options.kind, options=settings)
+    cue = GuideCue(name="map", guide=options.kind, options=settings)
     picture = read_picture(options.picture)
     height, width = picture.shape[:2]
     made = make_map(cue, PictureStore(), Canvas(width, height, str(options.picture), picture))

@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
-from overlay.document.cues import Cue
+from overlay.document.cues import CUE_TYPES, Cue
 from overlay.document.part import Part
 from overlay.document.recipe import Recipe
 
@@ -13,7 +13,7 @@ if TYPE_CHECKING:
     from overlay.document.project import State
 
 TRAY, MARKS, SEED_RULE, SAVED = "tray", "marks", "seed_rule", "saved"
-_CUE_KEYS = tuple(Cue.model_fields)
+_CUE_KEYS = frozenset(key for kind in CUE_TYPES for key in kind.model_fields)
 
 
 @dataclass(frozen=True)

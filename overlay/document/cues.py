@@ -1,14 +1,27 @@
-"""Cues of a recipe: one influence each, what it takes and when it counts."""
+"""Cues of a recipe: one influence each, what it takes and when it counts.
 
-from typing import Annotated, Any, Literal
+Their kinds are types, told apart by the key that each has of its own.
+"""
 
-from pydantic import FailFast, Field, field_validator, model_validator
+from collections.abc import Iterable
+from typing import Annotated, Any, ClassVar, Literal, TypeVar
+
+from pydantic import (
+    BeforeValidator,
+    Discriminator,
+    FailFast,
+    Field,
+    Tag,
+    field_validator,
+    model_validator,
+)
 
 from overlay.document.guide_options import GUIDE_OPTIONS, options_fault
-from overlay.document.part import Double, FilePath, Name, Part, Unit, tuples
+from overlay.document.part import Double, FilePath, Name, Part, Unit, default_of, tuples
 from overlay.document.strokes import MOST_STROKES, MapStroke, Stroke
 from overlay.imaging.colour import hex_to_srgb
 
+C = TypeVar("C", bound="Influence")
 Shift = Annotated[float, Field(ge=-2, le=2)]
 
 GUIDES = ("edges", "outline", "lines", "depth", "blocks", "pose")
@@ -55,30 +68,12 @@ class Place(Part):
         return tuples(value)
 
 
-# What a cue may be, and the keys that belong to one kind alone.
-KINDS = ("reference", "swatches", "guide", "avoided")
-_OWN_KEYS = {
-    "reference": (
-        "take", "keep_out", "mirror", "turns", "sharpen", "levels", "place", "scale",
-    ),
-    "guide": ("of", "map", "options", "strokes"),
-    "avoided": ("blur",),
-}  # fmt: skip
+class Influence(Part):
+    """What all cues have: a name, a weight, a span of the run, a region."""
 
-
-class Cue(Part):
-    """One influence: exactly one of a reference, swatches, a guide or an avoided picture."""
+    kind: ClassVar[str]
 
     name: Name
-    reference: FilePath | None = None
-    swatches: Annotated[tuple[str, ...], Field(min_length=1, max_length=64)] | None = None
-    guide: GuideKind | None = None
-    avoided: FilePath | None = None
-    of: FilePath = "source"
-    map: FilePath | None = None
-    options: dict[str, Any] = Field(default_factory=dict)
-    strokes: Annotated[tuple[MapStroke, ...], FailFast(), Field(max_length=MOST_STROKES)] = ()
-    facets: Facets | None = None
     weight: Double = 1.0
     enter: Unit = 0.0
     leave: Unit = 1.0
@@ -86,7 +81,34 @@ class Cue(Part):
     fade_out: Unit = 0.0
     region: str | None = None
     invert_region: bool = False
+    muted: bool = False
+
+    @model_validator(mode="after")
+    def _enters_first(self) -> "Influence":
+        if self.enter >= self.leave:
+            raise ValueError(f"enter must be less than leave ({self.leave}), got {self.enter}")
+        return self
+
+
+class StyleInfluence(Influence):
+    """What references and swatches have: facets, and a size of marks."""
+
+    facets: Facets | None = None
+    # Swatches had it from the start; it says nothing there.
     scale: Annotated[float, Field(ge=0.25, le=4)] = 1.0
+
+    @property
+    def active_facets(self) -> Facets:
+        """The facets, or the balance that stands for none given."""
+        return BALANCES["manner"] if self.facets is None else self.facets
+
+
+class ReferenceCue(StyleInfluence):
+    """A picture, for its manner, its arrangement, its likeness."""
+
+    kind: ClassVar[str] = "reference"
+
+    reference: FilePath
     take: tuple[Unit, Unit, Unit, Unit] = (0.0, 0.0, 1.0, 1.0)
     keep_out: Annotated[tuple[Stroke, ...], FailFast(), Field(max_length=MOST_STROKES)] = ()
     mirror: bool = True
@@ -94,10 +116,8 @@ class Cue(Part):
     sharpen: Double = 0.0
     levels: tuple[Unit, Unit] = (0.0, 1.0)
     place: Place = Place()
-    blur: Annotated[float, Field(ge=0, le=64)] = 0.0
-    muted: bool = False
 
-    @field_validator("swatches", "take", "keep_out", "levels", "strokes", mode="before")
+    @field_validator("take", "keep_out", "levels", mode="before")
     @classmethod
     def _listed(cls, value: Any) -> Any:
         return tuples(value)
@@ -120,53 +140,116 @@ class Cue(Part):
     def _dark_before_light(cls, value: tuple[float, float]) -> tuple[float, float]:
         return check_levels(value)
 
+
+class SwatchesCue(StyleInfluence):
+    """Colours, for a palette."""
+
+    kind: ClassVar[str] = "swatches"
+
+    swatches: Annotated[tuple[str, ...], Field(min_length=1, max_length=64)]
+
+    @field_validator("swatches", mode="before")
+    @classmethod
+    def _listed(cls, value: Any) -> Any:
+        return tuples(value)
+
     @field_validator("swatches")
     @classmethod
-    def _hex(cls, value: tuple[str, ...] | None) -> tuple[str, ...] | None:
-        for colour in value or ():
+    def _hex(cls, value: tuple[str, ...]) -> tuple[str, ...]:
+        for colour in value:
             hex_to_srgb(colour)
         return value
 
+
+class GuideCue(Influence):
+    """A structure map that is held."""
+
+    kind: ClassVar[str] = "guide"
+
+    guide: GuideKind
+    of: FilePath = "source"
+    map: FilePath | None = None
+    options: dict[str, Any] = Field(default_factory=dict)
+    strokes: Annotated[tuple[MapStroke, ...], FailFast(), Field(max_length=MOST_STROKES)] = ()
+
+    @field_validator("strokes", mode="before")
+    @classmethod
+    def _listed(cls, value: Any) -> Any:
+        return tuples(value)
+
     @model_validator(mode="after")
-    def _one_kind(self) -> "Cue":
-        kinds = [k for k in KINDS if getattr(self, k) is not None]
-        if len(kinds) != 1:
-            found = " and ".join(kinds) or "none"
-            raise ValueError(f"must be exactly one of {', '.join(KINDS)}, got {found}")
-        if self.enter >= self.leave:
-            raise ValueError(f"enter must be less than leave ({self.leave}), got {self.enter}")
-        for owner, keys in _OWN_KEYS.items():
-            for key in keys:
-                # Swatches had a size of marks from the start; it says nothing there.
-                unset = type(self).model_fields[key].get_default(call_default_factory=True)
-                if owner == kinds[0] or (key == "scale" and kinds[0] == "swatches"):
-                    continue
-                if getattr(self, key) != unset:
-                    raise ValueError(f"{key} belongs to {owner} cues, got it in a {kinds[0]} cue")
-        if self.guide is not None:
-            fault = options_fault(self.guide, self.options)
-            if fault is not None:
-                raise ValueError(fault)
-        if kinds[0] in ("guide", "avoided") and self.facets is not None:
-            raise ValueError(
-                f"facets belong to reference and swatches cues, got them in a {kinds[0]} cue"
-            )
+    def _knows_its_options(self) -> "GuideCue":
+        fault = options_fault(self.guide, self.options)
+        if fault is not None:
+            raise ValueError(fault)
         return self
 
     @property
     def settings(self) -> Any:
-        """A guide's options, whole."""
-        assert self.guide is not None
+        """Its options, whole."""
         return GUIDE_OPTIONS[self.guide].model_validate(self.options)
 
     @property
-    def kind(self) -> str:
-        """`reference`, `swatches`, `guide` or `avoided`."""
-        return next(k for k in KINDS if getattr(self, k) is not None)
+    def holds_contours(self) -> bool:
+        """Whether a region may heed it: blocks alone have no lines."""
+        return self.guide != "blocks"
 
-    @property
-    def active_facets(self) -> Facets:
-        """The facets, or the balance that stands for none given."""
-        if self.facets is not None:
-            return self.facets
-        return BALANCES["manner"]
+
+class AvoidedCue(Influence):
+    """A picture whose like is kept away."""
+
+    kind: ClassVar[str] = "avoided"
+
+    avoided: FilePath
+    blur: Annotated[float, Field(ge=0, le=64)] = 0.0
+
+
+CUE_TYPES: tuple[type[Influence], ...] = (ReferenceCue, SwatchesCue, GuideCue, AvoidedCue)
+KINDS = tuple(made.kind for made in CUE_TYPES)
+
+
+def _told_apart(value: Any) -> Any:
+    """Plain data of exactly one kind, without keys of others that say nothing there."""
+    if not isinstance(value, dict):
+        return value
+    kinds = [kind for kind in KINDS if value.get(kind) is not None]
+    if len(kinds) != 1:
+        found = " and ".join(kinds) or "none"
+        raise ValueError(f"must be exactly one of {', '.join(KINDS)}, got {found}")
+    own = next(made for made in CUE_TYPES if made.kind == kinds[0]).model_fields
+    return {k: v for k, v in value.items() if k in own or not _is_silent(k, v, kinds[0])}
+
+
+def _is_silent(key: str, value: Any, kind: str) -> bool:
+    """Whether a key of another kind says nothing; raises `ValueError` where it does."""
+    owners = [made for made in CUE_TYPES if key in made.model_fields]
+    if not owners:
+        return False  # of no kind: refused as unknown
+    if key not in KINDS and tuples(value) != default_of(owners[0], key):
+        names = " and ".join(owner.kind for owner in owners)
+        raise ValueError(f"{key} belongs to {names} cues, got it in a {kind} cue")
+    return True
+
+
+def _kind_of(value: Any) -> str | None:
+    if isinstance(value, dict):
+        return next((kind for kind in KINDS if value.get(kind) is not None), None)
+    return getattr(value, "kind", None)
+
+
+Cue = ReferenceCue | SwatchesCue | GuideCue | AvoidedCue
+
+# A cue as plain data: its kind goes by the key that is its own.
+AnyCue = Annotated[
+    Annotated[ReferenceCue, Tag("reference")]
+    | Annotated[SwatchesCue, Tag("swatches")]
+    | Annotated[GuideCue, Tag("guide")]
+    | Annotated[AvoidedCue, Tag("avoided")],
+    Discriminator(_kind_of),
+    BeforeValidator(_told_apart),
+]
+
+
+def cues_of(cues: Iterable[Cue], kind: type[C], *, heard: bool = True) -> list[C]:
+    """Those of a kind, in order; muted ones left out unless `heard` is False."""
+    return [cue for cue in cues if isinstance(cue, kind) and not (heard and cue.muted)]

@@ -5,10 +5,9 @@ neither looked at again nor copied, so an edit costs as much as it changes, and 
 keeps share all the rest.
 """
 
-from functools import cache
 from typing import Any
 
-from overlay.document.part import Part
+from overlay.document.part import Part, default_of
 from overlay.document.recipe import Recipe
 
 
@@ -37,13 +36,8 @@ def part_data(part: Part) -> dict[str, Any]:
     return {
         key: value
         for key in type(part).model_fields
-        if (value := getattr(part, key)) != _default(type(part), key)
+        if (value := getattr(part, key)) != default_of(type(part), key)
     }
-
-
-@cache
-def _default(kind: type[Part], key: str) -> Any:
-    return kind.model_fields[key].get_default(call_default_factory=True)
 
 
 def plain_value(value: Any) -> Any:

@@ -1,6 +1,7 @@
 """What all parts of a document have in common: strict data that never changes."""
 
 import json
+from functools import cache
 from itertools import islice
 from typing import Annotated, Any
 
@@ -36,6 +37,12 @@ class Part(BaseModel):
     """Strict data: unknown keys are refused, values are never bent to fit, nothing changes."""
 
     model_config = ConfigDict(extra="forbid", frozen=True, strict=True, allow_inf_nan=False)
+
+
+@cache
+def default_of(kind: type[Part], key: str) -> Any:
+    """What a key is when nothing is said."""
+    return kind.model_fields[key].get_default(call_default_factory=True)
 
 
 def tuples(value: Any) -> Any:

@@ -6,7 +6,7 @@ from typing import Any
 from pydantic import BaseModel, ValidationError
 
 from overlay.document.bulk import refuse_bulk
-from overlay.document.cues import Cue, Facets, Place
+from overlay.document.cues import CUE_TYPES, KINDS, Facets, Place
 from overlay.document.json_text import RecipeError, decode_text, json_text, parse_json
 from overlay.document.part import shown
 from overlay.document.recipe import Pass, Recipe
@@ -53,7 +53,15 @@ def make_recipe(data: Any, where: str) -> Recipe:
 def recipe_json(recipe: Recipe) -> str:
     """The recipe as JSON text; what is at its default and says nothing is left out."""
     data = recipe.model_dump(mode="json", exclude_defaults=True)
+    if "cues" in data:
+        data["cues"] = [_kind_first(cue) for cue in data["cues"]]
     return json_text({"overlay": 1} | data)
+
+
+def _kind_first(cue: dict[str, Any]) -> dict[str, Any]:
+    """A cue as one reads it: its name, what it is, and then the rest."""
+    kind = next(kind for kind in KINDS if kind in cue)
+    return {"name": cue["name"], kind: cue[kind]} | cue
 
 
 def apply_setting(data: Any, setting: str) -> None:
@@ -86,10 +94,13 @@ def apply_setting(data: Any, setting: str) -> None:
 def first_fault(error: ValidationError) -> str:
     """A validation error's first fault as `key: what is allowed, got what was found`."""
     fault = error.errors()[0]
-    key = ".".join(str(part) for part in fault["loc"])
+    loc = _without_kind(fault["loc"])
+    key = ".".join(str(part) for part in loc)
     lead = f"{key}: " if key else ""
     if fault["type"] == "extra_forbidden":
         return f"{lead}unknown key; allowed are {', '.join(_allowed_keys(fault['loc']))}"
+    if fault["type"] == "union_tag_not_found":
+        return f"{lead}must be an object, got {shown(fault['input'])}"
     if fault["type"] == "missing":
         return f"{lead}must be given"
     if fault["type"] == "value_error":
@@ -99,6 +110,13 @@ def first_fault(error: ValidationError) -> str:
         return f"{lead}may have {limits['max_length']} entries, got {len(fault['input'])}"
     message = fault["msg"].replace("Input should be", "must be")
     return f"{lead}{message[0].lower() + message[1:]}, got {shown(fault['input'])}"
+
+
+def _without_kind(loc: tuple[int | str, ...]) -> tuple[int | str, ...]:
+    """Where a fault lies in the file: a cue's kind stands in the path, but not in the file."""
+    if len(loc) > 2 and loc[0] == "cues" and loc[2] in KINDS:
+        return loc[:2] + loc[3:]
+    return loc
 
 
 def refuse_unavailable(recipe: Recipe, where: str) -> None:
@@ -154,7 +172,7 @@ def _index(place: list[Any], part: str, key: str) -> int:
 def _allowed_keys(loc: tuple[int | str, ...]) -> list[str]:
     """The keys of the part of a recipe that a fault lies in."""
     parents: dict[str, type[BaseModel]] = {
-        "cues": Cue,
+        **{kind.kind: kind for kind in CUE_TYPES},
         "regions": Region,
         "passes": Pass,
         "facets": Facets,
@@ -164,4 +182,5 @@ def _allowed_keys(loc: tuple[int | str, ...]) -> list[str]:
     }
     names = [str(part) for part in loc[:-1]]
     model: type[BaseModel] = next((parents[n] for n in reversed(names) if n in parents), Recipe)
-    return list(model.model_fields)
+    first = ["name", str(getattr(model, "kind", ""))]
+    return sorted(model.model_fields, key=lambda key: key not in first)

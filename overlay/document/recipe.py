@@ -6,7 +6,7 @@ from typing import Annotated, Any, Literal
 
 from pydantic import FailFast, Field, field_validator, model_validator
 
-from overlay.document.cues import Cue
+from overlay.document.cues import AnyCue, GuideCue, ReferenceCue
 from overlay.document.part import FilePath, Name, Part, Unit, Version, tuples
 from overlay.document.regions import Region
 from overlay.document.strokes import Stroke
@@ -42,7 +42,7 @@ class Recipe(Part):
     regions: Annotated[dict[Name, Region], Field(max_length=MOST_REGIONS)] = Field(
         default_factory=dict
     )
-    cues: Annotated[tuple[Cue, ...], FailFast(), Field(max_length=MOST_CUES)] = ()
+    cues: Annotated[tuple[AnyCue, ...], FailFast(), Field(max_length=MOST_CUES)] = ()
     blend: Literal["share", "mix"] = "share"
     engine: Name = OWN_ENGINE
     within: str | None = None
@@ -87,7 +87,7 @@ class Recipe(Part):
 
     @model_validator(mode="after")
     def _regions_follow(self) -> "Recipe":
-        guides = [cue.name for cue in self.cues if cue.guide is not None and cue.guide != "blocks"]
+        guides = [c.name for c in self.cues if isinstance(c, GuideCue) and c.holds_contours]
         before: dict[str, None] = {}
         for name, made in self.regions.items():
             for other in made.others:
@@ -110,7 +110,10 @@ class Recipe(Part):
             f"regions.{name}.strokes": region.strokes for name, region in self.regions.items()
         }
         for i, cue in enumerate(self.cues):
-            drawn |= {f"cues.{i}.strokes": cue.strokes, f"cues.{i}.keep_out": cue.keep_out}
+            if isinstance(cue, GuideCue):
+                drawn[f"cues.{i}.strokes"] = cue.strokes
+            elif isinstance(cue, ReferenceCue):
+                drawn[f"cues.{i}.keep_out"] = cue.keep_out
         points, cover = 0, 0.0
         for key, strokes in drawn.items():
             points += sum(stroke.room for stroke in strokes)

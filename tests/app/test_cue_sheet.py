@@ -56,6 +56,17 @@ class RowsTest(WindowTest):
         self.assertEqual(self.bench.selected_cue.name, "paint")
         self.assertEqual(self.window.actions_by_name["Undo"].text(), "Undo: Move paint")
 
+    def test_what_was_being_typed_of_a_cue_that_goes_reaches_no_other(self):
+        weight = self.row("paint").weight
+        weight.setFocus()
+        weight.selectAll()
+        QTest.keyClicks(weight, "35")
+        before = self.cues[1:]
+        self.bench.remove_cues([0])
+        self.settle()
+        self.assertEqual(self.cues, before)
+        self.assertEqual(self.bench.project.undo_name, "Remove paint")
+
     def test_a_row_is_dragged_to_another_place(self):
         row = self.row("stripes")
         self.drag(row, QPointF(20, ROW / 2), QPointF(20, ROW / 2 - 2.2 * (ROW + 3)))

@@ -91,7 +91,7 @@ class RecipeTest(unittest.TestCase):
             ("cues.0.name", "colours", "cue names must differ, got 'colours' 2 times"),
             ("cues.1.swatches", ["blue"], "six hexadecimal digits, got 'blue'"),
             ("cues.2.guide", "fog", "cues.2.guide: must be 'edges', .* got \"fog\""),
-            ("cues.2.facets", {"palette": 1}, "facets belong to reference and swatches cues"),
+            ("cues.2.facets", {"palette": 1}, "facets belongs to reference and swatches cues"),
             ("cues.0.take", [0.5, 0, 0.2, 1], r"take: must be left, top, right, bottom .*0.5"),
             ("cues.0.levels", [0.6, 0.5], r"levels: must be dark, then light, .*0.6"),
             ("cues.0.place", {"fit": "cover"}, "place.fit: must be 'fill', .* got \"cover\""),

@@ -1,7 +1,7 @@
 import numpy as np
 from scipy import ndimage
 
-from overlay.document.cues import BLANK, Cue
+from overlay.document.cues import BLANK, GuideCue
 from overlay.document.json_text import RecipeError
 from overlay.document.reading import make_recipe
 from overlay.imaging.colour import srgb_to_work
@@ -27,7 +27,7 @@ class MapTest(WorkspaceTest):
         self.canvas = Canvas(192, 128, str(self.folder / "mill.png"), scene())
 
     def guide(self, kind, **keys):
-        return Cue.model_validate({"name": "g", "guide": kind} | keys)
+        return GuideCue.model_validate({"name": "g", "guide": kind} | keys)
 
     def test_the_same_map_is_never_made_twice(self):
         one = make_map(self.guide("lines"), self.store, self.canvas)

@@ -11,6 +11,7 @@ from overlay.app.floor.floor import Floor
 from overlay.app.parts.file_dialogs import MASKS, ask_open, ask_save
 from overlay.app.parts.images import to_image
 from overlay.document.changes import Changes
+from overlay.document.cues import AvoidedCue, Cue, ReferenceCue, SwatchesCue
 from overlay.imaging.palette_files import write_palette
 from overlay.studio.inputs.checks import Finding
 
@@ -66,7 +67,7 @@ class CardDesk(QObject):
 
     def _show_picture(self) -> None:
         cue, store, checks = self.bench.selected_cue, self.bench.store, self.bench.checks
-        path = None if cue is None else cue.reference or cue.avoided
+        path = _picture_of(cue)
         if path is None:
             self.picture_read.emit(None)
             return
@@ -81,7 +82,7 @@ class CardDesk(QObject):
     def _got_picture(self, read: tuple[QImage, QImage, tuple[Finding, ...]]) -> None:
         image, preview, findings = read
         cue = self.bench.selected_cue
-        if cue is not None and cue.kind in ("reference", "avoided"):
+        if _picture_of(cue) is not None:
             self.card.show_picture(preview, image.size())
             self.card.show_findings(findings)
         self.picture_read.emit(image)
@@ -112,7 +113,7 @@ class CardDesk(QObject):
     def _write_palette(self) -> None:
         """Write the selected swatches to a palette file."""
         cue = self.bench.selected_cue
-        if cue is None or cue.swatches is None:
+        if not isinstance(cue, SwatchesCue):
             return
         chosen = ask_save(
             self.floor.host, "Write palette", f"{cue.name}.gpl", "GIMP palette (*.gpl)"
@@ -121,3 +122,10 @@ class CardDesk(QObject):
             path = Path(chosen).with_suffix(".gpl")
             write_palette(path, cue.swatches, cue.name)
             self.floor.say(f"Wrote {len(cue.swatches)} colours to {path}")
+
+
+def _picture_of(cue: Cue | None) -> str | None:
+    """The picture that a cue is about, if it is about one."""
+    if isinstance(cue, ReferenceCue):
+        return cue.reference
+    return cue.avoided if isinstance(cue, AvoidedCue) else None

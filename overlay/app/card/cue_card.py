@@ -24,6 +24,7 @@ from overlay.app.parts.buttons import scrolled_column, tab_button
 from overlay.app.parts.fields import SliderField
 from overlay.app.parts.icons import set_icon
 from overlay.app.parts.plain import PlainLabel
+from overlay.document.cues import AvoidedCue, GuideCue, ReferenceCue, SwatchesCue
 from overlay.studio.bench.bench import Bench
 from overlay.studio.inputs.checks import Finding
 
@@ -164,7 +165,7 @@ class CueCard(QFrame):
         self.swatches.setVisible(kind == "swatches")
         self.guide.setVisible(kind == "guide")
         self.blur.setVisible(kind == "avoided")
-        self.notes.show_findings(self.findings if kind == "reference" else (), cue)
+        self.notes.show_findings(self.findings, cue if isinstance(cue, ReferenceCue) else None)
         if kind != "reference":
             self.use.leave()
         if cue is None:
@@ -172,23 +173,23 @@ class CueCard(QFrame):
         self.name.setText(cue.name)
         self.span.show_cue(cue, list(self.bench.project.recipe.regions))
         self.picture.set_cue(cue)
-        if cue.reference is not None:
+        if isinstance(cue, ReferenceCue):
             self.from_file.setText(f"From {Path(cue.reference).name}")
             for page in (self.facets, self.use, self.place):
                 page.show_cue(cue)
-        elif cue.avoided is not None:
+        elif isinstance(cue, AvoidedCue):
             self.from_file.setText(f"Avoids what resembles {Path(cue.avoided).name}")
             self.blur.set_value(cue.blur)
-        elif cue.swatches is not None:
+        elif isinstance(cue, SwatchesCue):
             self.show_picture(self.swatches.show_cue(cue, self.bench.project.state.tray))
-        else:
+        elif isinstance(cue, GuideCue):
             self.guide.show_cue(cue, self.bench.project.state.tray)
 
     def show_findings(self, findings: tuple[Finding, ...]) -> None:
         """What was found about the selected reference's picture."""
         self.findings = findings
         cue = self.bench.selected_cue
-        self.notes.show_findings(findings if cue is not None and cue.reference else (), cue)
+        self.notes.show_findings(findings, cue if isinstance(cue, ReferenceCue) else None)
 
     def show_picture(self, image: QImage | None, full: QSize | None = None) -> None:
         """The reference's picture, from whoever reads files; `full` is its size if reduced."""

@@ -19,7 +19,7 @@ from PySide6.QtWidgets import (
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import SliderField, keep_narrow
 from overlay.app.parts.theme import tone
-from overlay.document.cues import BLANK, GUIDES, Cue
+from overlay.document.cues import BLANK, GUIDES, GuideCue
 from overlay.document.guide_options import GUIDE_OPTIONS
 from overlay.studio.inputs.cards import is_card
 
@@ -128,7 +128,7 @@ class GuidePart(QWidget):
     def __init__(self, change: Callable[..., None]) -> None:
         super().__init__()
         self._change = change
-        self._cue: Cue | None = None
+        self._cue: GuideCue | None = None
         self._fields: dict[str, SliderField | QCheckBox] = {}
         box = QVBoxLayout(self)
         box.setContentsMargins(0, 0, 0, 0)
@@ -200,9 +200,8 @@ class GuidePart(QWidget):
 
     # Showing --------------------------------------------------------------------------------
 
-    def show_cue(self, cue: Cue, tray: tuple[Path, ...]) -> None:
+    def show_cue(self, cue: GuideCue, tray: tuple[Path, ...]) -> None:
         """Show a guide; its map may be made of the source or of a picture in the tray."""
-        assert cue.guide is not None
         if self._cue is None or self._cue.guide != cue.guide:
             self._make_options(cue.guide)
         self._cue = cue
@@ -227,7 +226,7 @@ class GuidePart(QWidget):
         self.clear.setEnabled(bool(cue.strokes) or bool(getattr(settings, "joints", ())))
         self.against.setVisible(cue.guide in ("edges", "outline", "lines", "pose"))
 
-    def _show_sources(self, cue: Cue, tray: tuple[Path, ...]) -> None:
+    def _show_sources(self, cue: GuideCue, tray: tuple[Path, ...]) -> None:
         self.made_from.clear()
         self.made_from.addItem("Made from the source", "source")
         for path in tray:
@@ -295,7 +294,7 @@ class GuidePart(QWidget):
 
     def _settings(self) -> dict[str, Any]:
         """What the controls say; low and high push each other along."""
-        assert self._cue is not None and self._cue.guide is not None
+        assert self._cue is not None
         model = GUIDE_OPTIONS[self._cue.guide]
         found: dict[str, Any] = dict(self._cue.options)
         for key, field in self._fields.items():
@@ -313,7 +312,7 @@ class GuidePart(QWidget):
         return found
 
     def _settle(self) -> None:
-        assert self._cue is not None and self._cue.guide is not None
+        assert self._cue is not None
         self._change(self._cue.guide.capitalize(), options=self._settings())
 
     def _choose_kind(self, kind: str) -> None:

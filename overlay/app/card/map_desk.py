@@ -14,7 +14,7 @@ from overlay.app.parts.file_dialogs import MASKS, ask_open, ask_save
 from overlay.app.parts.images import grey_to_image, to_image
 from overlay.app.picture.stage import PictureStage
 from overlay.document.changes import Changes
-from overlay.document.cues import BLANK, GUIDES, Cue
+from overlay.document.cues import BLANK, GUIDES, GuideCue
 from overlay.guides.edges import lightness_of
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.files import write_grey16, write_picture
@@ -50,7 +50,7 @@ class MapDesk(QObject):
         """Show the selected guide's map, or none."""
         cue = self.bench.selected_cue
         stage = self.stage
-        if cue is None or cue.guide is None:
+        if not isinstance(cue, GuideCue):
             self.part.leave()
             if stage.images.get("map") is not None:
                 stage.set_image("map", None)
@@ -84,7 +84,7 @@ class MapDesk(QObject):
         """Make the selected guide's map; with `options` while a slider is being dragged."""
         cue, recipe, store = self.bench.selected_cue, self.bench.project.recipe, self.bench.store
         stage, proof = self.stage, self.bench.proof
-        if cue is None or cue.guide is None:
+        if not isinstance(cue, GuideCue):
             return
         wanted = cue if options is None else cue.model_copy(update={"options": options})
         of_proof = proof.picture if self._against and proof is not None else None
@@ -121,7 +121,7 @@ class MapDesk(QObject):
             self.stage.set_mode("map")
         self.show(None)
 
-    def _make_thumbs(self, cue: Cue) -> None:
+    def _make_thumbs(self, cue: GuideCue) -> None:
         """This picture's own map of every kind, small."""
         recipe, store = self.bench.project.recipe, self.bench.store
         of = "source" if cue.of == BLANK else cue.of  # an empty map looks like nothing
@@ -151,7 +151,7 @@ class MapDesk(QObject):
         path = ask_open(floor.host, "Map: lines or near are white", folder, MASKS)
         cue = self.bench.selected_cue
         if path is None or index is None:
-            if cue is not None and cue.guide is not None:
+            if isinstance(cue, GuideCue):
                 self.part.show_cue(cue, self.bench.project.state.tray)
             return
         floor.with_pictures(
@@ -160,7 +160,7 @@ class MapDesk(QObject):
 
     def _export(self) -> None:
         cue = self.bench.selected_cue
-        if cue is None or cue.guide is None:
+        if not isinstance(cue, GuideCue):
             return
         name = f"{cue.name}-{cue.guide}.png"
         path = ask_save(self.floor.host, "Export map", name, "PNG (*.png)")
@@ -170,7 +170,7 @@ class MapDesk(QObject):
     def export_to(self, path: Path) -> None:
         """Write the selected guide's map to a file."""
         cue, recipe, store = self.bench.selected_cue, self.bench.project.recipe, self.bench.store
-        if cue is None or cue.guide is None:
+        if not isinstance(cue, GuideCue):
             return
         if path.suffix.lower() != ".png":
             raise PictureError(f"{path}: the ending must be .png, got {path.suffix!r}")
@@ -192,7 +192,7 @@ class MapDesk(QObject):
         """Give the picture a tool to draw on the map with, or take it away."""
         view, cue = self.stage.view, self.bench.selected_cue
         self._tool = name
-        if not name or cue is None or cue.guide is None:
+        if not name or not isinstance(cue, GuideCue):
             if isinstance(view.tool, MapTool | JointTool):
                 view.set_tool(None)
             return
@@ -225,7 +225,7 @@ class MapDesk(QObject):
 
     def _add_strokes(self, strokes: list[dict[str, Any]]) -> None:
         cue, index = self.bench.selected_cue, self.bench.selected_index
-        if cue is None or index is None or cue.guide is None:
+        if index is None or not isinstance(cue, GuideCue):
             return
         new = [*cue.strokes, *strokes]
         what = self._tool.capitalize() or "Stroke"
@@ -233,7 +233,7 @@ class MapDesk(QObject):
 
     def _set_joints(self, joints: list[dict[str, Any]]) -> None:
         cue, index = self.bench.selected_cue, self.bench.selected_index
-        if cue is None or index is None or cue.guide != "pose":
+        if index is None or not isinstance(cue, GuideCue) or cue.guide != "pose":
             return
         options = cue.options | {"joints": joints}
         self.floor.guarded(lambda: self.bench.change_cue(index, "Joints", options=options))
@@ -243,7 +243,7 @@ def _said_already(error: Exception) -> None:
     """The map itself has said why there is none."""
 
 
-def _coarse(cue: Cue, canvas: Canvas) -> tuple[Cue, Canvas]:
+def _coarse(cue: GuideCue, canvas: Canvas) -> tuple[GuideCue, Canvas]:
     """A guide and its frame at a size whose map follows a slider at once.
 
     Options in pixels are brought to that size, as far as they may be.
@@ -260,7 +260,7 @@ def _coarse(cue: Cue, canvas: Canvas) -> tuple[Cue, Canvas]:
     return cue.model_copy(update={"options": options}), canvas.scaled(scale)
 
 
-def _possible(cue: Cue, canvas: Canvas) -> bool:
+def _possible(cue: GuideCue, canvas: Canvas) -> bool:
     """Whether there is anything to make the map from."""
     return cue.map is not None or cue.of != "source" or canvas.picture is not None
 
@@ -278,7 +278,7 @@ def _histogram(picture: ByteImage) -> list[float]:
     return [float(c) for c in counts / max(counts.max(), 1.0)]
 
 
-def _against_image(lines: FloatImage, cue: Cue, proof: ByteImage) -> QImage:
+def _against_image(lines: FloatImage, cue: GuideCue, proof: ByteImage) -> QImage:
     """The map's lines in two tints: kept by the proof, and lost."""
     kept, lost = kept_and_lost(lines, cue, proof)
     rgb = np.zeros((*lines.shape, 3), np.uint8)

@@ -4,7 +4,7 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QToolButton, QVBoxLayout, QWidget
 
 from overlay.app.parts.plain import PlainLabel, plain_tip
-from overlay.document.cues import Cue
+from overlay.document.cues import ReferenceCue
 from overlay.studio.inputs.checks import Finding
 
 _WHOLE = (0.0, 0.0, 1.0, 1.0)
@@ -23,7 +23,7 @@ class NotesPart(QWidget):
         self.buttons: list[QToolButton] = []
         self._shown: tuple[Finding, ...] = ()
 
-    def show_findings(self, findings: tuple[Finding, ...], cue: Cue | None) -> None:
+    def show_findings(self, findings: tuple[Finding, ...], cue: ReferenceCue | None) -> None:
         """Show what still holds for a cue."""
         left = tuple(f for f in findings if cue is not None and not _helped(f, cue))
         self.setVisible(bool(left))
@@ -53,7 +53,7 @@ class NotesPart(QWidget):
             self.buttons.append(button)
 
 
-def _helped(finding: Finding, cue: Cue) -> bool:
+def _helped(finding: Finding, cue: ReferenceCue) -> bool:
     if finding.take is not None:
         return cue.take != _WHOLE
     return finding.sharpen is not None and cue.sharpen > 0

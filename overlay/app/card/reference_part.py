@@ -18,7 +18,7 @@ from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fader import Fader
 from overlay.app.parts.fields import SliderField, keep_narrow
 from overlay.app.parts.plain import PlainLabel
-from overlay.document.cues import BALANCES, Cue, Facets, Place
+from overlay.document.cues import BALANCES, Facets, Place, ReferenceCue
 
 Change = Callable[..., None]
 
@@ -74,7 +74,7 @@ class FacetsPage(QWidget):
             row.addWidget(button, 1)
         return row
 
-    def show_cue(self, cue: Cue) -> None:
+    def show_cue(self, cue: ReferenceCue) -> None:
         """Show a cue's facets."""
         self._facets = cue.active_facets
         for name, fader in self.faders.items():
@@ -93,7 +93,7 @@ class PicturePage(QWidget):
     def __init__(self, change: Change, view: ReferenceView) -> None:
         super().__init__()
         self._change, self._view = change, view
-        self._cue: Cue | None = None
+        self._cue: ReferenceCue | None = None
         view.taken.connect(lambda box: change("Take area", take=box))
         view.kept_out.connect(self._keep_out)
         box = QVBoxLayout(self)
@@ -155,7 +155,7 @@ class PicturePage(QWidget):
         self.keep_out.setChecked(False)
         self._view.set_tool("none")
 
-    def show_cue(self, cue: Cue) -> None:
+    def show_cue(self, cue: ReferenceCue) -> None:
         """Show how a cue uses its picture."""
         self._cue = cue
         self._view.set_cue(cue)
@@ -201,7 +201,7 @@ class PlacePage(QWidget):
             slider.settled.connect(lambda _: self._settle())
             grid.addWidget(slider, row + 2, 0)
 
-    def show_cue(self, cue: Cue) -> None:
+    def show_cue(self, cue: ReferenceCue) -> None:
         """Show where a cue's picture lies."""
         self.fit.setCurrentIndex(list(_FITS.values()).index(cue.place.fit))
         for slider, value in zip(

@@ -7,7 +7,7 @@ from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPai
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from overlay.app.parts.theme import tone
-from overlay.document.cues import Cue
+from overlay.document.cues import Cue, ReferenceCue
 from overlay.document.strokes import Stroke
 from overlay.regions.thinning import thin_stroke
 
@@ -53,8 +53,10 @@ class ReferenceView(QWidget):
         self.update()
 
     def set_cue(self, cue: Cue) -> None:
-        """Its take area and keep-outs."""
-        self._take, self._strokes = cue.take, cue.keep_out
+        """Its take area and keep-outs; all of the picture where the cue takes no part of it."""
+        taken = cue if isinstance(cue, ReferenceCue) else None
+        self._take = _WHOLE if taken is None else taken.take
+        self._strokes = () if taken is None else taken.keep_out
         self.update()
 
     def set_tool(self, tool: Tool) -> None:

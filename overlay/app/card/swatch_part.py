@@ -16,7 +16,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.plain import PlainLabel
-from overlay.document.cues import Cue
+from overlay.document.cues import SwatchesCue
 from overlay.studio.inputs.cards import is_card
 
 
@@ -60,11 +60,11 @@ class SwatchPart(QWidget):
             row.addWidget(button, 1)
         box.addLayout(row)
 
-    def show_cue(self, cue: Cue, tray: tuple[Path, ...]) -> QImage:
+    def show_cue(self, cue: SwatchesCue, tray: tuple[Path, ...]) -> QImage:
         """Show a cue's colours; returns a picture of them."""
         self._tray = tray
         self.take.setEnabled(bool(tray))
-        colours = cue.swatches or ()
+        colours = cue.swatches
         if not self.hex.hasFocus():
             self.hex.setText(" ".join(colours))
         return colour_bars(colours)

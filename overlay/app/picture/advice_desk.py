@@ -6,6 +6,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 
 from overlay.app.floor.floor import Floor
 from overlay.app.picture.stage import PictureStage
+from overlay.document.cues import ReferenceCue, cues_of
 from overlay.studio.advising.advice import Advice, find_advice
 from overlay.studio.advising.map_advice import map_advice
 
@@ -41,7 +42,8 @@ class AdviceDesk(QObject):
     def _look(self) -> None:
         recipe, proof, checks = self.bench.project.recipe, self.bench.proof, self.bench.checks
         store = self.bench.store
-        used = {c.reference for c in recipe.cues if c.reference} | {recipe.source} - {None}
+        references = cues_of(recipe.cues, ReferenceCue, heard=False)
+        used = {cue.reference for cue in references} | {recipe.source} - {None}
 
         def look() -> list[Advice]:
             findings = {path: checks.of(path) for path in used if path is not None}

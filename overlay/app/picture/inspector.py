@@ -10,6 +10,7 @@ from overlay.app.floor.floor import Floor
 from overlay.app.parts.images import to_image
 from overlay.app.picture.deciders import decider_colours, step_at, tint_map
 from overlay.app.picture.stage import PictureStage
+from overlay.document.cues import ReferenceCue
 from overlay.engine.record import Trace
 from overlay.studio.making.proofs import Proof
 
@@ -129,7 +130,7 @@ class Inspector(QObject):
     ) -> str:
         assert self.proof is not None
         cue = next((c for c in self.proof.recipe.cues if c.name == name), None)
-        file = "" if cue is None or cue.reference is None else f" in {Path(cue.reference).name}"
+        file = f" in {Path(cue.reference).name}" if isinstance(cue, ReferenceCue) else ""
         ways = []
         if trace.turn[patch]:
             ways.append(f"turned by {90 * int(trace.turn[patch])}°")

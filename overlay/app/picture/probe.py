@@ -8,6 +8,7 @@ from overlay.app.floor.floor import Floor
 from overlay.app.parts.images import from_image
 from overlay.app.picture.stage import PictureStage
 from overlay.app.picture.tools import FrameTool, PickTool
+from overlay.document.cues import SwatchesCue
 from overlay.imaging.colour import hex_to_oklch
 from overlay.measures.clear_space import ClearSpace, clear_space
 
@@ -82,7 +83,7 @@ class Probe(QObject):
         """Add a colour to the selected swatches, or begin a cue with it."""
         bench = self.floor.bench
         cue, index = bench.selected_cue, bench.selected_index
-        if cue is not None and index is not None and cue.swatches is not None:
+        if index is not None and isinstance(cue, SwatchesCue):
             swatches = [*cue.swatches, colour]
             self.floor.guarded(lambda: bench.change_cue(index, "Swatches", swatches=swatches))
         else:

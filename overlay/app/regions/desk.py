@@ -15,6 +15,7 @@ from overlay.app.picture.stage import PictureStage
 from overlay.app.regions.hand import RegionHand
 from overlay.app.regions.panel import RegionPanel
 from overlay.document.changes import Changes
+from overlay.document.cues import GuideCue
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.files import write_grey8
 from overlay.imaging.intake import PictureError
@@ -133,9 +134,9 @@ class RegionDesk(QObject):
         def do() -> None:
             keys = {} if pick is None else {"pick": pick}
             guide = self.bench.selected_cue
-            if pick is not None and pick.startswith("inside") and guide is not None:
-                held = guide.guide not in (None, "blocks")
-                keys |= {"guide": guide.name} if held else {}
+            inside = pick is not None and pick.startswith("inside")
+            if inside and isinstance(guide, GuideCue) and guide.holds_contours:
+                keys |= {"guide": guide.name}
             self.panel.choose(add_region(self.bench.project, _plain_name(pick), **keys))
             self.panel.turn_to("Paint" if pick is None else "Shape")
             if pick is None:

@@ -21,7 +21,7 @@ from overlay.app.parts.plain import PlainLabel, plain_tip
 from overlay.app.parts.theme import ROW, cue_colour, tone
 from overlay.app.sheet.axis import BAR, HEAD, TAIL, TimeAxis
 from overlay.app.sheet.envelope import Envelope
-from overlay.document.cues import Cue
+from overlay.document.cues import Cue, GuideCue
 
 _NAME, _REGION = 88, 62  # pixels
 _SHIFT, _CONTROL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier
@@ -76,7 +76,7 @@ class CueRow(TakesPictures, QWidget):
         self._rename.setMaxLength(80)
         self._rename.editingFinished.connect(self._finish_renaming)
         # Only a guide takes what is dropped; elsewhere it falls through to the sheet.
-        self.setAcceptDrops(cue.guide is not None)
+        self.setAcceptDrops(isinstance(cue, GuideCue))
         self.move_to(index)
         self.set_cue(cue)
 

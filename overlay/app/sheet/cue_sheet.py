@@ -24,7 +24,7 @@ from overlay.app.sheet.cue_row import CueRow
 from overlay.app.sheet.envelope import Shape
 from overlay.app.sheet.filmstrip import Filmstrip, Scale
 from overlay.app.sheet.influence_chart import InfluenceChart
-from overlay.document.cues import Cue
+from overlay.document.cues import Cue, ReferenceCue, cues_of
 from overlay.studio.bench.bench import Bench
 
 _SPARE = 8  # rows that are kept when they are not needed; making one takes milliseconds
@@ -161,7 +161,7 @@ class CueSheet(TakesPictures, QFrame):
         """What depends on which cues there are."""
         self._empty.setVisible(not cues)
         self.show_blend()
-        self.blend.setEnabled(sum(cue.reference is not None for cue in cues) > 1)
+        self.blend.setEnabled(len(cues_of(cues, ReferenceCue, heard=False)) > 1)
         self.mark_selected()
         self.show_shares()
 
@@ -185,7 +185,10 @@ class CueSheet(TakesPictures, QFrame):
     def _remove_row(self, index: int) -> None:
         row = self.rows.pop(index)
         self._rows_layout.removeWidget(row)
+        # What was being typed in it is of a cue that is gone, and must not reach another one.
+        row.blockSignals(True)
         row.hide()
+        row.blockSignals(False)
         if len(self._spare) < _SPARE:
             self._spare.append(row)
         else:

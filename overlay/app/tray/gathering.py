@@ -13,7 +13,7 @@ from overlay.app.parts.drops import dropped_pictures
 from overlay.app.parts.file_dialogs import PICTURES, TRAY, ask_open
 from overlay.app.parts.images import from_image
 from overlay.app.tray.tray import Tray
-from overlay.document.cues import GUIDES
+from overlay.document.cues import GUIDES, SwatchesCue
 from overlay.imaging.files import write_picture
 from overlay.imaging.main_colours import main_colours
 from overlay.studio.inputs.cards import card_swatches, is_card, keep_card
@@ -160,7 +160,7 @@ class Gathering(QObject):
     def keep_card(self) -> None:
         """Put the selected swatches into the tray as a card."""
         cue = self.bench.selected_cue
-        if cue is not None and cue.swatches is not None:
+        if isinstance(cue, SwatchesCue):
             colours, name = cue.swatches, cue.name
             self.loader.ask(lambda: keep_card(colours, name), lambda card: self.add_to_tray([card]))
 

@@ -5,7 +5,7 @@ from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any, Literal
 
-from overlay.document.cues import Cue
+from overlay.document.cues import Cue, GuideCue, ReferenceCue, StyleInfluence, cues_of
 from overlay.document.recipe import Recipe
 from overlay.studio.inputs.checks import Finding
 from overlay.studio.making.proofs import Proof
@@ -65,14 +65,14 @@ def find_advice(recipe: Recipe, findings: Findings, proof: Proof | None) -> list
 
 def _before(recipe: Recipe, findings: Findings) -> Iterator[Advice]:
     heard = [cue for cue in recipe.cues if not cue.muted]
-    styles = [cue for cue in heard if cue.kind in ("reference", "swatches")]
-    guides = [cue for cue in heard if cue.guide is not None]
+    styles, guides = cues_of(heard, StyleInfluence), cues_of(heard, GuideCue)
     if recipe.cues and not styles:
         text = "No reference or swatch is heard: the proof would be the source."
         yield Advice("nothing_speaks", None, 95, text)
     for cue in heard:
         yield from _unheard(cue, recipe)
-        yield from _poor_picture(cue, findings)
+    for reference in cues_of(heard, ReferenceCue):
+        yield from _poor_picture(reference, findings)
     for guide in guides:
         yield from _stiff(guide)
     yield from _poor_source(recipe, findings)
@@ -95,14 +95,14 @@ def _unheard(cue: Cue, recipe: Recipe) -> Iterator[Advice]:
         )
         changes = {"leave": 1.0, "fade_out": 0.0}
         yield Advice("left_before_start", cue.name, 90, text, "Leave at the end", changes)
-    elif cue.kind == "reference" and cue.enter >= 0.9:
+    elif isinstance(cue, ReferenceCue) and cue.enter >= 0.9:
         text = f"{cue.name} enters at {100 * cue.enter:.0f} % and cannot show."
         changes = {"enter": 0.6, "fade_in": 0.0}
         yield Advice("enters_late", cue.name, 88, text, "Enter at 60 %", changes)
 
 
-def _poor_picture(cue: Cue, findings: Findings) -> Iterator[Advice]:
-    for finding in findings.get(cue.reference or "", ()):
+def _poor_picture(cue: ReferenceCue, findings: Findings) -> Iterator[Advice]:
+    for finding in findings.get(cue.reference, ()):
         if finding.take is not None and cue.take != _FULL:
             continue
         if finding.sharpen is not None and cue.sharpen > 0:
@@ -112,7 +112,7 @@ def _poor_picture(cue: Cue, findings: Findings) -> Iterator[Advice]:
         yield Advice(finding.code, cue.name, weight, text, finding.fix, finding.changes)
 
 
-def _stiff(guide: Cue) -> Iterator[Advice]:
+def _stiff(guide: GuideCue) -> Iterator[Advice]:
     if guide.weight >= 0.95 and guide.leave >= 0.95 and guide.fade_out < 0.2:
         text = f"{guide.name} holds with full weight to the very end; that looks stiff."
         changes = {"leave": 0.7, "fade_out": 0.15}
@@ -133,9 +133,9 @@ def _poor_source(recipe: Recipe, findings: Findings) -> Iterator[Advice]:
 
 def _after(recipe: Recipe, proof: Proof) -> Iterator[Advice]:
     measures = proof.measures
-    for cue in recipe.cues:
+    for cue in cues_of(recipe.cues, ReferenceCue):
         match = measures.get("style_match", {}).get(cue.name)
-        if match is not None and not cue.muted and match < 20:
+        if match is not None and match < 20:
             yield from _hardly_shows(cue, match, recipe)
     kept = measures.get("structure_kept")
     if kept is not None and kept < 30 and recipe.departure >= 0.5:
@@ -171,11 +171,11 @@ def _visible_rim(recipe: Recipe, name: str, value: float) -> Iterator[Advice]:
         yield Advice(code, None, weight, text, what.format(amount), {"regions": regions})
 
 
-def _hardly_shows(cue: Cue, match: float, recipe: Recipe) -> Iterator[Advice]:
+def _hardly_shows(cue: ReferenceCue, match: float, recipe: Recipe) -> Iterator[Advice]:
     """The style does not show; say which of the causes it is."""
     lead = f"{cue.name} hardly shows (style match {match:.0f}): "
-    holding = [c for c in recipe.cues if c.guide is not None and not c.muted and c.weight > 0.7]
-    others = [c.weight for c in recipe.cues if c.reference is not None and not c.muted]
+    holding = [c for c in cues_of(recipe.cues, GuideCue) if c.weight > 0.7]
+    others = [c.weight for c in cues_of(recipe.cues, ReferenceCue)]
     if cue.active_facets.surface == 0:
         return
     if cue.enter > 0.5:
@@ -197,7 +197,7 @@ def _hardly_shows(cue: Cue, match: float, recipe: Recipe) -> Iterator[Advice]:
 
 def _lost_structure(recipe: Recipe, kept: float) -> Iterator[Advice]:
     lead = f"Contours moved (structure kept {kept:.0f})."
-    guides = [cue for cue in recipe.cues if cue.guide is not None and not cue.muted]
+    guides = cues_of(recipe.cues, GuideCue)
     if not guides:
         yield Advice("lost_structure", None, 65, lead, "Hold them with edges", deed="hold")
         return

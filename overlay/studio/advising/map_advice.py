@@ -6,7 +6,7 @@ import numpy as np
 import numpy.typing as npt
 from scipy import ndimage
 
-from overlay.document.cues import Cue
+from overlay.document.cues import GuideCue, cues_of
 from overlay.document.recipe import Recipe
 from overlay.guides.edges import EdgeOptions, extract_edges
 from overlay.imaging.colour import ByteImage, FloatImage
@@ -27,10 +27,10 @@ _APART = 0.02  # correlation of two maps below which they contradict each other
 def map_advice(recipe: Recipe, store: PictureStore) -> list[Advice]:
     """Look at the maps of all guides that are heard."""
     found: list[Advice] = []
-    maps: list[tuple[Cue, FloatImage]] = []
+    maps: list[tuple[GuideCue, FloatImage]] = []
     canvas = Canvas.of(recipe, store)
-    for cue in recipe.cues:
-        if cue.guide is None or cue.muted or cue.guide == "blocks":
+    for cue in cues_of(recipe.cues, GuideCue):
+        if not cue.holds_contours:
             continue
         if cue.map is None and cue.of == "source" and canvas.picture is None:
             continue
@@ -40,7 +40,7 @@ def map_advice(recipe: Recipe, store: PictureStore) -> list[Advice]:
     return found + list(_at_odds(maps))
 
 
-def _lines(cue: Cue, made: FloatImage) -> Iterator[Advice]:
+def _lines(cue: GuideCue, made: FloatImage) -> Iterator[Advice]:
     share = float((made > 0.5).mean())
     if share > _INVERTED:
         changes = {"options": cue.options | {"invert": not cue.settings.invert}}
@@ -54,7 +54,7 @@ def _lines(cue: Cue, made: FloatImage) -> Iterator[Advice]:
         yield Advice("empty_map", cue.name, 79, text, *_more(cue))
 
 
-def _fewer(cue: Cue) -> tuple[str, dict[str, object]]:
+def _fewer(cue: GuideCue) -> tuple[str, dict[str, object]]:
     s = cue.settings
     if cue.map is not None:
         return "", {}
@@ -66,7 +66,7 @@ def _fewer(cue: Cue) -> tuple[str, dict[str, object]]:
     return "Raise the thresholds", {"options": cue.options | options}
 
 
-def _more(cue: Cue) -> tuple[str, dict[str, object]]:
+def _more(cue: GuideCue) -> tuple[str, dict[str, object]]:
     s = cue.settings
     if cue.map is not None or cue.of == "blank":
         return "", {}
@@ -77,7 +77,7 @@ def _more(cue: Cue) -> tuple[str, dict[str, object]]:
     return "Lower the thresholds", {"options": cue.options | {"low": s.low / 3, "high": s.high / 3}}
 
 
-def _depth(cue: Cue, made: FloatImage) -> Iterator[Advice]:
+def _depth(cue: GuideCue, made: FloatImage) -> Iterator[Advice]:
     rows = len(made)
     low, middle = made[-max(rows // 6, 1) :].mean(), made[rows // 3 : max(rows // 2, rows // 3 + 1)]
     if made.std() < 0.02:
@@ -89,7 +89,7 @@ def _depth(cue: Cue, made: FloatImage) -> Iterator[Advice]:
         yield Advice("no_ground", cue.name, 72, text, "Exchange near and far", changes)
 
 
-def _at_odds(maps: list[tuple[Cue, FloatImage]]) -> Iterator[Advice]:
+def _at_odds(maps: list[tuple[GuideCue, FloatImage]]) -> Iterator[Advice]:
     """Two line maps in the same place that have nothing in common."""
     lined = [(c, m) for c, m in maps if c.guide in _LINE_KINDS and c.weight >= 0.4]
     for i, (one, a) in enumerate(lined):
@@ -106,7 +106,7 @@ def _at_odds(maps: list[tuple[Cue, FloatImage]]) -> Iterator[Advice]:
                 )
 
 
-def kept_and_lost(lines: FloatImage, cue: Cue, proof: ByteImage) -> tuple[BoolMask, BoolMask]:
+def kept_and_lost(lines: FloatImage, cue: GuideCue, proof: ByteImage) -> tuple[BoolMask, BoolMask]:
     """Which of a map's lines the proof has a contour beside, and which not: two (H, W) bool."""
     height, width = lines.shape
     options = EdgeOptions()

@@ -4,7 +4,7 @@ import os
 from collections.abc import Callable
 from pathlib import Path
 
-from overlay.document.cues import BLANK
+from overlay.document.cues import BLANK, AvoidedCue, Cue, GuideCue, ReferenceCue
 from overlay.document.recipe import Recipe
 from overlay.imaging.intake import PictureError
 
@@ -42,6 +42,18 @@ def input_paths(recipe: Recipe) -> list[str]:
     return found
 
 
+def _cue_paths(cue: Cue) -> list[tuple[str, str]]:
+    """The keys of a cue that name files, with what they name."""
+    if isinstance(cue, ReferenceCue):
+        return [("reference", cue.reference)]
+    if isinstance(cue, AvoidedCue):
+        return [("avoided", cue.avoided)]
+    if isinstance(cue, GuideCue):
+        of = [] if cue.of in ("source", BLANK) else [("of", cue.of)]
+        return of if cue.map is None else [*of, ("map", cue.map)]
+    return []
+
+
 def change_paths(recipe: Recipe, change: Callable[[str], str]) -> Recipe:
     """The recipe with every path of a file replaced by what `change` gives for it."""
 
@@ -54,14 +66,7 @@ def change_paths(recipe: Recipe, change: Callable[[str], str]) -> Recipe:
         for name, region in recipe.regions.items()
     }
     cues = tuple(
-        cue.model_copy(
-            update={
-                "reference": maybe(cue.reference),
-                "avoided": maybe(cue.avoided),
-                "of": cue.of if cue.of in ("source", BLANK) else change(cue.of),
-                "map": maybe(cue.map),
-            }
-        )
+        cue.model_copy(update={key: change(path) for key, path in _cue_paths(cue)})
         for cue in recipe.cues
     )
     return recipe.model_copy(update={"source": source, "regions": regions, "cues": cues})

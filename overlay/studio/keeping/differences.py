@@ -3,7 +3,7 @@
 from pathlib import Path
 from typing import Any
 
-from overlay.document.cues import Cue
+from overlay.document.cues import Cue, StyleInfluence
 from overlay.document.recipe import Recipe
 
 _SHARES = {"weight", "enter", "leave", "fade_in", "fade_out", "departure"} | {
@@ -34,7 +34,7 @@ def _regions(recipe: Recipe) -> dict[str, dict[str, Any]]:
 
 def _plain(cue: Cue) -> dict[str, Any]:
     plain: dict[str, Any] = cue.model_dump(mode="json", exclude={"name", "facets"})
-    if cue.kind in ("reference", "swatches"):
+    if isinstance(cue, StyleInfluence):
         plain |= cue.active_facets.model_dump()
     return plain
 

@@ -5,6 +5,7 @@ from functools import cached_property
 
 import numpy as np
 
+from overlay.document.cues import GuideCue, cues_of
 from overlay.document.recipe import Recipe
 from overlay.engine.request import Request
 from overlay.imaging.colour import FloatImage
@@ -49,7 +50,8 @@ class Groundwork:
     @cached_property
     def depth(self) -> FloatImage | None:
         """The map of the first depth guide that is heard, or None."""
-        cue = next((c for c in self.recipe.cues if c.guide == "depth" and not c.muted), None)
+        guides = cues_of(self.recipe.cues, GuideCue)
+        cue = next((c for c in guides if c.guide == "depth"), None)
         if cue is None:
             return None
         return np.asarray(make_map(cue, self.store, self.canvas), np.float32)

@@ -5,7 +5,7 @@ from typing import Any
 
 import numpy as np
 
-from overlay.document.cues import BLANK, Cue
+from overlay.document.cues import BLANK, GuideCue
 from overlay.document.json_text import RecipeError
 from overlay.document.strokes import MapStroke
 from overlay.guides.blocks import BlockOptions, extract_blocks, show_blocks
@@ -47,7 +47,7 @@ class GuideParts:
     receding: float = 0.0
 
 
-def guide_picture(cue: Cue, store: PictureStore, canvas: Canvas) -> ByteImage | None:
+def guide_picture(cue: GuideCue, store: PictureStore, canvas: Canvas) -> ByteImage | None:
     """The picture a guide's map is made from, on the canvas, bent where it is a pose.
 
     None for a ready map, for one to draw on, and for a source that is not there.
@@ -69,7 +69,7 @@ def bend_picture(picture: ByteImage, settings: Any) -> ByteImage:
     return bend(picture, joints, targets.reshape(-1, 2))
 
 
-def make_map(cue: Cue, store: PictureStore, canvas: Canvas) -> FloatImage | ByteImage:
+def make_map(cue: GuideCue, store: PictureStore, canvas: Canvas) -> FloatImage | ByteImage:
     """A guide's map as it is shown and exported; kept, so that it is never made twice.
 
     Returns
@@ -84,7 +84,7 @@ def make_map(cue: Cue, store: PictureStore, canvas: Canvas) -> FloatImage | Byte
     return store.made(("map", *map_key(cue, canvas)), lambda: _make_map(cue, store, canvas))
 
 
-def make_parts(cue: Cue, store: PictureStore, canvas: Canvas) -> GuideParts:
+def make_parts(cue: GuideCue, store: PictureStore, canvas: Canvas) -> GuideParts:
     """What the engine takes of a guide."""
     picture = guide_picture(cue, store, canvas)
     if cue.guide == "blocks":
@@ -112,7 +112,7 @@ def make_parts(cue: Cue, store: PictureStore, canvas: Canvas) -> GuideParts:
 # Maps ----------------------------------------------------------------------------------------
 
 
-def map_key(cue: Cue, canvas: Canvas) -> tuple[str, ...]:
+def map_key(cue: GuideCue, canvas: Canvas) -> tuple[str, ...]:
     """Everything a map depends on."""
     files: list[str | None] = [cue.map] if cue.map is not None else []
     if not files and cue.of != BLANK:
@@ -122,10 +122,10 @@ def map_key(cue: Cue, canvas: Canvas) -> tuple[str, ...]:
     made_of = cue.of if cue.map is None else "map"
     size = f"{canvas.width}x{canvas.height}"
     settings = cue.settings.model_dump_json(exclude={"agreement", "receding"})  # they act in runs
-    return (str(cue.guide), made_of, size, settings, strokes, *stamps)
+    return (cue.guide, made_of, size, settings, strokes, *stamps)
 
 
-def _make_map(cue: Cue, store: PictureStore, canvas: Canvas) -> FloatImage | ByteImage:
+def _make_map(cue: GuideCue, store: PictureStore, canvas: Canvas) -> FloatImage | ByteImage:
     s = cue.settings
     if cue.guide == "blocks":
         return show_blocks(_blocks(cue, store, canvas), canvas.height, canvas.width, hard=s.hard)
@@ -145,7 +145,7 @@ def _make_map(cue: Cue, store: PictureStore, canvas: Canvas) -> FloatImage | Byt
     return _drawn_over(found, cue.strokes)
 
 
-def _extracted(cue: Cue, picture: ByteImage) -> FloatImage:
+def _extracted(cue: GuideCue, picture: ByteImage) -> FloatImage:
     s = cue.settings
     if cue.guide == "depth":
         return estimate_depth(picture, DepthOptions(s.ground, s.haze, s.flat_sky, s.invert))
@@ -159,7 +159,7 @@ def _extracted(cue: Cue, picture: ByteImage) -> FloatImage:
     return 1 - found if s.invert else found
 
 
-def _blocks(cue: Cue, store: PictureStore, canvas: Canvas) -> FloatImage:
+def _blocks(cue: GuideCue, store: PictureStore, canvas: Canvas) -> FloatImage:
     s = cue.settings
     if cue.map is not None:
         picture: ByteImage | None = fit_picture(store.picture(cue.map), canvas.width, canvas.height)
@@ -209,7 +209,7 @@ def _beneath(picture: ByteImage | None, canvas: Canvas) -> ByteImage:
 
 
 def _line_parts(
-    cue: Cue, shown: FloatImage, picture: ByteImage | None, canvas: Canvas
+    cue: GuideCue, shown: FloatImage, picture: ByteImage | None, canvas: Canvas
 ) -> GuideParts:
     s = cue.settings
     sigma = s.sigma if cue.guide in ("edges", "pose") else 1.5

@@ -5,7 +5,7 @@ from functools import partial
 
 import numpy as np
 
-from overlay.document.cues import Cue
+from overlay.document.cues import GuideCue, cues_of
 from overlay.document.json_text import RecipeError
 from overlay.document.recipe import Recipe
 from overlay.document.regions import Region
@@ -40,7 +40,7 @@ def region_masks(recipe: Recipe, store: PictureStore, canvas: Canvas) -> dict[st
         guide = _guide_of(recipe, region)
 
         def make(
-            name: str = name, region: Region = region, guide: Cue | None = guide
+            name: str = name, region: Region = region, guide: GuideCue | None = guide
         ) -> FloatImage:
             return _shaped(name, region, guide, masks, store, canvas)
 
@@ -78,11 +78,12 @@ def _keys(recipe: Recipe, canvas: Canvas) -> dict[str, str]:
     return keys
 
 
-def _guide_of(recipe: Recipe, region: Region) -> Cue | None:
-    return next((cue for cue in recipe.cues if cue.name == region.guide), None)
+def _guide_of(recipe: Recipe, region: Region) -> GuideCue | None:
+    guides = cues_of(recipe.cues, GuideCue, heard=False)
+    return next((cue for cue in guides if cue.name == region.guide), None)
 
 
-def _key(region: Region, guide: Cue | None, canvas: Canvas, keys: dict[str, str]) -> str:
+def _key(region: Region, guide: GuideCue | None, canvas: Canvas, keys: dict[str, str]) -> str:
     """Everything a mask depends on, those it is combined with included."""
     stamps: list[str] = []
     if region.mask is not None:
@@ -100,7 +101,7 @@ def _key(region: Region, guide: Cue | None, canvas: Canvas, keys: dict[str, str]
 def _shaped(
     name: str,
     region: Region,
-    guide: Cue | None,
+    guide: GuideCue | None,
     masks: dict[str, FloatImage],
     store: PictureStore,
     canvas: Canvas,
@@ -122,7 +123,7 @@ def _shaped(
 
 
 def _ground(
-    name: str, region: Region, guide: Cue | None, store: PictureStore, canvas: Canvas
+    name: str, region: Region, guide: GuideCue | None, store: PictureStore, canvas: Canvas
 ) -> FloatImage:
     """What a region is made of, with its strokes; ramps lie over a pick, other strokes guide it."""
     shape = (canvas.height, canvas.width)
@@ -164,7 +165,7 @@ def _cover(stroke: RegionStroke, height: int, width: int) -> Cover:
     return stroke_cover(stroke, height, width, soft=stroke.soft)
 
 
-def _clues(pick: Pick, guide: Cue | None, store: PictureStore, canvas: Canvas) -> Clues | None:
+def _clues(pick: Pick, guide: GuideCue | None, store: PictureStore, canvas: Canvas) -> Clues | None:
     """What a pick needs besides the picture."""
     assert canvas.picture is not None
     if pick.kind == "inside" and guide is not None:

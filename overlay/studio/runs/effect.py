@@ -3,6 +3,7 @@
 from collections.abc import Collection
 from dataclasses import dataclass
 
+from overlay.document.cues import ReferenceCue
 from overlay.document.recipe import Recipe
 from overlay.engine.control import Control
 from overlay.imaging.colour import srgb_to_work
@@ -11,7 +12,7 @@ from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.proofs import Proof
-from overlay.studio.making.requests import reference_picture
+from overlay.studio.making.references import reference_picture
 from overlay.studio.runs.pull import pull_proof
 
 Pair = tuple[float, float]  # with the cue, without it
@@ -90,7 +91,7 @@ def _style_pair(
     recipe: Recipe, index: int, first: Proof, second: Proof, store: PictureStore
 ) -> Pair | None:
     cue = recipe.cues[index]
-    if cue.reference is None:
+    if not isinstance(cue, ReferenceCue):
         return None
     reference = srgb_to_work(reference_picture(cue, store)[0])
     framed = Canvas.of(recipe, store).picture
