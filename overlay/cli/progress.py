@@ -54,7 +54,7 @@ class Progress(Answering):
         """Move the bar."""
         self._bar.update(self._task, completed=run.fraction, description=run.doing or "preparing")
 
-    def _stop(self, number: int, frame: FrameType | None) -> None:
+    def _stop(self, _number: int, _frame: FrameType | None) -> None:
         # No more than this: the thread that is interrupted may be the one that holds the queue.
         self._stopped = True
         self.queue.stop_running()

@@ -9,7 +9,7 @@ from overlay.document.bulk import refuse_bulk
 from overlay.document.cues import CUE_TYPES, KINDS, Facets, Place
 from overlay.document.json_text import RecipeError, decode_text, json_text, parse_json
 from overlay.document.part import shown
-from overlay.document.recipe import Pass, Recipe
+from overlay.document.recipe import Recipe, Settle
 from overlay.document.regions import Region
 from overlay.document.strokes import MapStroke, Stroke
 from overlay.imaging.decode import MAX_TEXT_BYTES
@@ -174,7 +174,7 @@ def _allowed_keys(loc: tuple[int | str, ...]) -> list[str]:
     parents: dict[str, type[BaseModel]] = {
         **{kind.kind: kind for kind in CUE_TYPES},
         "regions": Region,
-        "passes": Pass,
+        "passes": Settle,
         "facets": Facets,
         "place": Place,
         "keep_out": Stroke,

@@ -19,12 +19,16 @@ MOST_POINTS = 200_000  # of all strokes; they then still fit into what is read a
 MOST_COVER = 4000  # times that strokes may go over the picture; more takes minutes to draw
 
 
-class Pass(Part):
-    """A stage after the base pass."""
+class Settle(Part):
+    """A pass after the base pass, with little freedom, so that rims of regions disappear."""
 
     kind: Literal["settle"]
     departure: Unit = 0.2
     rim_of: str | None = None
+
+
+# Passes are told apart by their `kind`; another one becomes part of this union.
+AnyPass = Settle
 
 
 class Recipe(Part):
@@ -46,7 +50,7 @@ class Recipe(Part):
     blend: Literal["share", "mix"] = "share"
     engine: Name = OWN_ENGINE
     within: str | None = None
-    passes: Annotated[tuple[Pass, ...], FailFast(), Field(max_length=16)] = ()
+    passes: Annotated[tuple[AnyPass, ...], FailFast(), Field(max_length=16)] = ()
 
     @field_validator("size", "cues", "passes", mode="before")
     @classmethod

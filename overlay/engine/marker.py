@@ -50,10 +50,10 @@ class Marker:
         atlas = self._library.at(step.level)
         entering, self._level = self._level != step.level, step.level
         if not self._mixing:
-            return self._lay_group(step, canvas, atlas, None, entering)
-        mean = self._mixed(step, canvas, atlas, entering)
+            return self._lay_group(step, canvas, atlas, None, entering=entering)
+        mean = self._mixed(step, canvas, atlas, entering=entering)
         self._last = atlas.all_group
-        return self._lay_group(step, mean, atlas, atlas.all_group, entering)
+        return self._lay_group(step, mean, atlas, atlas.all_group, entering=entering)
 
     def owners(self) -> Owners | None:
         """Which reference decides where; None while one speaks alone."""
@@ -82,11 +82,12 @@ class Marker:
         )  # fmt: skip
 
     def _lay_group(
-        self, step: Step, canvas: FloatImage, atlas: Atlas, group: int | None, entering: bool
+        self, step: Step, canvas: FloatImage, atlas: Atlas, group: int | None, *, entering: bool
     ) -> FloatImage:
         """Search and vote in one reference, in all together, or in each where it has its share."""
         material, control = self._material, self._control
-        marks = next_marks(material, atlas, self._casting, self._marks.get(group), step, group)
+        before = self._marks.get(group)
+        marks = next_marks(material, atlas, self._casting, before, step, group=group)
         padded = pad_canvas(canvas)
         canvas = padded[PAD:-PAD, PAD:-PAD]  # the same values; the caller's may be freed
         if material.free_mean.any():
@@ -110,7 +111,7 @@ class Marker:
             power=1.5, doubt=0.002 + 0.5 * step.noise**2,
         )  # fmt: skip
 
-    def _mixed(self, step: Step, canvas: FloatImage, atlas: Atlas, entering: bool) -> FloatImage:
+    def _mixed(self, step: Step, canvas: FloatImage, atlas: Atlas, *, entering: bool) -> FloatImage:
         """The weighted mean of what each reference alone would say."""
         material = self._material
         total = np.zeros(canvas.shape[:2], np.float32)
@@ -119,7 +120,8 @@ class Marker:
             weight = material.surface_weight(i, step, step.level)
             if not weight.any():
                 continue
-            out += weight[..., None] * self._lay_group(step, canvas, atlas, place, entering)
+            said = self._lay_group(step, canvas, atlas, place, entering=entering)
+            out += weight[..., None] * said
             total += weight
         spoken = (total > 0)[..., None]
         return np.where(spoken, out / np.maximum(total, 1e-6)[..., None], canvas)

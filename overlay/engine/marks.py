@@ -104,6 +104,7 @@ def next_marks(
     casting: Casting,
     marks: Marks | None,
     step: Step,
+    *,
     group: int | None = None,
 ) -> Marks:
     """Move the correspondence to a step's grid and scale, and give out the areas anew.

@@ -207,7 +207,7 @@ def _base_colour(t, land, which, x, y, z, nx, ny, nz):
 
 
 @njit(cache=True)
-def _lit(t, land, relief, chosen, which, x, y, z, dx, dy, dz, way):
+def _lit(t, land, relief, chosen, which, x, y, z, dx, dz, way):
     """Colour of a met surface under sun, sky and haze."""
     count = _on_the_way(t, x, y, z, 0.0, 0.0, 0.0, 0.0, 0.8, chosen)
     nx, ny, nz = _normal(t, land, relief, chosen, count, x, y, z, 0.002 + 0.0008 * way)
@@ -249,19 +249,8 @@ def _water(t, land, relief, chosen, x, z, dx, dy, dz, way):
     else:
         y = land[WATER_Y] + 0.01
         r, g, b = _lit(
-            t,
-            land,
-            relief,
-            chosen,
-            which,
-            x + rx * hit,
-            y + ry * hit,
-            z + rz * hit,
-            rx,
-            ry,
-            rz,
-            hit,
-        )
+            t, land, relief, chosen, which, x + rx * hit, y + ry * hit, z + rz * hit, rx, rz, hit
+        )  # fmt: skip
     mirror = 0.25 + 0.7 * (1.0 - abs(dot)) ** 3
     deep = 1.0 - mirror
     return (
@@ -286,7 +275,7 @@ def _see(t, land, relief, chosen, eye, right, up, forward, u, v):
     elif which == WATER:
         r, g, b = _water(t, land, relief, chosen, x, z, dx, dy, dz, way)
     else:
-        r, g, b = _lit(t, land, relief, chosen, which, x, y, z, dx, dy, dz, way)
+        r, g, b = _lit(t, land, relief, chosen, which, x, y, z, dx, dz, way)
     return r, g, b, way, which
 
 

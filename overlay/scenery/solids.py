@@ -34,9 +34,7 @@ class Texture(IntEnum):
     LEAVES = 4
     STONE = 5
     PLASTER = 6
-    GRASS = 7
-    PATH = 8
-    GLASS = 9
+    GLASS = 9  # 7 and 8 are the ground's: grass, path
     LATTICE = 10
 
 

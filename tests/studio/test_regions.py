@@ -4,7 +4,7 @@ import numpy as np
 
 from overlay.document.json_text import RecipeError
 from overlay.document.reading import make_recipe
-from overlay.document.recipe import Pass
+from overlay.document.recipe import Settle
 from overlay.imaging.files import read_picture, write_grey8, write_picture
 from overlay.scenery.scenes import draw_scene
 from overlay.studio.demo.demo import file_name, three_manners_recipe
@@ -126,7 +126,7 @@ class SettleTest(WorkspaceTest):
         with mock.patch.object(proofs, "find_engine", wraps=proofs.find_engine) as engines:
             make_proof(base.recipe, store)
             settled = base.recipe.model_copy(
-                update={"passes": (Pass(kind="settle", departure=0.4),)}
+                update={"passes": (Settle(kind="settle", departure=0.4),)}
             )
             done = mock.Mock(side_effect=proofs.find_engine("patches"))
             engines.side_effect = lambda *_: done

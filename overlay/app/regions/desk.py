@@ -207,7 +207,7 @@ class RegionDesk(QObject):
             self.floor.refuse(f"Regions must have different names, got {new!r} twice")
             self.panel.refresh()
             return
-        self.panel._name = new
+        self.panel.expect(new)
         self.floor.guarded(lambda: rename_region(self.bench.project, old, new))
 
     def _remove(self) -> None:

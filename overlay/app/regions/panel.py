@@ -227,6 +227,10 @@ class RegionPanel(QFrame):
         self.refresh()
         self.chosen.emit(name)
 
+    def expect(self, name: str) -> None:
+        """The selected region is about to have another name."""
+        self._name = name
+
     def _choose(self, item: QListWidgetItem | None) -> None:
         if item is not None:
             self.choose(item.text())

@@ -1,6 +1,6 @@
 """Works the queue off on a thread of its own; what it says arrives on the GUI thread."""
 
-from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal
+from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal, SignalInstance
 
 from overlay.imaging.colour import ByteImage
 from overlay.studio.runs.queue import Run, RunQueue
@@ -23,7 +23,7 @@ class Runner(QObject):
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
-        self.queue = RunQueue(_Relay(self))
+        self.queue = RunQueue(_Relay(self, self._over))
         self._pool = QThreadPool(self)
         self._pool.setMaxThreadCount(1)
         self._unanswered = 0
@@ -55,8 +55,8 @@ class Runner(QObject):
 class _Relay:
     """Hears the queue on its thread and emits signals, which arrive on the window's."""
 
-    def __init__(self, runner: Runner) -> None:
-        self._runner = runner
+    def __init__(self, runner: Runner, over: SignalInstance) -> None:
+        self._runner, self._over = runner, over
 
     def listed(self) -> None:
         self._runner.listed.emit()
@@ -68,7 +68,7 @@ class _Relay:
         self._runner.shown.emit(run, progress, picture)
 
     def ended(self, run: Run) -> None:
-        self._runner._over.emit(run)
+        self._over.emit(run)
 
 
 class _WorkOff(QRunnable):

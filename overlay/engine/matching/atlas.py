@@ -187,7 +187,12 @@ _NONE = np.zeros(0, np.float32)
 
 
 def turned(
-    values: FloatImage, turn: int, mirrored: bool, *, patches: bool = False, turn_sign: bool = False
+    values: FloatImage,
+    turn: int,
+    *,
+    mirrored: bool,
+    patches: bool = False,
+    turn_sign: bool = False,
 ) -> FloatImage:
     """A picture turned by quarters counterclockwise, then mirrored left to right.
 
@@ -219,9 +224,9 @@ def _flat(
     turn_sign: bool = False,
 ) -> FloatImage:
     pages = [
-        turned(v, *turn, patches=patches, turn_sign=turn_sign).ravel()
+        turned(v, turns, mirrored=mirrored, patches=patches, turn_sign=turn_sign).ravel()
         for leaf, v in zip(leaves, values, strict=True)
-        for turn in leaf.turns
+        for turns, mirrored in leaf.turns
     ]
     return np.concatenate(pages)
 

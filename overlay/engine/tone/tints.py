@@ -96,7 +96,8 @@ def blend_tints(
         spoken = colour.any() and tint.palette is not None
         shone = tone.any() and tint.curve is not None
         if spoken or shone:
-            _add_tint(out, source, smooth, tint, level, colour / coloured, tone / lit)
+            colour, tone = colour / coloured, tone / lit
+            _add_tint(out, source, smooth, tint, level=level, colour=colour, tone=tone)
     return out
 
 
@@ -105,6 +106,7 @@ def _add_tint(
     source: FloatImage,
     smooth: FloatImage,
     tint: Tint,
+    *,
     level: int,
     colour: FloatImage,
     tone: FloatImage,

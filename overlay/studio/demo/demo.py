@@ -32,6 +32,10 @@ _WATERSIDE = ((0.0, 0.62), (0.45, 0.52), (1.0, 0.6), (1.0, 1.0), (0.0, 1.0))
 Report = Callable[[float, str], None]
 
 
+def _say_nothing(_fraction: float, _stage: str) -> None:
+    """Whoever draws the demo need not tell how far it is."""
+
+
 def file_name(name: str) -> str:
     """`bottle kiln` as `bottle-kiln.png`."""
     return name.replace(" ", "-") + ".png"
@@ -96,7 +100,7 @@ def three_manners_recipe(settled: float = 0.0) -> Recipe:
     return make_recipe({"overlay": 1} | data, "demo")
 
 
-def ensure_demo(folder: Path, report: Report = lambda fraction, stage: None) -> Path:
+def ensure_demo(folder: Path, report: Report = _say_nothing) -> Path:
     """Draw the demo's pictures unless they are there, and write its recipe.
 
     Returns
@@ -115,7 +119,7 @@ def ensure_demo(folder: Path, report: Report = lambda fraction, stage: None) -> 
     return folder / RECIPE_NAME
 
 
-def prepare_demo(folder: Path, report: Report = lambda fraction, stage: None) -> Path:
+def prepare_demo(folder: Path, report: Report = _say_nothing) -> Path:
     """The demo as the window opens it: drawn, and with a proof that hangs already.
 
     Returns

@@ -32,6 +32,7 @@ def measure(
     masks: dict[str, FloatImage],
     opens: dict[str, FloatImage],
     control: Control,
+    *,
     depth: FloatImage | None = None,
 ) -> dict[str, Any]:
     """The measures of a proof, keyed as in the report.

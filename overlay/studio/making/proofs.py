@@ -97,7 +97,7 @@ def make_proof(
         begin = share * (1 + 0.6 * i)
         control.step(begin, "settling")
         later = control.part(begin, begin + 0.6 * share)
-        done = settle(request, done, wanted, masks, opens, render, later)
+        done = settle(request, done, wanted, masks=masks, opens=opens, render=render, control=later)
     control.step(0.95, "measuring")
     return Proof(
         recipe,
@@ -106,7 +106,7 @@ def make_proof(
         done.filmstrip,
         done.trace,
         done.influence,
-        measure(request, done, masks, opens, control, work.depth),
+        measure(request, done, masks, opens, control, depth=work.depth),
         done.seconds,
         tuple(find_warnings(request)),
     )

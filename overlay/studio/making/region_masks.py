@@ -42,7 +42,7 @@ def region_masks(recipe: Recipe, store: PictureStore, canvas: Canvas) -> dict[st
         def make(
             name: str = name, region: Region = region, guide: GuideCue | None = guide
         ) -> FloatImage:
-            return _shaped(name, region, guide, masks, store, canvas)
+            return _shaped(name, region, guide, masks=masks, store=store, canvas=canvas)
 
         masks[name] = np.asarray(store.made(("region", keys[name]), make), np.float32)
     return masks
@@ -102,6 +102,7 @@ def _shaped(
     name: str,
     region: Region,
     guide: GuideCue | None,
+    *,
     masks: dict[str, FloatImage],
     store: PictureStore,
     canvas: Canvas,

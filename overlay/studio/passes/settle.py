@@ -5,7 +5,7 @@ from dataclasses import replace
 import numpy as np
 from scipy import ndimage
 
-from overlay.document.recipe import Pass
+from overlay.document.recipe import Settle
 from overlay.engine.control import Control
 from overlay.engine.request import Engine, Facets, GuideCue, Render, Request, StyleCue
 from overlay.engine.schedule import Envelope
@@ -25,7 +25,8 @@ _ELSEWHERE = 0.25  # departure away from the rims, as a share
 def settle(
     request: Request,
     done: Render,
-    wanted: Pass,
+    wanted: Settle,
+    *,
     masks: dict[str, FloatImage],
     opens: dict[str, FloatImage],
     render: Engine,
@@ -98,7 +99,7 @@ def _met(
     return near, np.where(near[..., None] > 0, work_to_srgb(picture), done.picture)
 
 
-def _confined(request: Request, near: FloatImage, wanted: Pass) -> FloatImage | None:
+def _confined(request: Request, near: FloatImage, wanted: Settle) -> FloatImage | None:
     """Where a pass acts and how far: along one rim, or everywhere and most along all rims."""
     if wanted.rim_of is not None:
         return near

@@ -55,6 +55,7 @@ class Run:
         it: nothing that is edited meanwhile reaches it.
     then, failed, stopped : called by `answer`, on the thread of whoever asked, with the result,
         the error, or nothing.
+    asked_to_stop : set by the queue alone.
     fraction, doing : how much is done, and what it is at.
     """
 
@@ -72,7 +73,7 @@ class Run:
     error: Exception | None = None
     place: float = 0.0  # among those of its purpose
     showed: bool = False  # whether it has shown a state of its picture
-    _stop: threading.Event = field(default_factory=threading.Event)
+    asked_to_stop: threading.Event = field(default_factory=threading.Event)
 
     @property
     def seconds_left(self) -> float | None:
@@ -169,7 +170,7 @@ class RunQueue:
 
     def stop(self, run: Run) -> None:
         """Take a waiting run out, or ask the one in work to stop."""
-        run._stop.set()
+        run.asked_to_stop.set()
         with self._lock:
             if run not in self._waiting:
                 return
@@ -180,7 +181,7 @@ class RunQueue:
         """Ask the run in work to stop; the next one follows."""
         run = self._running
         if run is not None:
-            run._stop.set()
+            run.asked_to_stop.set()
 
     def stop_all(self) -> None:
         """Take out all that wait, and ask the one in work to stop."""
@@ -231,11 +232,11 @@ class RunQueue:
                 reported = now
                 self._watcher.progressed(run)
 
-        def show(step: int, progress: float, picture: ByteImage) -> None:
+        def show(_: int, progress: float, picture: ByteImage) -> None:
             run.showed = True
             self._watcher.shown(run, progress, picture)
 
-        return Control(report, run._stop.is_set, show)
+        return Control(report, run.asked_to_stop.is_set, show)
 
     def _end(self, run: Run, stage: Stage) -> None:
         run.stage = stage
