@@ -7,6 +7,7 @@ from pathlib import Path
 from typing import Literal
 
 from overlay.document.changes import SAVED, Changes, changes_between
+from overlay.document.history import History
 from overlay.document.observer import Signal
 from overlay.document.recipe import Recipe
 
@@ -42,12 +43,6 @@ class State:
         return self.marks.get(recipe_hash, ProofMark())
 
 
-@dataclass(frozen=True)
-class _Step:
-    name: str
-    before: State
-
-
 class Project:
     """Holds the present state and its history.
 
@@ -73,8 +68,7 @@ class Project:
         self.path = path
         self.stamp = stamp
         self._state = State() if state is None else state
-        self._undo: list[_Step] = []
-        self._redo: list[_Step] = []
+        self._history: History[State] = History()
         self._saved: State | None = self._state
 
     @property
@@ -95,12 +89,12 @@ class Project:
     @property
     def undo_name(self) -> str | None:
         """Name of the edit that undo would take back, or None."""
-        return self._undo[-1].name if self._undo else None
+        return self._history.undo_name
 
     @property
     def redo_name(self) -> str | None:
         """Name of the edit that redo would make again, or None."""
-        return self._redo[-1].name if self._redo else None
+        return self._history.redo_name
 
     def edit(
         self,
@@ -123,17 +117,16 @@ class Project:
             new = replace(new, seed_rule=seed_rule)
         if new == self._state:
             return
-        self._undo.append(_Step(name, self._state))
-        self._redo.clear()
+        self._history.left(name, self._state)
         self._become(new)
 
     def undo(self) -> None:
         """Take the last edit back."""
-        self._move(self._undo, self._redo)
+        self._become(self._history.undo(self._state))
 
     def redo(self) -> None:
         """Make the last undone edit again."""
-        self._move(self._redo, self._undo)
+        self._become(self._history.redo(self._state))
 
     def mark_saved(
         self, path: Path | None = None, state: State | None = None, stamp: FileStamp | None = None
@@ -147,14 +140,9 @@ class Project:
         """Take the state as one that lies in no file, as work that was brought back."""
         self._saved = None
 
-    def _move(self, source: list[_Step], target: list[_Step]) -> None:
-        if not source:
-            return
-        step = source.pop()
-        target.append(_Step(step.name, self._state))
-        self._become(step.before)
-
     def _become(self, state: State) -> None:
+        if state is self._state:
+            return  # there was nothing to be undone
         what = changes_between(self._state, state)
         self._state = state
         self.changed.emit(what)

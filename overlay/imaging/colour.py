@@ -4,10 +4,13 @@ The working space is OKLab (Ottosson 2020, https://bottosson.github.io/posts/okl
 on 0 and a, b doubled. Conversions are exact to well under 1/255 per channel both ways.
 """
 
+from typing import TypeVar
+
 import numpy as np
 import numpy.typing as npt
 from numba import njit, prange
 
+F = TypeVar("F", bound=np.floating)
 FloatImage = npt.NDArray[np.float32]
 ByteImage = npt.NDArray[np.uint8]
 
@@ -34,18 +37,32 @@ _BACKWARD_A = (np.linalg.inv(_LMS_TO_LAB) / _SCALE[None, :]).astype(np.float32)
 _BACKWARD_B = np.linalg.inv(_RGB_TO_LMS).astype(np.float32)
 
 
+def decode_srgb(values: npt.NDArray[F]) -> npt.NDArray[F]:
+    """Code values in 0..1 as linear light in 0..1 (IEC 61966-2-1); a new array of the same kind."""
+    v = values
+    return np.where(v <= 0.04045, v / 12.92, ((v + 0.055) / 1.055) ** 2.4)
+
+
+def encode_srgb(light: npt.NDArray[F]) -> npt.NDArray[F]:
+    """Linear light in 0..1 as code values in 0..1; a new array of the same kind."""
+    v = light
+    return np.where(v <= 0.0031308, v * 12.92, 1.055 * v ** (1 / 2.4) - 0.055)
+
+
+def luminance(rgb: ByteImage) -> FloatImage:
+    """Relative luminance (WCAG 2.2): (H, W) float32 in 0..1 of (H, W, 3) uint8 sRGB."""
+    linear = decode_srgb(rgb.astype(np.float32) / 255)
+    return np.asarray(linear @ np.array([0.2126, 0.7152, 0.0722], np.float32))
+
+
 def _decode_table() -> FloatImage:
-    v = np.arange(256) / 255.0
-    linear = np.where(v <= 0.04045, v / 12.92, ((v + 0.055) / 1.055) ** 2.4)
-    return linear.astype(np.float32)
+    return decode_srgb(np.arange(256) / 255.0).astype(np.float32)
 
 
 def _encode_table(size: int = 8192) -> FloatImage:
     """sRGB code values over the *square root* of linear light, where the curve is near straight."""
-    v = np.linspace(0.0, 1.0, size) ** 2
-    return (255 * np.where(v <= 0.0031308, v * 12.92, 1.055 * v ** (1 / 2.4) - 0.055)).astype(
-        np.float32
-    )
+    light = np.linspace(0.0, 1.0, size) ** 2
+    return (255 * encode_srgb(light)).astype(np.float32)
 
 
 _DECODE = _decode_table()

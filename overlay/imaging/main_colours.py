@@ -1,8 +1,12 @@
 """The main colours of a picture."""
 
 import numpy as np
+import numpy.typing as npt
+from scipy.cluster.vq import ClusterError, kmeans2
 
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_srgb
+
+Ints = npt.NDArray[np.int32]
 
 _SAMPLES = 16_384
 _ROUNDS = 12
@@ -11,8 +15,8 @@ _ROUNDS = 12
 def main_colours(picture: ByteImage, count: int = 6) -> tuple[str, ...]:
     """The colours that stand best for a picture, the commonest first.
 
-    Clusters of its pixels in OKLab (Lloyd 1982, doi:10.1109/TIT.1982.1056489), begun at colours as
-    far apart as there are, so that a small bright spot is not lost in the mean.
+    Clusters of its pixels in OKLab (k-means, SciPy's), begun at colours as far apart as there are,
+    so that a small bright spot is not lost in the mean.
 
     Parameters
     ----------
@@ -29,13 +33,21 @@ def main_colours(picture: ByteImage, count: int = 6) -> tuple[str, ...]:
     step = max(1, len(pixels) // _SAMPLES)
     points = srgb_to_work(np.ascontiguousarray(pixels[None, ::step]))[0]
     centres = _far_apart(points, count)
-    for _ in range(_ROUNDS):
-        nearest = _distances(points, centres).argmin(axis=1)
-        filled = [points[nearest == k] for k in range(len(centres))]
-        centres = np.array([f.mean(axis=0) for f in filled if len(f)], np.float32)
-    shares = np.bincount(_distances(points, centres).argmin(axis=1), minlength=len(centres))
+    centres, nearest = _clusters(points, centres)
+    shares = np.bincount(nearest, minlength=len(centres))
     ordered = work_to_srgb(centres[None, np.argsort(-shares, kind="stable")])[0]
     return tuple(dict.fromkeys("#{:02x}{:02x}{:02x}".format(*c) for c in ordered.tolist()))
+
+
+def _clusters(points: FloatImage, centres: FloatImage) -> tuple[FloatImage, Ints]:
+    """Centres of clusters and whose each point is; one that loses all its points is left out."""
+    while True:
+        try:
+            found, nearest = kmeans2(points, centres, iter=_ROUNDS, minit="matrix", missing="raise")
+        except ClusterError:
+            centres = centres[:-1]  # begun last, it stood for least
+        else:
+            return np.asarray(found, np.float32), nearest
 
 
 def _distances(points: FloatImage, centres: FloatImage) -> FloatImage:

@@ -4,7 +4,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from overlay.imaging.colour import ByteImage, srgb_to_work
+from overlay.imaging.colour import ByteImage, luminance, srgb_to_work
 
 _BUSY = 400.0  # brings the mean gradient of a busy picture to about 100
 
@@ -48,15 +48,8 @@ def clear_space(picture: ByteImage, box: tuple[float, float, float, float]) -> C
     inside = strength[rows, columns]
     others = strength.sum(dtype=float) - inside.sum(dtype=float)
     rest = others / max(strength.size - inside.size, 1)
-    light = _luminance(picture[rows, columns])
+    light = luminance(picture[rows, columns])
     low, high = np.quantile(light, (0.02, 0.98))
     on_white, on_black = (low + 0.05) / 0.05, 1.05 / (high + 0.05)
     ink, contrast = ("black", on_white) if on_white >= on_black else ("white", on_black)
     return ClearSpace(_BUSY * float(inside.mean()), _BUSY * float(rest), ink, float(contrast))
-
-
-def _luminance(rgb: ByteImage) -> np.ndarray:
-    """Relative luminance, 0 to 1 (WCAG 2.2)."""
-    v = rgb.astype(np.float32) / 255
-    linear = np.where(v <= 0.04045, v / 12.92, ((v + 0.055) / 1.055) ** 2.4)
-    return np.asarray(linear @ np.array([0.2126, 0.7152, 0.0722], np.float32))

@@ -2,7 +2,7 @@
 
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.resample import resize
-from overlay.measures.structure import correlation, ranks
+from overlay.measures.structure import rank_correlation
 
 _ROWS = 96
 
@@ -19,4 +19,4 @@ def depth_kept(found: FloatImage, wanted: FloatImage) -> float:
     a, b = (resize(depth, rows, columns).ravel() for depth in (found, wanted))
     if a.std() < 1e-6 or b.std() < 1e-6:
         return 0.0
-    return 100.0 * correlation(ranks(a), ranks(b))
+    return 100.0 * rank_correlation(a, b)

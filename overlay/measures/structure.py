@@ -2,10 +2,16 @@
 
 import numpy as np
 from scipy import ndimage
+from scipy.stats import rankdata
 
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.gradients import gradient_strength
 from overlay.imaging.resample import resize
+
+
+def rank_correlation(a: FloatImage, b: FloatImage) -> float:
+    """Spearman's correlation of two arrays: that of their ranks; equal values share a mean rank."""
+    return correlation(*(np.asarray(rankdata(v), np.float32) for v in (a, b)))
 
 
 def correlation(a: FloatImage, b: FloatImage) -> float:
@@ -39,11 +45,4 @@ def layout_match(proof: FloatImage, structure: FloatImage) -> float:
     )
     if a.std() < 1e-6 or b.std() < 1e-6:
         return 0.0
-    return 100.0 * correlation(ranks(a), ranks(b))
-
-
-def ranks(values: FloatImage) -> FloatImage:
-    """Rank of each value from the smallest; equal values share their mean rank."""
-    _, place, count = np.unique(values, return_inverse=True, return_counts=True)
-    mean_rank = np.cumsum(count) - (count - 1) / 2
-    return np.asarray(mean_rank[place], np.float32)
+    return 100.0 * rank_correlation(a, b)

@@ -7,7 +7,7 @@ import numpy as np
 import numpy.typing as npt
 from scipy import ndimage
 
-from overlay.imaging.colour import ByteImage, FloatImage
+from overlay.imaging.colour import ByteImage, FloatImage, encode_srgb
 from overlay.scenery import march, terrain
 from overlay.scenery import subjects as s
 from overlay.scenery.solids import Solid, Vec, tabulate
@@ -168,5 +168,4 @@ def _develop(light: npt.NDArray[np.float64]) -> ByteImage:
     """Linear light to sRGB with a soft shoulder, so that highlights do not burn out."""
     v = light * 1.0
     v = np.clip(v * (1 + v / 5.0) / (1 + 0.5 * v), 0, 1)
-    coded = np.where(v <= 0.0031308, v * 12.92, 1.055 * v ** (1 / 2.4) - 0.055)
-    return (coded * 255 + 0.5).astype(np.uint8)
+    return (encode_srgb(v) * 255 + 0.5).astype(np.uint8)

@@ -10,6 +10,8 @@ from typing import NamedTuple
 import numpy as np
 import numpy.typing as npt
 
+from overlay.imaging.colour import decode_srgb
+
 Vec = tuple[float, float, float]
 
 
@@ -98,7 +100,7 @@ def pitch(degrees: float) -> npt.NDArray[np.float64]:
 def linear_light(colour: str) -> npt.NDArray[np.float64]:
     """`#rrggbb` as linear light in 0..1."""
     v = np.array([int(colour[i : i + 2], 16) for i in (1, 3, 5)]) / 255
-    return np.where(v <= 0.04045, v / 12.92, ((v + 0.055) / 1.055) ** 2.4)
+    return decode_srgb(v)
 
 
 def tabulate(solids: list[Solid], labels: list[str]) -> SolidTable:

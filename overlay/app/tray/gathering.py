@@ -1,6 +1,5 @@
 """Pictures and swatch cards that come in: to the tray, as cues, as the source."""
 
-import hashlib
 from pathlib import Path
 
 from PySide6.QtCore import QObject
@@ -17,7 +16,7 @@ from overlay.document.cues import GUIDES, SwatchesCue
 from overlay.imaging.files import write_picture
 from overlay.imaging.main_colours import main_colours
 from overlay.studio.inputs.cards import card_swatches, is_card, keep_card
-from overlay.studio.inputs.folders import data_folder
+from overlay.studio.inputs.own_files import keep_own
 
 
 class Gathering(QObject):
@@ -184,9 +183,10 @@ class Gathering(QObject):
 def _keep_pasted(image: QImage) -> Path:
     """Write a pasted picture to a file of its own; the same picture gets the same file."""
     pixels = from_image(image)
-    folder = data_folder() / "pasted"
-    folder.mkdir(parents=True, exist_ok=True)
-    path = folder / f"pasted-{hashlib.sha256(pixels.tobytes()).hexdigest()[:10]}.png"
-    if not path.exists():
-        write_picture(path, pixels)
-    return path
+    return keep_own(
+        "pasted",
+        "pasted",
+        ".png",
+        content=pixels.tobytes(),
+        write=lambda path: write_picture(path, pixels),
+    )

@@ -9,6 +9,7 @@ import numpy as np
 import numpy.typing as npt
 from scipy import ndimage
 
+from overlay.imaging.colour import encode_srgb
 from overlay.scenery.solids import linear_light
 
 Field = npt.NDArray[np.float64]
@@ -91,6 +92,4 @@ def paint(cartoon: Cartoon, colours: list[tuple[str, str]]) -> Field:
 
 def to_bytes(light: Field) -> npt.NDArray[np.uint8]:
     """Linear light to sRGB bytes."""
-    v = light.clip(0, 1)
-    coded = np.where(v <= 0.0031308, v * 12.92, 1.055 * v ** (1 / 2.4) - 0.055)
-    return (coded * 255 + 0.5).astype(np.uint8)
+    return (encode_srgb(light.clip(0, 1)) * 255 + 0.5).astype(np.uint8)

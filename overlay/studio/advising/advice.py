@@ -8,6 +8,7 @@ from typing import Any, Literal
 from overlay.document.cues import Cue, GuideCue, ReferenceCue, StyleInfluence, cues_of
 from overlay.document.recipe import Recipe
 from overlay.studio.inputs.checks import Finding
+from overlay.studio.making.hearing import unheard
 from overlay.studio.making.proofs import Proof
 
 Findings = Mapping[str, tuple[Finding, ...]]
@@ -84,17 +85,19 @@ def _before(recipe: Recipe, findings: Findings) -> Iterator[Advice]:
         yield Advice("large", None, 20, text, "Try it smaller", {"size": None})
 
 
+# What makes a cue heard again: the advice's weight, its button, the keys it sets.
+_HEARD_AGAIN: dict[str, tuple[int, str, dict[str, Any]]] = {
+    "weightless": (80, "Weigh it 50 %", {"weight": 0.5}),
+    "left_before_start": (90, "Leave at the end", {"leave": 1.0, "fade_out": 0.0}),
+}
+
+
 def _unheard(cue: Cue, recipe: Recipe) -> Iterator[Advice]:
-    begin = 1 - recipe.departure
-    if cue.weight == 0:
-        text = f"{cue.name} has weight 0 and changes nothing."
-        yield Advice("weightless", cue.name, 80, text, "Weigh it 50 %", {"weight": 0.5})
-    elif cue.leave <= begin:
-        text = (
-            f"{cue.name} leaves at {100 * cue.leave:.0f} %; the run starts at {100 * begin:.0f} %."
-        )
-        changes = {"leave": 1.0, "fade_out": 0.0}
-        yield Advice("left_before_start", cue.name, 90, text, "Leave at the end", changes)
+    why = unheard(cue.name, weight=cue.weight, leave=cue.leave, departure=recipe.departure)
+    if why is not None:
+        code, text = why
+        weight, action, changes = _HEARD_AGAIN[code]
+        yield Advice(code, cue.name, weight, text, action, changes)
     elif isinstance(cue, ReferenceCue) and cue.enter >= 0.9:
         text = f"{cue.name} enters at {100 * cue.enter:.0f} % and cannot show."
         changes = {"enter": 0.6, "fade_in": 0.0}

@@ -1,14 +1,12 @@
 """Swatch cards: colours that lie in the tray beside pictures, each a palette file."""
 
-import hashlib
-import re
 from pathlib import Path
 
 import numpy as np
 
 from overlay.imaging.colour import ByteImage, hex_to_srgb
 from overlay.imaging.palette_files import ENDING, read_palette, write_palette
-from overlay.studio.inputs.folders import data_folder
+from overlay.studio.inputs.own_files import keep_own
 
 MOST_SWATCHES = 64  # of a cue
 
@@ -38,11 +36,10 @@ def card_picture(path: Path) -> ByteImage:
 
 def keep_card(colours: tuple[str, ...], name: str) -> Path:
     """Write a card for the tray; the same colours under the same name give the same file."""
-    plain = re.sub(r"[^\w -]", "_", name).strip()[:60] or "colours"
-    digest = hashlib.sha256(repr(colours).encode()).hexdigest()[:6]
-    folder = data_folder() / "cards"
-    folder.mkdir(parents=True, exist_ok=True)
-    path = folder / f"{plain} {digest}{ENDING}"
-    if not path.exists():
-        write_palette(path, colours, name)
-    return path
+    return keep_own(
+        "cards",
+        name,
+        ENDING,
+        content=repr(colours).encode(),
+        write=lambda path: write_palette(path, colours, name),
+    )

@@ -1,7 +1,5 @@
 """Masks that come from what no recipe can say, kept as files: parts of a proof or a drawn scene."""
 
-import hashlib
-import re
 from pathlib import Path
 
 import numpy as np
@@ -10,20 +8,15 @@ from scipy import ndimage
 from overlay.engine.record import Trace
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.files import write_grey8
-from overlay.studio.inputs.folders import data_folder
+from overlay.studio.inputs.own_files import keep_own
 
 
 def keep_mask(mask: FloatImage, name: str) -> Path:
     """Write a mask as 8 bit PNG; the same mask under the same name gives the same file."""
-    plain = re.sub(r"[^\w -]", "_", name).strip()[:60] or "mask"
-    bytes_of = (mask.clip(0, 1) * 255 + 0.5).astype(np.uint8)
-    digest = hashlib.sha256(bytes_of.tobytes()).hexdigest()[:8]
-    folder = data_folder() / "masks"
-    folder.mkdir(parents=True, exist_ok=True)
-    path = folder / f"{plain} {digest}.png"
-    if not path.exists():
-        write_grey8(path, mask)
-    return path
+    grey = (mask.clip(0, 1) * 255 + 0.5).astype(np.uint8)
+    return keep_own(
+        "masks", name, ".png", content=grey.tobytes(), write=lambda path: write_grey8(path, mask)
+    )
 
 
 def traced_mask(trace: Trace, cue: str, height: int, width: int) -> FloatImage:

@@ -1,6 +1,5 @@
 """Making a picture ready: straightened, retouched, painted over, cropped, sized, sharpened."""
 
-import hashlib
 import json
 import math
 from pathlib import Path
@@ -9,6 +8,7 @@ from typing import Any
 import numpy as np
 from pydantic import ValidationError
 
+from overlay.document.history import History
 from overlay.document.json_text import RecipeError
 from overlay.document.preparation import Paint, Preparation, read_preparation
 from overlay.document.reading import first_fault
@@ -23,7 +23,7 @@ from overlay.imaging.prepare import prepare
 from overlay.imaging.resample import resize
 from overlay.imaging.turn import inscribed, straighten, turn_quarters
 from overlay.regions.strokes import draw_strokes
-from overlay.studio.inputs.folders import data_folder
+from overlay.studio.inputs.own_files import keep_own
 
 _CHUNK = "overlay:prepared"
 _PREVIEW = 1536  # pixels of the longer side
@@ -131,13 +131,13 @@ def save_prepared(path: Path, picture: ByteImage, steps: Preparation) -> Path:
     The new file; the same steps give the same file.
     """
     note = json.dumps({"of": str(path.absolute()), "steps": steps.model_dump(mode="json")})
-    digest = hashlib.sha256(note.encode() + picture.tobytes()).hexdigest()[:8]
-    folder = data_folder() / "prepared"
-    folder.mkdir(parents=True, exist_ok=True)
-    target = folder / f"{path.stem.removesuffix(' prepared')[:60]} {digest}.png"
-    if not target.exists():
-        write_picture(target, picture, texts={_CHUNK: note})
-    return target
+    return keep_own(
+        "prepared",
+        path.stem,
+        ".png",
+        content=note.encode() + picture.tobytes(),
+        write=lambda target: write_picture(target, picture, texts={_CHUNK: note}),
+    )
 
 
 def begun_preparation(path: Path) -> tuple[Path, Preparation]:
@@ -158,18 +158,17 @@ class Preparing:
     def __init__(self, path: Path, steps: Preparation | None = None) -> None:
         self.path = path
         self.steps = Preparation() if steps is None else steps
-        self._undo: list[tuple[str, Preparation]] = []
-        self._redo: list[tuple[str, Preparation]] = []
+        self._history: History[Preparation] = History()
 
     @property
     def undo_name(self) -> str | None:
         """Name of the step that undo would take back."""
-        return self._undo[-1][0] if self._undo else None
+        return self._history.undo_name
 
     @property
     def redo_name(self) -> str | None:
         """Name of the step that redo would make again."""
-        return self._redo[-1][0] if self._redo else None
+        return self._history.redo_name
 
     def change(self, what: str, **changes: Any) -> None:
         """Set steps as one that can be undone; raises `ValueError` for what is not allowed."""
@@ -179,22 +178,13 @@ class Preparing:
         except ValidationError as error:
             raise RecipeError(f"{what}: {first_fault(error)}") from error
         if new != self.steps:
-            self._undo.append((what, self.steps))
-            self._redo.clear()
+            self._history.left(what, self.steps)
             self.steps = new
 
     def undo(self) -> None:
         """Take the last step back."""
-        self._move(self._undo, self._redo)
+        self.steps = self._history.undo(self.steps)
 
     def redo(self) -> None:
         """Make it again."""
-        self._move(self._redo, self._undo)
-
-    def _move(
-        self, source: list[tuple[str, Preparation]], target: list[tuple[str, Preparation]]
-    ) -> None:
-        if source:
-            what, steps = source.pop()
-            target.append((what, self.steps))
-            self.steps = steps
+        self.steps = self._history.redo(self.steps)

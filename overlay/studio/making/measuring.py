@@ -15,6 +15,7 @@ from overlay.measures.rim import rim
 from overlay.measures.softness import SOFT, softness
 from overlay.measures.structure import layout_match, structure_kept
 from overlay.studio.inputs.checks import SMALL
+from overlay.studio.making.hearing import unheard
 
 
 @dataclass(frozen=True)
@@ -93,16 +94,9 @@ def find_warnings(request: Request) -> list[Notice]:
 
 def _unheard(cue: Cue, departure: float) -> list[Notice]:
     found = []
-    begin = 1 - departure
-    if cue.weight <= 0:
-        text = f"{cue.name} has weight 0 and changes nothing."
-        found.append(Notice("weightless", cue.name, text))
-    elif cue.envelope.leave <= begin and departure > 0:
-        text = (
-            f"{cue.name} leaves at {100 * cue.envelope.leave:.0f} %, before the run starts at "
-            f"{100 * begin:.0f} %, and cannot show."
-        )
-        found.append(Notice("left_before_start", cue.name, text))
+    why = unheard(cue.name, weight=cue.weight, leave=cue.envelope.leave, departure=departure)
+    if why is not None:
+        found.append(Notice(why[0], cue.name, why[1]))
     if cue.region is not None and not (cue.region > 0).any():
         text = f"{cue.name} is tied to an empty region and changes nothing."
         found.append(Notice("empty_region", cue.name, text))
