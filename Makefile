@@ -4,7 +4,7 @@ export PYTHONDONTWRITEBYTECODE :=
 
 MINUTES ?= 20
 
-.PHONY: setup demo test lint fuzz monkey bench figures screenshots desktop clean
+.PHONY: setup demo test lint dist fuzz monkey bench figures screenshots desktop clean
 
 setup:
 	@bash tools/setup.sh
@@ -20,6 +20,12 @@ lint: setup
 	@.venv/bin/ruff format --check overlay tests bench tools
 	@.venv/bin/mypy
 	@.venv/bin/lint-imports
+
+dist: setup
+	@rm -rf build dist
+	@$(PY) -m pip wheel --quiet --disable-pip-version-check --no-deps --no-build-isolation -w dist .
+	@rm -rf build
+	@ls dist/*.whl
 
 fuzz: setup
 	@$(PY) -m tests.hostile --minutes $(MINUTES) $(if $(SEED),--seed $(SEED))

@@ -15,14 +15,17 @@ from overlay.studio.inputs.folders import data_folder
 
 def add_arguments(parser: argparse.ArgumentParser) -> None:
     """What the command takes."""
-    parser.add_argument("--out", type=Path, metavar="DIR")
+    parser.add_argument("--out", type=Path, metavar="DIR", help="render all of it there")
+    parser.add_argument(
+        "--pictures", action="store_true", help="with --out: draw its pictures and recipes alone"
+    )
     parser.set_defaults(run=run)
 
 
 def run(options: argparse.Namespace) -> int:
     """Open it; with a folder, or without a display, render it."""
     if options.out is not None or not has_display():
-        return _render(options.out)
+        return _render(options.out, proofs=not options.pictures)
     with Progress(quiet=False) as progress:
         recipe = progress.done(
             "Demo", lambda control: prepare_demo(data_folder() / "demo", control.report)
@@ -30,13 +33,14 @@ def run(options: argparse.Namespace) -> int:
     return open_window(recipe)
 
 
-def _render(wanted: Path | None) -> int:
+def _render(wanted: Path | None, *, proofs: bool) -> int:
     folder = wanted or Path("demo-out")
     if folder.exists() and not folder.is_dir():
         raise PictureError(f"--out: must be a folder, got a file at {folder}")
     with Progress(quiet=False) as progress:
         progress.done("Demo", lambda control: ensure_demo(folder, control.report))
-    render_plates(folder, lambda line: print(line, file=sys.stderr))
+    if proofs:
+        render_plates(folder, lambda line: print(line, file=sys.stderr))
     reason = "" if has_display() or wanted else " (no display for the window)"
     print(f"The demo lies in {folder.absolute()}{reason}")
     return DONE

@@ -1,4 +1,4 @@
-"""The handbook in a window of its own, read from `docs/handbook`."""
+"""The handbook in a window of its own, installed or in the checkout."""
 
 from pathlib import Path
 
@@ -9,13 +9,15 @@ from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QTextBrowser, Q
 import overlay
 from overlay.app.parts.theme import dress
 
-_FOLDER = Path(overlay.__file__).parents[1] / "docs" / "handbook"
+# A wheel has it inside the package; a checkout in its docs.
+_PACKAGE = Path(overlay.__file__).parent
+_FOLDERS = (_PACKAGE / "docs" / "handbook", _PACKAGE.parent / "docs" / "handbook")
 _FIRST = "README.md"
 
 
 def handbook_folder() -> Path | None:
     """Where the handbook lies, None where it was not installed."""
-    return _FOLDER if (_FOLDER / _FIRST).is_file() else None
+    return next((folder for folder in _FOLDERS if (folder / _FIRST).is_file()), None)
 
 
 class _Pages(QTextBrowser):
