@@ -113,8 +113,10 @@ def drawn(package: str, count: int, seed: int) -> list[Fault]:
     """So many faults of a package, from as many files as there are."""
     rng = random.Random(f"{seed} {package}")
     files = sorted((ROOT / "overlay" / package).rglob("*.py"))
-    weighed = [(path, list(faults_of(path))) for path in files]
-    places = [fault for _, faults in weighed for fault in faults]
+    places = [fault for path in files for fault in faults_of(path)]
+    if package == "app":
+        # A call left out there is a margin or a tip, nine times of ten.
+        places = [fault for fault in places if fault.new != "pass"]
     return rng.sample(places, min(count, len(places)))
 
 
