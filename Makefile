@@ -4,7 +4,7 @@ export PYTHONDONTWRITEBYTECODE :=
 
 MINUTES ?= 20
 
-.PHONY: setup demo test lint dist fuzz monkey mutants bench figures screenshots desktop clean
+.PHONY: setup demo test lint dist fuzz monkey mutants coverage bench figures screenshots desktop clean
 
 setup:
 	@bash tools/setup.sh
@@ -32,6 +32,12 @@ fuzz: setup
 
 monkey: setup
 	@$(PY) -X faulthandler -m tests.app.monkey --minutes $(MINUTES) $(if $(SEED),--seed $(SEED))
+
+coverage: setup
+	@$(PY) -m coverage erase
+	@$(PY) -m coverage run -m tests
+	@$(PY) -m coverage combine -q
+	@$(PY) -m coverage report
 
 mutants: setup
 	@$(PY) tools/mutants.py $(if $(SEED),--seed $(SEED))

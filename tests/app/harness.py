@@ -1,11 +1,12 @@
 """A real window on a small project, driven by mouse and keys."""
 
 import os
+import threading
 import time
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import QEvent, QPoint, QPointF, Qt
+from PySide6.QtCore import QEvent, QPoint, QPointF, Qt, qInstallMessageHandler
 from PySide6.QtGui import QAction, QMouseEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QWidget
@@ -25,6 +26,10 @@ class WindowTest(WorkspaceTest):
     def setUp(self):
         super().setUp()
         self.application = make_application()
+        self.warned: list[str] = []
+        before = qInstallMessageHandler(self._warn)
+        self.addCleanup(qInstallMessageHandler, before)
+        self._threads = set(threading.enumerate())
         self.window = MainWindow(Bench())
         self.window.show()
         self.addCleanup(self.put_away)
@@ -36,6 +41,16 @@ class WindowTest(WorkspaceTest):
         self.window.close()
         self.window.deleteLater()
         QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)
+        left = [w for w in QApplication.topLevelWidgets() if w.isVisible()]
+        self.assertEqual(left, [], "a window was left")
+        for thread in set(threading.enumerate()) - self._threads:
+            thread.join(5)
+            self.assertFalse(thread.is_alive(), f"{thread.name} was left")
+        self.assertEqual(self.warned, [], "Qt warned")
+
+    def _warn(self, kind, context, text: str) -> None:
+        if "This plugin does not support" not in text:  # offscreen has no window manager
+            self.warned.append(text)
 
     @property
     def bench(self) -> Bench:

@@ -135,11 +135,11 @@ class DayTest(WindowTest):
         self.trace_and_keep_out()
         self.assertNotEqual(self.bench.proof.recipe_hash, first.recipe_hash)
         after = self.bench.project.state
-        while self.bench.project.redo_name is None or len(self.bench.project._redo) < 12:
+        while self.bench.project.redo_name is None or len(self.bench.project._history._redo) < 12:
             if self.bench.project.undo_name is None:
                 break
             self.key(Qt.Key.Key_Z, CONTROL)
-        undone = len(self.bench.project._redo)
+        undone = len(self.bench.project._history._redo)
         self.assertGreaterEqual(undone, 12)
         for _ in range(undone):
             self.key(Qt.Key.Key_Z, CONTROL | SHIFT)

@@ -284,7 +284,7 @@ class PictureTest(WindowTest):
         QGuiApplication.clipboard().setImage(image)
         self.choose("Paste picture")
         self.settle()
-        self.assertTrue(self.bench.project.state.tray[-1].name.startswith("pasted-"))
+        self.assertTrue(self.bench.project.state.tray[-1].name.startswith("pasted "))
         QGuiApplication.clipboard().clear()
         self.choose("Paste picture")
         self.assertIn("The clipboard must hold a picture", self.status)

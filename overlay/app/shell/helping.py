@@ -53,7 +53,9 @@ class Helping(QObject):
         """Open the handbook."""
         folder: Path | None = handbook_folder()
         if folder is None:
-            self.floor.refuse("The handbook must lie beside the program, got none; install Overlay again.")
+            self.floor.refuse(
+                "The handbook must lie beside the program, got none; install Overlay again."
+            )
         else:
             Handbook(folder, self.floor.host).show()
 
