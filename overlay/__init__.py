@@ -1,3 +1,3 @@
 """Overlay: conditioned pictures from references, guides and regions."""
 
-__version__ = "0.5.0"
+__version__ = "0.6.0"

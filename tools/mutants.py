@@ -58,8 +58,15 @@ def faults_of(path: Path) -> Iterator[Fault]:
     starts = [0]
     for line in text.splitlines(keepends=True):
         starts.append(starts[-1] + len(line.encode()))
-    for node in ast.walk(ast.parse(text)):
-        if not isinstance(node, ast.expr | ast.stmt) or _is_said(node):
+    tree = ast.parse(text)
+    decorating = {
+        inner
+        for node in ast.walk(tree)
+        for decorator in getattr(node, "decorator_list", [])
+        for inner in ast.walk(decorator)
+    }
+    for node in ast.walk(tree):
+        if node in decorating or not isinstance(node, ast.expr | ast.stmt) or _is_said(node):
             continue
         for new in _changed(node):
             begin = starts[node.lineno - 1] + node.col_offset

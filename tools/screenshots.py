@@ -241,7 +241,7 @@ def shoot_rooms(
     settle()
     window.floor.go_to("drawer")
     settle()
-    window.house.drawer.star()
+    window.house.drawer_desk.star()
     shoot("drawer")
     window.house.prepare_desk.open(window.bench.project.state.tray[0])
     settle()

@@ -14,7 +14,6 @@ from overlay.imaging.tiff import MAX_PIXELS, Deep, read_tiff
 READABLE = ("PNG", "JPEG", "WEBP", "TIFF")
 MAX_TEXT_BYTES = 4 << 20
 _TIFF_MARKS = (b"II*\0", b"MM\0*", b"II+\0", b"MM\0+")
-_WHITE_IS_0 = 0
 # What Pillow gives that is understood; everything else is refused by name.
 _MODES = ("1", "L", "LA", "P", "PA", "RGB", "RGBA", "CMYK", "YCbCr", "I;16", "I;16B", "I;16L")
 
@@ -98,8 +97,6 @@ def _deep_grey(upright: Image.Image, image: Image.Image, profile: bytes | None) 
     tone = image.info.get("transparency")
     alpha = (values != tone).astype(np.float32) if isinstance(tone, int) else None
     samples = (values / 65535)[..., None].clip(0, 1)
-    if getattr(image, "tag_v2", {}).get(262) == _WHITE_IS_0:
-        samples = 1 - samples
     return Deep(np.asarray(samples, np.float32), alpha, profile)
 
 

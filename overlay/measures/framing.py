@@ -50,7 +50,7 @@ def _bar(lines: FloatImage) -> int:
     if length == 0 or length > _MOST * len(lines) or length + 2 >= len(lines):
         return 0
     # Compression rings for a line or two beyond the edge.
-    beyond = lines[min(length + 1, len(lines) - 1)]
+    beyond = lines[length + 1]
     step = np.abs(beyond - first).sum(axis=1) > _STEP
     return length if step.mean() >= _SHARP else 0
 

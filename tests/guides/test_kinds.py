@@ -73,6 +73,18 @@ class LineTest(unittest.TestCase):
         self.assertGreater(kept[21, 21], 0.5)
         self.assertEqual(clean[21, 21], 0)
 
+    def test_inverted_a_picture_has_its_lines_on_the_other_side(self):
+        y, x = np.mgrid[0:90, 0:130]
+        picture = np.where((x > 60) ^ (y > 200), 70, 190).astype(np.uint8)
+        picture = np.repeat(picture[..., None], 3, axis=2)
+        picture += np.random.default_rng(4).integers(0, 12, picture.shape, dtype=np.uint8)
+        self.assertIsNone(recognise_drawing(picture))
+        for invert in (False, True):
+            lines = extract_lines(picture, LineOptions(invert=invert, cleaning=60))
+            left, right = lines[:, 52:61].mean(), lines[:, 61:70].mean()
+            self.assertGreater(abs(right - left), 0.05)
+            self.assertEqual(right > left, not invert)  # the dark side carries the line
+
     def test_a_scene_has_lines_where_its_contours_are(self):
         share = (extract_lines(scene("windmill", 480, 320), LineOptions()) > 0.35).mean()
         self.assertTrue(0.02 < share < 0.3, share)
@@ -185,6 +197,13 @@ class PoseTest(unittest.TestCase):
         np.testing.assert_allclose(
             rigid_moves(places, joints, joints + 4.0), places + 4.0, atol=1e-6
         )
+
+    def test_joints_that_turn_turn_what_is_beside_them_the_same_way(self):
+        joints = np.array([(0.0, 0.0), (10.0, 0.0), (10.0, 4.0)])
+        targets = np.array([(0.0, 0.0), (0.0, 10.0), (-4.0, 10.0)])  # by a quarter
+        places = np.array([(20.0, 0.0), (0.0, 6.0), (3.0, -2.0)])
+        wanted = np.array([(0.0, 20.0), (-6.0, 0.0), (2.0, 3.0)])
+        np.testing.assert_allclose(rigid_moves(places, joints, targets), wanted, atol=1e-4)
 
     def test_a_picture_follows_its_joint_and_stays_where_joints_are_locked(self):
         picture = np.zeros((120, 160, 3), np.uint8)

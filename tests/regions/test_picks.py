@@ -123,6 +123,20 @@ class PickTest(unittest.TestCase):
         self.assertAlmostEqual(float(band.mean()), 0.25, delta=0.02)
         self.assertEqual(pick_area(picture, "depth~0-100", clues=Clues(depth=near)).min(), 1)
 
+    def test_unasked_light_begins_where_both_sides_are_most_of_one_kind(self):
+        greys = np.repeat(np.array([40, 120, 150, 250], np.uint8), [10, 30, 40, 20])
+        picture = np.repeat(np.tile(greys, (24, 1))[..., None], 3, axis=2)
+        tone = srgb_to_work(picture)[0, :, 0]
+        within = {
+            cut: tone[:cut].var() * cut + tone[cut:].var() * (100 - cut) for cut in (10, 40, 80)
+        }
+        best = min(within, key=within.get)
+        light, dark = (pick_area(picture, what)[12] for what in ("light", "dark"))
+        inside = np.arange(100) >= best
+        near = np.abs(np.arange(100) - best) < 4  # tones are smoothed before they are parted
+        np.testing.assert_array_equal((light > 0.5)[~near], inside[~near])
+        np.testing.assert_array_equal((dark > 0.5)[~near], ~inside[~near])
+
     def test_a_colour_may_hang_together_with_a_place(self):
         picture = np.full((40, 60, 3), (200, 40, 30), np.uint8)
         picture[:, 25:35] = (30, 60, 200)

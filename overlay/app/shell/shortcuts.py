@@ -21,6 +21,7 @@ GESTURES = (
     ("comma, period", "Smaller, larger brush"),
 )
 _COLUMNS = 3
+_KEYS = 150  # pixels of width
 
 
 def key_rows(entries: Entries) -> list[tuple[str, list[tuple[str, str]]]]:
@@ -66,6 +67,8 @@ def _group(menu: str, keys: list[tuple[str, str]]) -> QGridLayout:
     grid.setHorizontalSpacing(14)
     grid.setVerticalSpacing(2)
     grid.setContentsMargins(0, 0, 0, 12)
+    grid.setColumnMinimumWidth(0, _KEYS)
+    grid.setColumnStretch(1, 1)
     title = PlainLabel(menu)
     title.setProperty("role", "title")
     grid.addWidget(title, 0, 0, 1, 2)

@@ -66,15 +66,15 @@ class TopBar(QFrame):
         self.button.clicked.connect(self.pull_asked)
         self.stop = QToolButton()
         set_icon(self.stop, "stop")
-        self.stop.setToolTip("Stop what is in work (Esc); all that wait, too (Shift+Esc)")
+        self.stop.setToolTip(
+            "Stop what is in work (Esc); all that wait, too (Shift+Esc). The number: how many wait"
+        )
         self.stop.setAccessibleName("Stop")
         self.stop.clicked.connect(self.stop_asked)
-        self.waiting = PlainLabel()
-        self.waiting.setFixedWidth(34)
-        self.waiting.setToolTip("How many runs wait for their turn")
+        self.stop.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
+        self.stop.setFixedSize(56, 30)
         row.addWidget(self.button)
         row.addWidget(self.stop)
-        row.addWidget(self.waiting)
         self.show_queue(running=False, waiting=0)
 
     def add_room(self, name: str, tab: Tab) -> None:
@@ -178,7 +178,7 @@ class TopBar(QFrame):
     def show_queue(self, running: bool, waiting: int) -> None:
         """Whether a run is in work, and how many wait."""
         self.stop.setEnabled(running)
-        self.waiting.setText(f"+ {waiting}" if waiting else "")
+        self.stop.setText(f"+{waiting}" if waiting else "")
 
     def _show_size(self) -> None:
         blocked = self.size_box.blockSignals(True)
