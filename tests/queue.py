@@ -13,7 +13,7 @@ from collections.abc import Callable
 from pathlib import Path
 
 ROOT = Path(__file__).parent
-WORKERS = 2
+WORKERS = 3  # on two cores: what waits for a picture or a disk leaves its core to another
 _SECONDS = ROOT / "seconds.json"  # what files took last; only the order they run in
 
 Counts = tuple[int, int, int]

@@ -13,7 +13,7 @@ from overlay.app.parts.theme import apply_theme, wants_dark
 from overlay.app.shell.last_resort import LastResort
 from overlay.app.shell.window import MainWindow
 from overlay.studio.bench.bench import Bench
-from overlay.studio.inputs.folders import data_folder
+from overlay.studio.demo.demo import drawn_folder
 from overlay.studio.keeping.recovery import Left, Snapshot
 from overlay.studio.keeping.settings import load_settings
 
@@ -73,7 +73,7 @@ def _begin(window: MainWindow, file: Path | None) -> None:
 
     if file is not None:
         window.open_path(file)
-        if file.parent == data_folder() / "demo" and not window.floor.settings.toured:
+        if file.parent == drawn_folder() and not window.floor.settings.toured:
             window.house.helping.tour()
     window.floor.loader.ask(look, go_on, outlives=True)
     window.house.keeping.tidy()

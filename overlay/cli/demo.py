@@ -8,9 +8,8 @@ from overlay.cli.ends import DONE
 from overlay.cli.progress import Progress
 from overlay.cli.window import has_display, open_window
 from overlay.imaging.intake import PictureError
-from overlay.studio.demo.demo import ensure_demo, prepare_demo
+from overlay.studio.demo.demo import drawn_folder, ensure_demo, prepare_demo
 from overlay.studio.demo.plates import render_plates
-from overlay.studio.inputs.folders import data_folder
 
 
 def add_arguments(parser: argparse.ArgumentParser) -> None:
@@ -27,9 +26,7 @@ def run(options: argparse.Namespace) -> int:
     if options.out is not None or not has_display():
         return _render(options.out, proofs=not options.pictures)
     with Progress(quiet=False) as progress:
-        recipe = progress.done(
-            "Demo", lambda control: prepare_demo(data_folder() / "demo", control.report)
-        )
+        recipe = progress.done("Demo", lambda control: prepare_demo(drawn_folder(), control.report))
     return open_window(recipe)
 
 

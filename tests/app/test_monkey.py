@@ -1,4 +1,4 @@
-"""A minute of the monkey, another one each day of the month; `make monkey` goes on for longer.
+"""Twenty seconds of the monkey, others each day of the month; `make monkey` goes on for longer.
 
 It runs in a process of its own, so that what it leaves behind is its own.
 """
@@ -10,17 +10,17 @@ import sys
 import unittest
 from pathlib import Path
 
-_MINUTES = 1
+_MINUTES = 1 / 3
 _ROOT = Path(__file__).parents[2]
 
 
 class MonkeyTest(unittest.TestCase):
-    def test_a_minute_of_gestures_raises_warns_and_freezes_nothing(self):
+    def test_gestures_raises_warns_and_freezes_nothing(self):
         seed = datetime.date.today().day
         command = [sys.executable, "-X", "faulthandler", "-m", "tests.app.monkey"]
         done = subprocess.run(
             [*command, "--minutes", str(_MINUTES), "--seed", str(seed)],
-            cwd=_ROOT, env=os.environ, capture_output=True, text=True, timeout=60 * _MINUTES + 240,
+            cwd=_ROOT, env=os.environ, capture_output=True, text=True, timeout=300,
         )  # fmt: skip
         said = done.stdout[-4000:] + done.stderr[-4000:]
         self.assertEqual(done.returncode, 0, said)

@@ -74,7 +74,7 @@ class DayTest(WindowTest):
         self.assertFalse(self.window.house.top.stop.isEnabled())
 
     def test_pulling_while_something_runs_queues_what_the_recipe_is_now(self):
-        self.bench.change_recipe("More", steps=60, size=[768, 512])
+        self.bench.change_recipe("More", steps=60, size=[288, 192])
         self.window.house.puller.pull()
         self.wait(lambda: self.window.house.puller._developing is not None)
         for seed in (41, 42):

@@ -43,6 +43,19 @@ class DemoTest(unittest.TestCase):
     def small_recipe(self, *args, plain=demo.demo_recipe, **keys):
         return plain(*args, size=[96, 64], **keys)
 
+    def test_what_was_drawn_for_the_window_is_copied(self):
+        with (
+            mock.patch.object(demo, "drawn_folder", return_value=self.folder / "drawn"),
+            mock.patch.object(demo, "draw_scene", side_effect=small_scene) as drawing,
+        ):
+            demo.ensure_demo(self.folder / "drawn")
+            drawn = drawing.call_count
+            demo.ensure_demo(self.folder / "out")
+            self.assertEqual(drawing.call_count, drawn)
+        for name in ("windmill.png", "lock sky.png".replace(" ", "-"), "almanac.json"):
+            first, second = (self.folder / where / name for where in ("drawn", "out"))
+            self.assertEqual(first.read_bytes(), second.read_bytes())
+
     def test_the_demo_opens_with_a_proof_that_hangs(self):
         told = []
         path = demo.prepare_demo(self.folder / "demo", lambda f, stage: told.append((f, stage)))

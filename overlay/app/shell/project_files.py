@@ -16,8 +16,8 @@ from overlay.document.project import Project
 from overlay.imaging.intake import PictureError
 from overlay.imaging.whole_files import sweep_unfinished
 from overlay.studio.bench.bench import empty_project
-from overlay.studio.demo.demo import demo_tray, prepare_demo
-from overlay.studio.inputs.folders import data_folder, path_digest, state_folder
+from overlay.studio.demo.demo import demo_tray, drawn_folder, prepare_demo
+from overlay.studio.inputs.folders import path_digest, state_folder
 from overlay.studio.keeping.container import ENDING, lend_proofs, write_container
 from overlay.studio.keeping.holding import Hold
 from overlay.studio.keeping.opening import (
@@ -92,7 +92,7 @@ class ProjectFiles(QObject):
         """Open a file off this thread; a refusal is said under the picture and changes nothing."""
         self.floor.go_to("bench")
         self.floor.say(f"Opening {path.name}…")
-        demo = data_folder() / "demo"
+        demo = drawn_folder()
         beside = demo_tray(demo) if path.parent == demo else ()
 
         def read() -> Opened:
@@ -123,7 +123,7 @@ class ProjectFiles(QObject):
         """Open the demo project, drawing it where it is not there yet."""
         self.floor.say("Drawing the demo's pictures, once; this takes half a minute…")
         self.loader.ask(
-            lambda: prepare_demo(data_folder() / "demo"),
+            lambda: prepare_demo(drawn_folder()),
             lambda path: self.open_path(path) if self.may_leave() else None,
             newest="demo",
         )

@@ -1,5 +1,6 @@
 """The demo project: plates of the Mallow Canal almanac, in manners to try on them."""
 
+import shutil
 from collections.abc import Callable
 from pathlib import Path
 from typing import Any
@@ -16,7 +17,7 @@ from overlay.scenery.manners import MANNERS, draw_manner
 from overlay.scenery.march import FAR
 from overlay.scenery.scenes import SCENES, Drawn, draw_scene
 from overlay.studio.inputs.drawn_parts import write_parts
-from overlay.studio.inputs.folders import shelf_folder
+from overlay.studio.inputs.folders import data_folder, shelf_folder
 from overlay.studio.inputs.paths import absolute_recipe
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.shelf import ProofShelf
@@ -25,6 +26,7 @@ from overlay.studio.runs.pull import pull_proof
 
 # Raised when the drawings change, so that an old demo folder is drawn anew.
 _EDITION = "3"
+_STAMP = ".edition"
 _FIRST_SEED = 3
 RECIPE_NAME, REGIONS_NAME = "almanac.json", "three-manners.json"
 _WATERSIDE = ((0.0, 0.62), (0.45, 0.52), (1.0, 0.6), (1.0, 1.0), (0.0, 1.0))
@@ -101,16 +103,21 @@ def three_manners_recipe(settled: float = 0.0) -> Recipe:
 
 
 def ensure_demo(folder: Path, report: Report = _say_nothing) -> Path:
-    """Draw the demo's pictures unless they are there, and write its recipe.
+    """Draw the demo's pictures unless they are there, and write its recipes.
+
+    Pictures that were drawn for the window are copied.
 
     Returns
     -------
     The path of the recipe.
     """
     folder.mkdir(parents=True, exist_ok=True)
-    stamp = folder / ".edition"
-    if not stamp.exists() or stamp.read_text("utf-8") != _EDITION:
-        _draw_all(folder, report)
+    stamp = folder / _STAMP
+    if not _is_drawn(folder):
+        if _is_drawn(drawn_folder()):
+            _copy_all(drawn_folder(), folder)
+        else:
+            _draw_all(folder, report)
         write_bytes(stamp, _EDITION.encode())
     for name, make in ((RECIPE_NAME, opening_recipe), (REGIONS_NAME, three_manners_recipe)):
         if not (folder / name).exists():
@@ -140,6 +147,21 @@ def prepare_demo(folder: Path, report: Report = _say_nothing) -> Path:
 def demo_tray(folder: Path) -> tuple[Path, ...]:
     """The pictures that lie in the demo's tray: every scene and every manner."""
     return tuple(folder / file_name(name) for name in (*SCENES, *MANNERS))
+
+
+def drawn_folder() -> Path:
+    """Where the window's demo lies."""
+    return data_folder() / "demo"
+
+
+def _is_drawn(folder: Path) -> bool:
+    stamp = folder / _STAMP
+    return stamp.is_file() and stamp.read_text("utf-8") == _EDITION
+
+
+def _copy_all(drawn: Path, folder: Path) -> None:
+    for path in drawn.glob("*.png"):
+        shutil.copyfile(path, folder / path.name)
 
 
 def _draw_all(folder: Path, report: Report) -> None:
