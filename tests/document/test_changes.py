@@ -29,6 +29,7 @@ class ChangesTest(unittest.TestCase):
             ([TILE], [TILE, FELT]),
             ([TILE, FELT], [FELT]),
             ([TILE, LINES], [LINES, TILE]),
+            ([TILE, LINES, FELT], [TILE, {"name": "lines", "reference": "/l.png"}, FELT]),
         ):
             what = changes_between(state(old), state(new))
             self.assertIsNone(what.rows)

@@ -1,11 +1,14 @@
 import unittest
+from unittest import mock
 
 import numpy as np
 
 from overlay.document.reading import make_recipe
-from overlay.studio.advising.advice import find_advice
+from overlay.studio.advising import map_advice as maps
+from overlay.studio.advising.advice import Advice, find_advice
 from overlay.studio.bench.bench import Bench
 from overlay.studio.inputs.checks import Finding
+from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.proofs import Proof
 
 BARS = Finding("bars", "Framed by flat bars.", "Leave them out", take=(0.1, 0.0, 0.9, 1.0))
@@ -51,6 +54,16 @@ class BeforeTest(unittest.TestCase):
                 advice.key, [a.key for a in find_advice(bench.project.recipe, {}, None)]
             )
             self.assertEqual(bench.project.undo_name.split(" of ")[0], advice.action)
+
+    def test_advice_on_the_run_changes_the_recipe_and_on_a_cue_that_went_nothing(self):
+        bench = Bench()
+        bench.project.edit("x", recipe(felt()))
+        bench.follow(Advice("y", None, 1, "t", "Depart 70 %?", {"departure": 0.7}))
+        self.assertEqual(bench.project.recipe.departure, 0.7)
+        self.assertEqual(bench.project.undo_name, "Depart 70 %")
+        before = bench.project.recipe
+        bench.follow(Advice("y", "tile", 1, "t", "Weigh it", {"weight": 0.5}))
+        self.assertIs(bench.project.recipe, before)
 
     def test_faults_of_pictures_come_first_to_be_fixed(self):
         both = {"felt.png": (BARS,), "mill.png": (BARS,)}
@@ -110,3 +123,50 @@ class AfterTest(unittest.TestCase):
             recipe(seed=9), "0" * 64, np.zeros((8, 8, 3), np.uint8), measures={"repeats": 90}
         )
         self.assertEqual(find_advice(made, {}, proof), [])
+
+
+class MapTest(unittest.TestCase):
+    def advice(self, share, **keys):
+        """What is said of a map whose lines cover a share of it, from below."""
+        made = np.zeros((100, 10), np.float32)
+        made[: round(100 * share)] = 1
+        canvas = Canvas(10, 100, "mill.png", np.zeros((100, 10, 3), np.uint8))
+        with (
+            mock.patch.object(maps, "make_map", return_value=made),
+            mock.patch.object(maps.Canvas, "of", return_value=canvas),
+        ):
+            return maps.map_advice(recipe(felt(), {"name": "g", "guide": "edges"} | keys), None)
+
+    def test_a_full_map_is_thinned_and_an_empty_one_filled_by_its_own_option(self):
+        for share, keys, code, options in (
+            (0.31, {}, "full_map", {"low": 0.16, "high": 0.4}),
+            (0.31, {"options": {"high": 0.7}}, "full_map", {"low": 0.16, "high": 1.0}),
+            (0.31, {"guide": "lines"}, "full_map", {"strength": 0.25}),
+            (0.31, {"guide": "outline"}, "full_map", {"detail": 0.0}),
+            (0.0, {}, "empty_map", {"low": 0.08 / 3, "high": 0.2 / 3}),
+            (0.0, {"guide": "lines"}, "empty_map", {"strength": 0.75}),
+            (0.0, {"guide": "outline"}, "empty_map", {"detail": 0.6}),
+            (0.56, {"guide": "lines"}, "inverted_map", {"invert": True}),
+            (
+                0.56,
+                {"guide": "lines", "options": {"invert": True}},
+                "inverted_map",
+                {"invert": False},
+            ),
+        ):
+            with self.subTest(code, keys=keys):
+                [found] = self.advice(share, **keys)
+                self.assertEqual((found.code, found.cue), (code, "g"))
+                for key, value in options.items():
+                    self.assertAlmostEqual(found.changes["options"][key], value)
+
+    def test_ordinary_maps_and_those_that_are_not_heard_say_nothing(self):
+        self.assertEqual(self.advice(0.3), [])
+        self.assertEqual(self.advice(0.01), [])
+        self.assertEqual(self.advice(0.9, muted=True), [])
+        self.assertEqual(self.advice(0.9, guide="blocks"), [])
+
+    def test_a_ready_map_or_an_empty_one_to_draw_on_has_no_button(self):
+        for keys in ({"map": "m.png"}, {"of": "blank"}):
+            [found] = self.advice(0.0, **keys)
+            self.assertEqual((found.action, found.changes), ("", {}))
