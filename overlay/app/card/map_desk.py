@@ -15,19 +15,16 @@ from overlay.app.parts.images import grey_to_image, to_image
 from overlay.app.picture.stage import PictureStage
 from overlay.document.changes import Changes
 from overlay.document.cues import BLANK, GUIDES, GuideCue
-from overlay.guides.edges import lightness_of
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.files import write_grey16, write_picture
-from overlay.imaging.gradients import gradient_strength
 from overlay.imaging.intake import PictureError
-from overlay.studio.advising.map_advice import kept_and_lost
+from overlay.studio.advising.map_looks import map_against, strength_histogram
 from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.guide_maps import guide_picture, make_map
 
 _THUMB_PIXELS = 30_000
 _DRAGGED_PIXELS = 200_000  # while a slider is dragged
 _MADE_OF = ("guide", "of", "map", "options", "strokes")  # keys of a cue
-_KEPT, _LOST = (0, 114, 178), (230, 120, 0)
 
 
 class MapDesk(QObject):
@@ -101,9 +98,9 @@ class MapDesk(QObject):
                 shown, canvas = _coarse(wanted, canvas)
             made = make_map(shown, store, canvas)
             picture = guide_picture(shown, store, canvas)
-            counts = [] if picture is None else _histogram(picture)
+            counts = [] if picture is None else strength_histogram(picture)
             if of_proof is not None and made.ndim == 2:
-                return _against_image(np.asarray(made, np.float32), wanted, of_proof), counts
+                return to_image(map_against(np.asarray(made, np.float32), wanted, of_proof)), counts
             return _map_image(made), counts
 
         self.floor.loader.ask(make, self._got, newest="map")
@@ -269,18 +266,3 @@ def _map_image(made: FloatImage | ByteImage) -> QImage:
     if made.ndim == 3:
         return to_image(np.asarray(made, np.uint8))
     return grey_to_image(np.asarray(made, np.float32))
-
-
-def _histogram(picture: ByteImage) -> list[float]:
-    """Heights between 0 and 1 of 64 gradient strengths, on a root scale."""
-    strength = gradient_strength(lightness_of(picture[::2, ::2]), 1.2)
-    counts = np.sqrt(np.histogram(strength, 64, (0, 1))[0].astype(float))
-    return [float(c) for c in counts / max(counts.max(), 1.0)]
-
-
-def _against_image(lines: FloatImage, cue: GuideCue, proof: ByteImage) -> QImage:
-    """The map's lines in two tints: kept by the proof, and lost."""
-    kept, lost = kept_and_lost(lines, cue, proof)
-    rgb = np.zeros((*lines.shape, 3), np.uint8)
-    rgb[kept], rgb[lost] = _KEPT, _LOST
-    return to_image(rgb)

@@ -8,8 +8,8 @@ from overlay.app.parts.fields import calm_wheel
 from overlay.app.parts.icons import set_icon
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.picture.comparing import Compare
+from overlay.app.picture.look import VIEW
 
-VIEW = "view"  # what the view switch shows
 _LEFT = (
     (VIEW, "This view"), ("proof", "Proof"), ("source", "Source"), ("last", "Last proof"),
     ("chosen", "Chosen proof"), ("reference", "Reference"),

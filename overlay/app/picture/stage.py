@@ -1,5 +1,7 @@
 """The middle of the bench: the picture with its view switch, comparisons, tools and lines."""
 
+from dataclasses import replace
+
 from PySide6.QtCore import QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import (
@@ -21,7 +23,8 @@ from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.status import StatusLine
 from overlay.app.parts.theme import tone
 from overlay.app.picture.advice_line import AdviceLine
-from overlay.app.picture.compare_bar import VIEW, CompareBar, CompareButtons
+from overlay.app.picture.compare_bar import CompareBar, CompareButtons
+from overlay.app.picture.look import MOMENT, VIEW, State, look, offered
 from overlay.app.picture.view import PictureView
 
 _VIEWS = (
@@ -39,17 +42,11 @@ _VIEW_KEYS = (
 _ASPECTS = (
     ("All together", ""), ("Masses", "masses"), ("Marks", "marks"), ("Colour", "colour"),
 )  # fmt: skip
-_TINTS = 0.72  # how strongly the tints of influence cover the picture
-_OF_PROOF = ("proof", "influence", "trace")
-_OVERS = ("map", "region", "influence", "trace")
 _FLIP = 800  # milliseconds that each of two pictures is shown
 
 
 class PictureStage(QWidget):
-    """Decides which of the known images the view shows.
-
-    They are called proof, last, chosen, source, map, reference and without.
-    """
+    """Shows what `look` says of its state; the pictures are known by the names that stand there."""
 
     view_changed = Signal(str)
     tool_asked = Signal(str)  # pick, clear, or nothing when a tool is put down
@@ -176,14 +173,14 @@ class PictureStage(QWidget):
     @property
     def shown(self) -> QImage | None:
         """The picture that the view shows, without what lies over it."""
-        return self._left_image()[0]
+        return self._picture(look(replace(self._state(), flipped=False)).main)
 
     def flip(self, *, on: bool) -> None:
         """While held, show what the picture is compared with, and name it."""
         self._flipped = on
         if self._mode != "influence":
-            other, caption = self._right_image()
-            named = on and other is not None
+            named = on and self.images.get(self.other.currentData()) is not None
+            caption = self.other.currentText()
             self.view.show_legend([(tone("register"), caption)] if named else [])
         self.refresh()
 
@@ -241,66 +238,45 @@ class PictureStage(QWidget):
 
     def refresh(self) -> None:
         """Show what mode, moment and comparison ask for."""
-        proof, source = self.images.get("proof"), self.images.get("source")
-        image, caption = self._left_image()
-        other, other_caption = self._right_image()
-        if self._flipped and other is not None:
-            image, other = other, None
-        way = self.compare.way
-        shows_other = way is not None and other is not None and not self._flipped
-        frame = self._frame(image, proof, source)
-        self.view.show_image(image, frame)
-        over = self.images.get(self._mode) if self._mode in _OVERS else None
-        strength = {"map": self.strength.value() / 100, "influence": _TINTS}
-        self.view.show_over(over, strength.get(self._mode, 1.0))
-        self.view.show_other(
-            other if shows_other else None, (caption, other_caption), way or "wipe"
-        )
+        seen = look(self._state())
+        picture, size = self._picture(seen.main), self._picture(seen.sized)
+        self.view.show_image(picture, QSize(768, 512) if size is None else size.size())
+        self.view.show_over(self._picture(seen.over), seen.strength)
+        captions = (self._caption(seen.named), self.other.currentText())
+        self.view.show_other(self._picture(seen.other), captions, self.compare.way or "wipe")
         self.strength.setVisible(self._mode == "map")
         self.aspect.setVisible(self._mode == "influence")
-        self._show_choices(proof, source)
+        self._show_choices()
 
-    def _frame(self, image: QImage | None, proof: QImage | None, source: QImage | None) -> QSize:
-        """The finished size of what is shown; a coarse state of a run is smaller."""
-        if self.sides.left.currentData() != VIEW and self.compare.way and image is not None:
-            return image.size()
-        if proof is not None and self._mode in _OF_PROOF:
-            return proof.size()
-        if source is not None:
-            return source.size()
-        return QSize(768, 512) if image is None else image.size()
-
-    def _show_choices(self, proof: QImage | None, source: QImage | None) -> None:
-        """Only what is there can be chosen."""
+    def _state(self) -> State:
+        """What has been chosen, and which pictures there are."""
         known = {name for name, image in self.images.items() if image is not None}
+        return State(
+            known=frozenset(known if self._moment is None else known | {MOMENT}),
+            mode=self._mode,
+            way=self.compare.way,
+            left=self.sides.left.currentData(),
+            right=self.other.currentData(),
+            flipped=self._flipped,
+            strength=self.strength.value() / 100,
+        )
+
+    def _picture(self, name: str | None) -> QImage | None:
+        if name is None:
+            return None
+        return self._moment if name == MOMENT else self.images.get(name)
+
+    def _caption(self, name: str) -> str:
+        """What a picture is called, as in the choice of the left side."""
+        return self.sides.left.itemText(self.sides.left.findData(name))
+
+    def _show_choices(self) -> None:
+        """Only what is there can be chosen."""
+        known = self._state().known
         self.sides.setVisible(self.compare.way is not None)
-        self.sides.show_available(known | {VIEW})
-        there = {
-            "proof": proof is not None or self._moment is not None,
-            "source": source is not None,
-            "map": self.images.get("map") is not None,
-            "region": source is not None or proof is not None,
-            "influence": proof is not None,
-            "trace": proof is not None,
-        }
+        self.sides.show_available({*known, VIEW})
+        there = offered(known)
         for mode, button in self.buttons.items():
-            button.setEnabled(there[mode] or mode == self._mode)
+            button.setEnabled(mode in there or mode == self._mode)
         for button in (*self.tools.values(), *self.compare.ways.values()):
             button.setEnabled(bool(known & {"proof", "source"}))
-
-    def _main(self) -> tuple[QImage | None, str]:
-        proof, source = self.images.get("proof"), self.images.get("source")
-        if self._mode == "trace" and proof is not None:
-            return proof, "Proof"
-        if self._mode in _OF_PROOF and (proof is not None or self._moment is not None):
-            return self._moment or proof, "Proof"
-        return source, "Source"
-
-    def _left_image(self) -> tuple[QImage | None, str]:
-        key = self.sides.left.currentData()
-        if key == VIEW or self.compare.way is None or self.images.get(key) is None:
-            return self._main()
-        return self.images.get(key), self.sides.left.currentText()
-
-    def _right_image(self) -> tuple[QImage | None, str]:
-        return self.images.get(self.other.currentData()), self.other.currentText()

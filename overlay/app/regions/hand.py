@@ -1,6 +1,5 @@
 """What the hand does with regions on the picture: paints, clicks places, puts cues on areas."""
 
-import numpy as np
 from PySide6.QtCore import QObject, QPoint, QPointF, Qt, Signal
 from PySide6.QtGui import QGuiApplication
 
@@ -10,6 +9,7 @@ from overlay.app.picture.tools import PickTool, PictureTool
 from overlay.app.regions.panel import RegionPanel
 from overlay.app.regions.sources import PLACES
 from overlay.app.regions.tools import BoxTool, PolygonTool, RampTool, RegionBrush
+from overlay.studio.advising.map_looks import smallest_at
 from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.region_masks import region_masks
 
@@ -129,7 +129,7 @@ class RegionHand(QObject):
 
         def find() -> str | None:
             masks = region_masks(recipe, store, Canvas.of(recipe, store))
-            return _smallest_at(masks, place)
+            return smallest_at(masks, place.x(), place.y())
 
         def tie(name: str | None) -> None:
             if name is None:
@@ -141,13 +141,3 @@ class RegionHand(QObject):
             self.floor.say(f"Tied to {name}")
 
         self.floor.loader.ask(find, tie)
-
-
-def _smallest_at(masks: dict[str, np.ndarray], place: QPointF) -> str | None:
-    """The smallest region that a place belongs to."""
-    found = {}
-    for name, mask in masks.items():
-        row, column = int(place.y() * mask.shape[0]), int(place.x() * mask.shape[1])
-        if mask[row, column] >= 0.5:
-            found[name] = float(mask.mean())
-    return min(found, key=lambda name: found[name], default=None)
