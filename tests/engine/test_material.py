@@ -3,6 +3,9 @@ import unittest
 import numpy as np
 
 from overlay.engine.control import Control
+from overlay.engine.library import _patch_mean
+from overlay.engine.marks import Owners
+from overlay.engine.matching.field import make_grid
 from overlay.engine.material import Material, speaks
 from overlay.engine.request import Facets
 from overlay.engine.schedule import Envelope, plan
@@ -15,6 +18,38 @@ from tests.pictures import HEIGHT, WIDTH, manner, request, scene, stripes, style
 def material(*styles, **keys) -> Material:
     asked = request(styles=styles, **keys)
     return Material(asked, asked.styles, Control())
+
+
+class OwnersTest(unittest.TestCase):
+    def test_a_share_changes_where_the_owner_does_at_every_scale(self):
+        found = material(style(name="a"), style(stripes(), "b"))
+        grid = make_grid(HEIGHT, WIDTH, (1, 2))
+        owner = np.zeros((grid.rows, grid.columns), np.int16)
+        owner[:, 20:] = 1  # patches 20 and on begin at pixel 4 * 20 - left and are 8 wide
+        border = 4 * 19.5 - grid.left + 4
+        owners = Owners(found, owner, grid, 0)
+        for level in (0, 1):
+            share = owners.of(1, level)
+            row = share[share.shape[0] // 2]
+            crossing = np.interp(
+                0.5, row[20 >> level : 140 >> level], np.arange(20 >> level, 140 >> level)
+            )
+            with self.subTest(level=level):
+                self.assertAlmostEqual((crossing + 0.5) * 2**level, border, delta=2.5)
+                np.testing.assert_allclose(share + owners.of(0, level), 1, atol=1e-5)
+
+
+class LibraryTest(unittest.TestCase):
+    def test_a_patchs_mean_stands_where_the_patch_begins(self):
+        values = np.zeros((24, 30, 2), np.float32)
+        values[8:16, 10:18, 0] = 1
+        found = _patch_mean(values)
+        self.assertEqual(found.shape, values.shape)
+        self.assertAlmostEqual(float(found[8, 10, 0]), 1.0, places=5)
+        self.assertAlmostEqual(float(found[4, 10, 0]), 0.5, places=5)
+        self.assertAlmostEqual(float(found[8, 14, 0]), 0.5, places=5)
+        self.assertEqual(float(found[16, 18, 0]), 0.0)
+        self.assertEqual(_patch_mean(values[..., :0]).shape, (24, 30, 0))
 
 
 class MaterialTest(unittest.TestCase):

@@ -56,6 +56,15 @@ class SwatchTest(unittest.TestCase):
                     self.assertGreater((nearest == k).mean(), 0.08)
                     self.assertLess(np.median(there), 0.02)
 
+    def test_swatches_lie_about_the_pictures_mean_light_to_light(self):
+        samples = sample_colours(srgb_to_work(scene("lock")))
+        found = swatch_map(samples, self.swatches)
+        np.testing.assert_allclose(found.anchors.mean(axis=0), samples.mean(axis=0), atol=1e-4)
+        np.testing.assert_array_equal(found.anchors[:, 0].argsort(), found.swatches[:, 0].argsort())
+        # Middle and range are made equal: anchors spread as the samples do.
+        spread = samples.std(axis=0)
+        np.testing.assert_allclose(found.anchors.std(axis=0), spread, atol=0.025)
+
     def test_noise_is_not_amplified(self):
         where = swatch_map(sample_colours(srgb_to_work(scene())), self.swatches)
         noise = np.random.default_rng(0).normal(0, 0.01, (60, 60, 3)).astype(np.float32)

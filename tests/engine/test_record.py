@@ -4,9 +4,18 @@ import numpy as np
 
 from overlay.engine.record import ASPECTS
 from overlay.engine.request import Facets
-from overlay.engine.sampler import render
+from overlay.engine.sampler import _film_frame, render
 from overlay.engine.schedule import Envelope
 from tests.pictures import HEIGHT, WIDTH, manner, request, scene, stripes, style
+
+
+class FilmTest(unittest.TestCase):
+    def test_a_frame_is_a_smaller_picture_of_the_same_colours(self):
+        picture = np.full((900, 600, 3), (100, 7, 250), np.uint8)
+        frame = _film_frame(picture)
+        self.assertEqual(frame.shape, (384, 256, 3))
+        self.assertEqual({tuple(c) for c in frame.reshape(-1, 3)}, {(100, 7, 250)})
+        self.assertIs(_film_frame(picture[:384, :300]).base, picture)
 
 
 class InfluenceTest(unittest.TestCase):
