@@ -2,7 +2,8 @@
 
 All of them run as files in a queue that two workers empty, the longest first; each worker's kernels
 have one thread, so that the two do not wait for each other. Ends with a line that counts them:
-`N passed, N failed, N skipped`.
+`N passed, N failed, N skipped`. `--failfast` stops at the first that fails, `--remember` writes down
+what each file took.
 """
 
 import os
@@ -29,7 +30,9 @@ def compile_kernels() -> None:
 
 def run(names: list[str], stream: object = None) -> Counts:
     """Run tests in this process: how many passed, failed and were skipped."""
-    result = unittest.TextTestRunner(stream, verbosity=1).run(find_tests(names))
+    failfast = "--failfast" in sys.argv
+    runner = unittest.TextTestRunner(stream, verbosity=1, failfast=failfast)
+    result = runner.run(find_tests(names))
     failed = len(result.failures) + len(result.errors) + len(result.unexpectedSuccesses)
     skipped = len(result.skipped)
     return result.testsRun - failed - skipped, failed, skipped
