@@ -175,7 +175,7 @@ def follow_edges(mask: FloatImage, work: FloatImage, *, soft: bool = False) -> F
     """
     radius = max(round(0.016 * mask.shape[0]), 4)
     side, eps = 2 * radius + 1, 1e-4
-    total, out = np.full(mask.shape, 1e-6, np.float32), np.zeros_like(mask)
+    total, out = np.zeros_like(mask), np.zeros_like(mask)
     mean_mask = ndimage.uniform_filter(mask, side)
     for c in range(3):
         # The channel with the strongest contrast here decides.
@@ -185,7 +185,7 @@ def follow_edges(mask: FloatImage, work: FloatImage, *, soft: bool = False) -> F
         both = ndimage.uniform_filter(guide * mask, side) - mean * mean_mask
         slope = both / (spread_of + eps)
         offset = mean_mask - slope * mean
-        share = spread_of + 1e-7
+        share = spread_of + 1e-7  # where all is flat they count alike, and the mask stays
         own = ndimage.uniform_filter(slope, side) * guide + ndimage.uniform_filter(offset, side)
         out += share * own
         total += share

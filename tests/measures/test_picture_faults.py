@@ -40,6 +40,10 @@ class FramingTest(unittest.TestCase):
             self.assertIsNone(find_gap(srgb_to_work(picture)))
         self.assertEqual(find_bars(np.zeros((40, 60, 3), np.float32)), Bars())
 
+    def test_what_takes_most_of_the_picture_is_no_bar(self):
+        self.assertEqual(find_bars(framed(scene(), 0, 0, 30, 0, 0)).top, 30)
+        self.assertEqual(find_bars(framed(scene(), 0, 0, 400, 0, 0)).top, 0)
+
     def test_two_pictures_are_parted_where_the_gap_is(self):
         left, right = scene("windmill"), scene("lock")
         sheet = np.full((left.shape[0], 2 * left.shape[1] + 12, 3), 255, np.uint8)
@@ -74,6 +78,21 @@ class ClearSpaceTest(unittest.TestCase):
         self.assertEqual((calm.ink, round(calm.busy)), ("black", 0))
         self.assertGreater(calm.contrast, 14)
         self.assertFalse(clear_space(picture, (0.6, 0.1, 0.9, 0.9)).calm)
+
+    def test_ink_and_contrast_are_those_of_the_guideline(self):
+        for colour, ink, contrast in (
+            ((255, 0, 0), "black", 5.25), ((0, 0, 255), "white", 8.59), ((118, 118, 118), "black", 4.62),
+        ):  # fmt: skip
+            found = clear_space(np.full((20, 30, 3), colour, np.uint8), (0, 0, 1, 1))
+            self.assertEqual((found.ink, round(found.contrast, 2)), (ink, contrast))
+
+    def test_what_is_busy_inside_is_the_rest_for_what_is_outside(self):
+        picture = np.full((40, 120, 3), 128, np.uint8)
+        picture[:, 80::4] = 255
+        calm, busy = (clear_space(picture, box) for box in ((0, 0, 2 / 3, 1), (2 / 3, 0, 1, 1)))
+        self.assertLess(calm.busy, busy.busy)
+        self.assertAlmostEqual(calm.rest, busy.busy, places=3)
+        self.assertAlmostEqual(busy.rest, calm.busy, places=3)
 
     def test_any_frame_of_any_picture_is_measured(self):
         for box in ((0, 0, 1, 1), (0.999, 0.999, 1, 1)):

@@ -137,6 +137,27 @@ class PickTest(unittest.TestCase):
         np.testing.assert_array_equal((light > 0.5)[~near], inside[~near])
         np.testing.assert_array_equal((dark > 0.5)[~near], ~inside[~near])
 
+    def test_a_colour_reaches_as_far_as_its_tolerance(self):
+        greys = np.arange(60, 200, dtype=np.uint8)
+        picture = np.repeat(np.tile(greys, (12, 1))[..., None], 3, axis=2)
+        away = 100 * np.abs(srgb_to_work(picture)[0, :, 0] - srgb_to_work(picture)[0, 40, 0])
+        for tolerance in (4, 12):
+            found = pick_area(picture, f"#646464~{tolerance}")[6]
+            self.assertTrue((found[away < 0.7 * tolerance] == 1).all())
+            self.assertTrue((found[away > 1.25 * tolerance + 1.1] == 0).all())
+            half = away[(found > 0.5)].max()
+            self.assertAlmostEqual(half, tolerance + 0.5, delta=0.5)
+
+    def test_a_stroke_beside_a_picked_colour_adds_to_it(self):
+        picture = np.full((60, 120, 3), 200, np.uint8)
+        picture[:, :40], picture[:, 80:] = (180, 40, 30), (20, 60, 160)
+        there = np.zeros((60, 120), bool)
+        there[25:35, 95:105] = True
+        found = pick_area(picture, "#b4281e~12", strokes=[PickStroke(there, inside=True)])
+        self.assertGreater(found[:, 5:35].min(), 0.9)
+        self.assertGreater(found[28:32, 98:102].min(), 0.9)
+        self.assertLess(found[:, 45:75].max(), 0.1)
+
     def test_a_colour_may_hang_together_with_a_place(self):
         picture = np.full((40, 60, 3), (200, 40, 30), np.uint8)
         picture[:, 25:35] = (30, 60, 200)
@@ -190,6 +211,16 @@ class ShapingTest(unittest.TestCase):
         ends = (smooth > 0.5).sum(axis=1)
         self.assertLess(ends.std(), 0.6 * (wiggly > 0.5).sum(axis=1).std())
         self.assertAlmostEqual(smooth.mean(), wiggly.mean(), delta=0.02)
+
+    def test_flat_colours_keep_their_mask(self):
+        flat = np.full((60, 120, 3), 200, np.uint8)
+        flat[:, :40] = (180, 40, 30)
+        mask = np.zeros((60, 120), np.float32)
+        mask[:, :40] = 1
+        for soft in (False, True):
+            found = follow_edges(mask, srgb_to_work(flat), soft=soft)
+            self.assertGreater(found[:, :38].min(), 0.95)
+            self.assertLess(found[:, 42:].max(), 0.05)
 
     def test_a_rough_mask_is_brought_to_the_edge(self):
         picture = np.full((90, 120, 3), 40, np.uint8)
