@@ -114,6 +114,8 @@ class DepthTest(unittest.TestCase):
         for name in ("windmill", "lock", "bottle kiln"):
             picture, true = self.drawn(name)
             found = estimate_depth(picture)
+            self.assertLess(found.min(), 0.02)
+            self.assertGreater(found.max(), 0.98)
             unaided = spearmanr(found.ravel(), true.ravel()).statistic
             self.assertGreater(unaided, 0.7, name)
             self.assertGreater(self.corrected(picture, found, true), 0.85, name)

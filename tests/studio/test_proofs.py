@@ -7,6 +7,7 @@ import numpy as np
 from overlay.document.json_text import RecipeError
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
+from overlay.engine.request import Facets
 from overlay.imaging.files import read_picture, write_picture
 from overlay.imaging.intake import PictureError
 from overlay.studio.inputs.paths import absolute_recipe, input_paths, relative_recipe
@@ -85,6 +86,42 @@ class RequestTest(WorkspaceTest):
     def test_muted_cues_are_left_out(self):
         cues = [{"name": "a", "reference": "paint.png", "muted": True}]
         self.assertEqual(self.build(cues=cues).styles, ())
+
+    def test_depth_of_a_reference_is_made_only_where_a_guide_heeds_it(self):
+        for options, surface, wanted in (
+            ({"agreement": 0.5}, 1.0, True), ({"agreement": 0.0, "receding": 0.4}, 1.0, True),
+            ({"agreement": 0.0}, 1.0, False), ({"agreement": 0.5}, 0.0, False),
+        ):  # fmt: skip
+            cue = {
+                "name": "a",
+                "reference": "paint.png",
+                "facets": {"surface": surface, "light": 1},
+            }
+            depth = {"name": "d", "guide": "depth", "options": options}
+            with self.subTest(options, surface=surface):
+                [style] = self.build(cues=[cue, depth]).styles
+                self.assertEqual(style.depth is not None, wanted)
+        muted = {"name": "d", "guide": "depth", "muted": True}
+        cue = {"name": "a", "reference": "paint.png"}
+        self.assertIsNone(self.build(cues=[cue, muted]).styles[0].depth)
+
+    def test_a_pose_of_the_same_picture_bends_a_likeness_alone(self):
+        joints = [{"at": [0.3, 0.5], "to": [0.5, 0.5]}, {"at": [0.9, 0.9], "to": [0.9, 0.9]}]
+        pose = {"name": "p", "guide": "pose", "of": "paint.png", "options": {"joints": joints}}
+        plain = {"name": "a", "reference": "paint.png"}
+        likeness = plain | {"facets": {"likeness": 1.0}}
+        for cue, guide, bent in (
+            (likeness, pose, True), (plain, pose, False), (likeness, pose | {"of": "stripes.png"}, False),
+        ):  # fmt: skip
+            taken = self.build(cues=[cue, guide]).styles[0].picture
+            self.assertEqual((taken != self.build(cues=[cue]).styles[0].picture).any(), bent)
+
+    def test_swatches_give_colours_and_light_and_nothing_else(self):
+        facets = {"palette": 0.5, "light": 0.25, "surface": 1, "layout": 1, "likeness": 1}
+        cues = [{"name": "a", "swatches": ["#102030", "#fedcba"], "facets": facets}]
+        [style] = self.build(cues=cues).styles
+        self.assertEqual(style.picture.tolist(), [[[16, 32, 48], [254, 220, 186]]])
+        self.assertEqual(style.facets, Facets(palette=0.5, light=0.25))
 
     def test_regions_are_laid_on_the_frame(self):
         sky = {"sky": {"mask": "sky.png"}}

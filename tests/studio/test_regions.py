@@ -13,8 +13,11 @@ from overlay.studio.inputs.paths import absolute_recipe
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making import proofs
 from overlay.studio.making.canvas import Canvas
+from overlay.studio.making.engines import find_engine
+from overlay.studio.making.groundwork import Groundwork
 from overlay.studio.making.proofs import make_proof
 from overlay.studio.making.region_masks import region_masks
+from overlay.studio.passes.settle import settle
 from tests.pictures import manner, scene
 from tests.workspace import WorkspaceTest
 
@@ -134,6 +137,29 @@ class SettleTest(WorkspaceTest):
         self.assertEqual(done.call_count, 1)
         fresh = make_proof(settled, PictureStore())
         np.testing.assert_array_equal(again.picture, fresh.picture)
+
+    def test_settling_asks_for_little_freedom_and_regions_that_reach_into_each_other(self):
+        recipe = self.proof().recipe
+        work = Groundwork(recipe, PictureStore())
+        done = find_engine("patches")(work.request, None)
+        asked = []
+
+        def engine(request, control):
+            asked.append(request)
+            return done
+
+        settle(
+            work.request, done, Settle(kind="settle", departure=0.3), masks=work.masks,
+            opens=work.open_borders, render=engine, control=None,
+        )  # fmt: skip
+        [again] = asked
+        self.assertEqual((again.departure, again.seed), (0.3, work.request.seed + 1))
+        for before, after in zip(work.request.styles, again.styles, strict=True):
+            hard = ((before.region > 0.1) & (before.region < 0.9)).sum()
+            soft = ((after.region > 0.1) & (after.region < 0.9)).sum()
+            self.assertGreater(soft, hard + after.region.shape[0])
+            self.assertAlmostEqual(after.region.mean(), before.region.mean(), delta=0.02)
+            self.assertEqual(max(after.facets.palette, after.facets.light, after.facets.layout), 0)
 
     def test_a_confined_run_stays_confined_when_settled(self):
         quarter = {"points": ((0, 0), (0.4, 0), (0.4, 1), (0, 1)), "fill": True}
