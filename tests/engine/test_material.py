@@ -3,7 +3,7 @@ import unittest
 import numpy as np
 
 from overlay.engine.control import Control
-from overlay.engine.library import _patch_mean
+from overlay.engine.library import _bar, _patch_mean
 from overlay.engine.marks import Owners
 from overlay.engine.matching.field import make_grid
 from overlay.engine.material import Material, speaks
@@ -40,6 +40,17 @@ class OwnersTest(unittest.TestCase):
 
 
 class LibraryTest(unittest.TestCase):
+    def test_a_patch_is_barred_where_it_would_touch_what_is_kept_out(self):
+        closed = np.zeros((40, 50), np.float32)
+        closed[20, 30] = 1
+        wanted = np.zeros((40, 50), bool)
+        wanted[13:21, 23:31] = (
+            True  # patches are 8 wide and lie below and right of their first pixel
+        )
+        np.testing.assert_array_equal(_bar(closed, 0, "a"), wanted)
+        with self.assertRaisesRegex(ValueError, "keep-out of 'a' must leave room for a patch"):
+            _bar(np.ones((40, 50), np.float32), 0, "a")
+
     def test_a_patchs_mean_stands_where_the_patch_begins(self):
         values = np.zeros((24, 30, 2), np.float32)
         values[8:16, 10:18, 0] = 1
