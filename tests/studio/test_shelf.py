@@ -19,7 +19,7 @@ from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.keeping.unreadable import UNREADABLE
 from overlay.studio.making.proofs import Proof
 from overlay.studio.runs import pull as pull_module
-from overlay.studio.runs.pull import pull_light, pull_proof
+from overlay.studio.runs.pull import pull_proof
 from tests.pictures import blobs
 
 HASH = "a" * 64
@@ -179,13 +179,13 @@ class ShelfTest(unittest.TestCase):
             mock.patch.object(pull_module, "hash_recipe", return_value=HASH),
             mock.patch.object(pull_module, "make_proof", return_value=proof(0)) as made,
         ):
-            light = pull_light(proof().recipe, self.shelf, None)
+            light = pull_proof(proof().recipe, self.shelf, None, light=True)
             self.assertEqual(light.number, 1)
             self.assertFalse((self.shelf.folder / f"{HASH}.run").exists())
             self.assertIsNone(self.shelf.find(HASH))
             [kept] = self.shelf.all_kept()
             self.assertTrue(kept.whole)
-            again = pull_light(proof().recipe, self.shelf, None)
+            again = pull_proof(proof().recipe, self.shelf, None, light=True)
             np.testing.assert_array_equal(again.picture, proof().picture)
             self.assertEqual((again.filmstrip, made.call_count), ((), 1))
             whole = pull_proof(proof().recipe, self.shelf, None)
