@@ -98,6 +98,19 @@ class MapTest(WindowTest):
         self.kind("depth")
         self.assertEqual(self.cue.of, "source")
 
+    def test_joints_are_put_down_when_an_undo_makes_the_guide_another_kind(self):
+        self.kind("outline")
+        self.kind("pose")
+        QTest.mouseClick(self.part.tools["joints"], LEFT)
+        self.assertEqual(self.window.house.maps.tool, "joints")
+        # The card has not yet heard of it: what the hand does in between must not go wrong.
+        self.bench.project.undo()
+        self.part.tool_asked.emit("joints")
+        self.assertEqual(self.window.house.maps.tool, "")
+        self.settle()
+        self.assertEqual((self.cue.guide, self.window.house.maps.tool), ("outline", ""))
+        self.assertIsNone(self.stage.view.tool)
+
     def test_near_strokes_and_joints(self):
         self.kind("depth")
         QTest.mouseClick(self.part.tools["near"], LEFT)

@@ -11,8 +11,10 @@ class Watching:
     def __init__(self):
         self.said = []
 
+    lists = 0  # how often the list was told of
+
     def listed(self):
-        pass
+        self.lists += 1
 
     def progressed(self, run):
         self.said.append((run.name, run.fraction, run.doing))
@@ -49,6 +51,15 @@ class QueueTest(unittest.TestCase):
         self.assertEqual(self.names(), ["first", "second", "cell", "row"])
         self.queue.work_off()
         self.assertEqual([name for name, _ in self.heard], ["first", "second", "cell", "row"])
+
+    def test_a_hundred_that_wait_are_taken_out_in_one_go_and_all_answered(self):
+        for n in range(100):
+            self.add(n)
+        before = self.watching.lists
+        self.queue.stop_all()
+        self.assertEqual(self.watching.lists, before + 1)
+        self.assertEqual(self.heard, [(n, "stopped") for n in range(100)])
+        self.assertEqual(self.names(), [])
 
     def test_whoever_asked_hears_the_result_or_the_error(self):
         self.add("sum", work=lambda control: 2 + 5)

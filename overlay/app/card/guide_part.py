@@ -245,10 +245,10 @@ class GuidePart(QWidget):
         """This picture's own map of a kind, small."""
         self.kinds[kind].setIcon(QIcon(QPixmap.fromImage(image)))
 
-    def offers(self, tool: str) -> bool:
-        """Whether the guide that is shown has a tool."""
-        guide = None if self._cue is None else self._cue.guide
-        return guide is not None and tool in _TOOLS_OF[guide]
+    @staticmethod
+    def offers(tool: str, guide: str) -> bool:
+        """Whether a kind of guide has a tool."""
+        return tool in _TOOLS_OF[guide]
 
     def use_tool(self, name: str) -> None:
         """Take a tool in hand, or with an empty name put it down."""

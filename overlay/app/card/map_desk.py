@@ -56,7 +56,7 @@ class MapDesk(QObject):
             return
         self.show(None)
         self._make_thumbs(cue)
-        if self._tool and not self.part.offers(self._tool):
+        if self._tool and not self.part.offers(self._tool, cue.guide):
             self.part.use_tool("")
         elif self._tool == "joints":
             self.use_tool("joints")
@@ -188,6 +188,8 @@ class MapDesk(QObject):
     def use_tool(self, name: str) -> None:
         """Give the picture a tool to draw on the map with, or take it away."""
         view, cue = self.stage.view, self.bench.selected_cue
+        if isinstance(cue, GuideCue) and name and not self.part.offers(name, cue.guide):
+            name = ""  # the card still shows the guide that was there before
         self._tool = name
         if not name or not isinstance(cue, GuideCue):
             if isinstance(view.tool, MapTool | JointTool):

@@ -137,6 +137,9 @@ class Puller(QObject):
 
     def stop_all(self) -> None:
         """Take out all that wait, and stop what is in work."""
+        waited = len(self.runner.queue.waiting)
+        if waited:
+            self.stage.status.say(f"Taken out: {waited} that waited.")
         self.stop()
         self.runner.queue.stop_all()
 
@@ -215,6 +218,8 @@ class Puller(QObject):
         self.over.emit()
 
     def _stopped(self, run: Run) -> None:
+        if not run.began:
+            return  # it only waited: nothing was shown of it
         self._end()
         if self._is_here(run):
             self.stage.status.say("Stopped; the last proof is as it was.")

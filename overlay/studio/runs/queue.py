@@ -185,8 +185,14 @@ class RunQueue:
 
     def stop_all(self) -> None:
         """Take out all that wait, and ask the one in work to stop."""
-        for run in self.waiting:
-            self.stop(run)
+        with self._lock:
+            taken, self._waiting = self._waiting, []
+        for run in taken:
+            run.asked_to_stop.set()
+            run.stage = Stage.STOPPED
+        self._watcher.listed()
+        for run in taken:
+            self._watcher.ended(run)
         self.stop_running()
 
     def work_one(self) -> bool:
