@@ -12,6 +12,7 @@ import numpy.typing as npt
 from overlay.engine.matching import distance, search
 from overlay.engine.matching.atlas import PATCH, Atlas
 from overlay.engine.matching.field import PAD, Field, Grid
+from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, from_bytes
 from overlay.imaging.colour import FloatImage
 
 _BLOCK = 1024
@@ -54,13 +55,14 @@ def exact_refine(
     i, j = np.mgrid[0 : grid.rows, 0 : grid.columns]
     y, x = 4 * i + PAD - grid.top, 4 * j + PAD - grid.left
     dy, dx = np.mgrid[0:PATCH, 0:PATCH]
-    colours = atlas.soft_keys()[0] if soft else atlas.sharp
+    colours = from_bytes(atlas.soft_keys()[0] if soft else atlas.colours, COLOUR_STEPS)
+    guide_keys = from_bytes(atlas.guides, GUIDE_STEPS)
     for r in np.unique(query.label[query.label >= 0]):
         which = range(atlas.first[r], atlas.first[r] + atlas.count[r])
         pages = [_patches(colours, atlas, p) for p in which]
         keys = np.concatenate([p for p, _ in pages])
         places = np.concatenate([q for _, q in pages])
-        guides = np.concatenate([_patches(atlas.guides, atlas, p)[0] for p in which])
+        guides = np.concatenate([_patches(guide_keys, atlas, p)[0] for p in which])
         chosen = np.flatnonzero(query.label.ravel() == r)
         for block in np.array_split(chosen, max(1, len(chosen) // _BLOCK)):
             at = (y.ravel()[block, None, None] + dy, x.ravel()[block, None, None] + dx)

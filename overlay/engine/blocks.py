@@ -17,6 +17,9 @@ class BlockField:
         self._guides = guides
         self._regions = [None if g.region is None else pyramid(g.region, levels) for g in guides]
 
+    def __bool__(self) -> bool:
+        return bool(self._guides)
+
     def draw(self, canvas: FloatImage, level: int, progress: float) -> FloatImage:
         """The canvas with its large forms drawn to the blocks; a new array where any speaks.
 

@@ -41,6 +41,11 @@ class Control:
     cancelled: Callable[[], bool] = _never
     show: Callable[[int, float, ByteImage], None] = _ignore_state
 
+    @property
+    def watched(self) -> bool:
+        """Whether anyone looks at what is shown."""
+        return self.show is not _ignore_state
+
     def check(self) -> None:
         """Stop here if asked to."""
         if self.cancelled():

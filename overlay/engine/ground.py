@@ -4,7 +4,9 @@ Every cue without marks states its estimate here. What one has reached stays unt
 it back, so that a cue may leave early without taking its work along.
 """
 
+from collections.abc import Callable
 from dataclasses import dataclass
+from functools import partial
 from typing import Protocol
 
 import numpy as np
@@ -14,7 +16,14 @@ from overlay.engine.library import usable, work_at_most
 from overlay.engine.placing import Placed, place
 from overlay.engine.request import Request, StyleCue
 from overlay.engine.tone.palette import sample_colours
-from overlay.engine.tone.tints import Tint, blend_tints, make_tint
+from overlay.engine.tone.tints import (
+    Amounts,
+    Change,
+    Tint,
+    blend_changes,
+    change_of,
+    make_tint,
+)
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.resample import pyramid, resize
 from overlay.imaging.smoothing import smooth_within
@@ -22,7 +31,7 @@ from overlay.imaging.smoothing import smooth_within
 _EVERYWHERE = np.ones((1, 1), np.float32)
 # Below this departure tints come in gradually, so that none returns the source.
 _TINTED_FROM = 0.1
-_KEPT = 12_000_000  # values of a picture that is tinted in one piece
+_KEPT = 12_000_000  # values of a picture under all tints, up to which it goes in one piece
 _STRIP, _SPARE = 512, 32  # rows of a strip of a larger one, and beyond it; multiples of 4
 
 
@@ -73,6 +82,7 @@ class Ground:
             for cue in styles
         ]  # fmt: skip
         self._smooth: tuple[int, FloatImage] | None = None
+        self._kept: tuple[int, dict[int, Change]] | None = None
         self._masses: dict[int, Masses] = {}
         self._likeness: dict[int, _Picture] = {}
         self._shape = (request.height, request.width)
@@ -158,8 +168,8 @@ class Ground:
             return np.asarray(owners.of(i, level) * joint, np.float32)
 
         owns = [own(i) for i in range(len(amounts))]
-        if picture.size <= _KEPT:
-            return self._blended(picture, self._smoothed(picture, level), level, owns)
+        if picture.size * len(self._tints) <= _KEPT:
+            return blend_changes(picture, self._changes(picture, level), self._amounts(owns))
         # Large pictures go strip by strip, each with rows to spare for what looks around itself.
         out = np.empty_like(picture)
         for top in range(0, len(picture), _STRIP):
@@ -167,18 +177,37 @@ class Ground:
             rows = slice(begin, top + _STRIP + _SPARE)
             strip = picture[rows]
             parts = [o if o.shape == (1, 1) else o[rows] for o in owns]
-            blended = self._blended(strip, smooth_within(strip), level, parts)
+            changes = partial(self._change, strip, smooth_within(strip), level)
+            blended = blend_changes(strip, changes, self._amounts(parts))
             out[top : top + _STRIP] = blended[top - begin : top - begin + _STRIP]
         return out
 
-    def _blended(
-        self, picture: FloatImage, smooth: FloatImage, level: int, owns: list[FloatImage]
-    ) -> FloatImage:
-        def amounts(i: int) -> tuple[FloatImage, FloatImage]:
-            f = self._styles[i].facets
-            return np.float32(f.palette) * owns[i], np.float32(f.light) * owns[i]
+    def _amounts(self, owns: list[FloatImage]) -> Amounts:
+        """How much of each tint's colours and of its tones is laid on."""
+        facets = [cue.facets for cue in self._styles]
+        return [
+            (np.float32(f.palette) * own, np.float32(f.light) * own)
+            for f, own in zip(facets, owns, strict=True)
+        ]
 
-        return blend_tints(picture, smooth, self._tints, level, amounts)
+    def _change(self, picture: FloatImage, smooth: FloatImage, level: int, index: int) -> Change:
+        return change_of(self._tints[index], picture, smooth, level)
+
+    def _changes(self, picture: FloatImage, level: int) -> Callable[[int], Change]:
+        """What each tint changes; kept from step to step where it is the source that is tinted."""
+        if self.source is None or picture is not self.source[level]:
+            return partial(self._change, picture, self._smoothed(picture, level), level)
+        if self._kept is None or self._kept[0] != level:
+            kept: dict[int, Change] = {}
+            self._kept = level, kept
+        kept = self._kept[1]
+
+        def change(index: int) -> Change:
+            if index not in kept:
+                kept[index] = self._change(picture, self._smoothed(picture, level), level, index)
+            return kept[index]
+
+        return change
 
     def _smoothed(self, picture: FloatImage, level: int) -> FloatImage:
         """The picture smoothed within its contours; the source's is kept from step to step."""

@@ -6,12 +6,12 @@
 from typing import NamedTuple
 
 import numpy as np
-from scipy import ndimage
 
 from overlay.engine.blocks import BlockField
 from overlay.engine.matching.field import PAD, pad_canvas, sparse
 from overlay.engine.request import GuideCue
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.filters import box_mean, maximum
 from overlay.imaging.gradients import gradient_channels
 from overlay.imaging.resample import halve, pyramid
 
@@ -20,7 +20,7 @@ _FULL = 0.4
 _GENTLE = 0.4
 # Away from its contours a guide keeps this share of its weight: enough to avoid false contours,
 # little enough to let the reference's texture live on flat areas.
-_QUIET = 0.06
+_QUIET = 0.18
 
 
 class GuideMoment(NamedTuple):
@@ -60,25 +60,28 @@ class GuideField:
             None if g.region is None else pyramid(g.region, levels) for g in self._guides
         ]
         self._level: tuple[int, list[_Scaled]] | None = None
-        self._kept: tuple[tuple[int, float], GuideMoment] | None = None
+        self._kept: tuple[tuple[object, ...], GuideMoment] | None = None
 
     def at(self, level: int, progress: float, shape: tuple[int, int]) -> GuideMoment:
-        """Channels, weight and grip for a moment, kept until another is asked for.
+        """Channels, weight and grip for a moment, kept while the guides say the same.
 
         Several guides are averaged by their weights; the weight is their sum.
         """
-        key = (level, progress)
+        key = level, self.amounts(progress)
         if self._kept is None or self._kept[0] != key:
             self._kept = None  # before the next is made, for memory
-            self._kept = key, self._moment(level, progress, shape)
+            self._kept = key, self._moment(level, key[1], shape)
         return self._kept[1]
 
-    def _moment(self, level: int, progress: float, shape: tuple[int, int]) -> GuideMoment:
-        spoken = [
-            (firmness(g.weight * g.envelope.at(progress)), scaled)
-            for g, scaled in zip(self._guides, self._at_level(level), strict=True)
-        ]
-        spoken = [(amount, scaled) for amount, scaled in spoken if amount > 0]
+    def amounts(self, progress: float) -> tuple[float, ...]:
+        """How firmly each guide of contours holds at a moment, 0 up."""
+        return tuple(firmness(g.weight * g.envelope.at(progress)) for g in self._guides)
+
+    def _moment(
+        self, level: int, amounts: tuple[float, ...], shape: tuple[int, int]
+    ) -> GuideMoment:
+        levels = zip(amounts, self._at_level(level), strict=True)
+        spoken = [(amount, scaled) for amount, scaled in levels if amount > 0]
         grip, lightness = np.zeros(shape, np.float32), np.zeros(shape, np.float32)
         few = sparse(grip)
         total, near = few.copy(), few.copy()
@@ -126,8 +129,7 @@ def _scaled(
     """Gradients of the picture at this scale, where the map shows a contour."""
     channels = gradient_channels(lightness, sigma)
     channels *= strength[..., None]
-    widest = ndimage.maximum_filter(channels[..., 0], 7)
-    reach = np.clip(2.5 * ndimage.uniform_filter(widest, 5), 0, 1)
+    reach = np.clip(2.5 * box_mean(maximum(channels[..., 0], 7), 5), 0, 1)
     few = sparse(np.asarray(reach, np.float32))
     return _Scaled(pad_canvas(channels), few, lightness, region)
 

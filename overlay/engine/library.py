@@ -59,13 +59,14 @@ class Library:
     def __init__(
         self, cues: tuple[StyleCue, ...], area: int, levels: int, guide_sigma: float | None
     ) -> None:
-        self._cues, self._levels, self._sigma = cues, levels, guide_sigma
+        self._cues, self._sigma = cues, guide_sigma
         self.free = True
         self.sizes: tuple[float, ...] = (1.0,)
         most = (_MOST_PIXELS if area < _LARGE else _MOST_UNDER_LARGE) // len(cues)
         fitted = [fit_reference(cue, min(area, most)) for cue in cues]
         self.scales = tuple(scale for _, scale in fitted)
         self.pictures = [picture for picture, _ in fitted]
+        self._pyramids = [pyramid(picture, levels) for picture in self.pictures]
         self.traits = [np.zeros((*p.shape[:2], 0), np.float32) for p in self.pictures]
         self._kept: tuple[int, Atlas] | None = None
 
@@ -99,7 +100,7 @@ class Library:
 
     def _leaf(self, index: int, level: int, size: float) -> Leaf:
         cue = self._cues[index]
-        picture = _sized(pyramid(self.pictures[index], level)[level], size)
+        picture = _sized(self._pyramids[index][level], size)
         traits = _sized(pyramid(self.traits[index], level)[level], size)
         if len(self.sizes) > 1:
             own = np.full((*picture.shape[:2], 2), (size, size * size), np.float32)

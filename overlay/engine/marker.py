@@ -29,7 +29,7 @@ from overlay.imaging.colour import FloatImage
 from overlay.imaging.noise import add_noise, step_key
 from overlay.imaging.resample import soften
 
-_SWEEPS, _ENTERING_SWEEPS = 3, 5
+_SWEEPS, _ENTERING_SWEEPS = 2, 4
 _NEAR = 24  # pixels within which later steps search
 _SEARCH, _DETAIL = 1, 3  # purposes of random numbers
 

@@ -1,7 +1,6 @@
 """What stays the same in a run: source, ground, references, guides and what is avoided."""
 
 import numpy as np
-from scipy import ndimage
 
 from overlay.engine.avoiding import Avoidance
 from overlay.engine.control import Control
@@ -13,6 +12,7 @@ from overlay.engine.matching.nearness import Nearness
 from overlay.engine.request import Request, StyleCue
 from overlay.engine.schedule import Step, count_levels
 from overlay.imaging.colour import FloatImage, srgb_to_work
+from overlay.imaging.filters import box_mean, maximum
 from overlay.imaging.gradients import gradient_strength
 from overlay.imaging.resample import pyramid
 
@@ -79,7 +79,7 @@ class Material:
             return np.ones((grid.rows, grid.columns), np.float32)
         if self._slack is None or self._slack[0] != level:
             contours = gradient_strength(self.source[level][..., 0], 1.2)
-            near = ndimage.uniform_filter(ndimage.maximum_filter(contours, 5), 5)
+            near = box_mean(maximum(contours, 5), 5)
             self._slack = level, sparse(1 - np.minimum(_FIRM * near, _FIRMEST))
         return sparse_samples(self._slack[1], grid)
 

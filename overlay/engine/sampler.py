@@ -8,8 +8,8 @@ added back. `docs/engine.md` describes the whole model.
 import time
 
 import numpy as np
-from scipy import ndimage
 
+from overlay.engine.blending import draw_nearer, lay_on, restore_contrast
 from overlay.engine.control import Control
 from overlay.engine.influence import Recorder
 from overlay.engine.marker import Marker
@@ -19,18 +19,20 @@ from overlay.engine.record import Trace
 from overlay.engine.request import Facets, Frame, Render, Request, StyleCue
 from overlay.engine.schedule import STAGES, Step, plan
 from overlay.imaging.colour import ByteImage, FloatImage, work_to_srgb
+from overlay.imaging.filters import box_mean
 from overlay.imaging.gradients import gradient_strength
 from overlay.imaging.noise import add_noise, step_key
-from overlay.imaging.resample import double, resize, soften
+from overlay.imaging.resample import double, halve, resize, soften
 
 _FILM = 384  # longer side of a filmstrip frame, pixels
 _HOLD = 0.4  # how much of the ground is mixed in before the search, at the start
 _HOLD_NEAR = 0.5  # and how much more at departure 0
 _HOLD_LIKE = 0.6  # and under a likeness of weight 1
-_GRIP = 1.5  # and along the contours of a guide at full weight
-_CONTOUR = 2.0  # how much such a guide restores of a contour's contrast
+_GRIP = 3.0  # and along the contours of a guide at full weight
+_CONTOUR = 3.0  # how much such a guide restores of a contour's contrast
 _MOST = 1.5
-_CORRECT = 0.7  # how much of it is brought back into the marks themselves
+_CORRECT = 1.0  # how much of it is brought back into the marks themselves
+_LIMIT = 0.07  # and by how much lightness that changes at most
 _OWN_CONTOURS = 0.7  # how much of the source's contours is kept under marks alone
 _FIRM = 1.0
 _LIGHT_TOUCH = 0.2  # how much of the source shines through as departure becomes small
@@ -109,6 +111,7 @@ class _Run:
         self._now = [0.0] * len(material.styles)  # what each cue asks for at this step
         self._reached = [0.0] * len(material.styles)  # and what it has reached so far
         self._owners: Owners | None = None
+        self._ground: tuple[tuple[object, ...], FloatImage] | None = None
         first = self.steps[0]
         self._update_amounts(first)
         self._marker: Marker | None = None
@@ -169,7 +172,26 @@ class _Run:
             self._reached[i] = max(self._now[i], self._reached[i] * keep)
 
     def _base(self, step: Step) -> FloatImage:
-        """The ground at this moment, a guide's contours clear in it and its blocks met."""
+        """The ground at this moment, kept while nothing that makes it changes; not to be written.
+
+        It changes with what cues have reached, with how firmly guides hold, and, from noise or with
+        blocks or where references share the picture, at every step.
+        """
+        material = self.material
+        fresh = material.source is None or self._owners is not None or material.guide.blocks
+        key = (
+            step.number if fresh else None,
+            step.level,
+            tuple(self._reached),
+            material.guide.amounts(step.progress),
+        )
+        if self._ground is None or self._ground[0] != key:
+            self._ground = None  # before the next is made, for memory
+            self._ground = key, self._make_base(step)
+        return self._ground[1]
+
+    def _make_base(self, step: Step) -> FloatImage:
+        """The ground, a guide's contours clear in it and its blocks met."""
         material, level = self.material, step.level
         if material.source is None:
             canvas = self.canvas
@@ -186,7 +208,7 @@ class _Run:
             return base
         lost = guide.lightness - base[..., 0]
         lost -= soften(lost, 3)
-        base[..., 0] += np.minimum(_CONTOUR * ndimage.uniform_filter(grip, 5), _MOST) * lost
+        base[..., 0] += np.minimum(_CONTOUR * box_mean(grip, 5), _MOST) * lost
         return base
 
     def _held(self, step: Step, base: FloatImage, total: FloatImage) -> FloatImage:
@@ -194,20 +216,26 @@ class _Run:
         material = self.material
         if material.source is None:
             return base
-        grip = material.guide.at(step.level, step.progress, base.shape[:2]).grip
-        hold = (_HOLD + _HOLD_NEAR * (1 - self.request.departure)) * (1 - step.progress)
-        amount = np.float32(hold) / np.maximum(total, 1.0) + np.float32(_GRIP) * grip
-        amount += np.float32(_HOLD_LIKE) * material.ground.likeness(step.level, self._now)
-        out = base - self.canvas
-        out *= np.minimum(amount, 1.0)[..., None]
-        out += self.canvas
-        out = material.guide.blocks.draw(out, step.level, step.progress)
-        return np.asarray(out, np.float32)
+        out = draw_nearer(
+            self.canvas, base, total, self._grip(step),
+            np.float32(_HOLD_LIKE) * material.ground.likeness(step.level, self._now),
+            hold=(_HOLD + _HOLD_NEAR * (1 - self.request.departure)) * (1 - step.progress),
+            firm=_GRIP,
+        )  # fmt: skip
+        return material.guide.blocks.draw(out, step.level, step.progress)
+
+    def _grip(self, step: Step) -> FloatImage:
+        """How firmly contours are held, (h, w) float32, 0 up."""
+        material = self.material
+        return material.guide.at(step.level, step.progress, material.shape(step.level)).grip
 
     def _blend(
         self, step: Step, base: FloatImage, voted: FloatImage, total: FloatImage
     ) -> FloatImage:
         """Weighted mean of what the references say and what stays.
+
+        Where no surface has spoken the ground stands; where one has, the canvas keeps its larger
+        forms and takes the ground's detail.
 
         Returns
         -------
@@ -215,40 +243,30 @@ class _Run:
         """
         strength = np.minimum(total, 1.0)
         self._presence = np.maximum(self._presence, strength)
-        pull = np.float32(0)
-        rest = base
+        pull, low = np.float32(0), np.zeros((1, 1, 3), np.float32)
         if self.material.source is not None:
-            # Where no surface has spoken the ground stands; where one has, the canvas keeps its
-            # larger forms and takes the ground's detail.
             self.canvas -= base
-            rest = soften(self.canvas)
-            rest *= self._presence[..., None]
-            rest += base
+            low = soften(self.canvas)
             pull = np.float32(_LIGHT_TOUCH * (1 - self.request.departure) / self.request.departure)
             if self.material.free_mean.any() and not self.request.marked:
                 voted = voted + self._own_contours(base)
-            self._correct(step, base, voted)
+            if voted is not base:
+                self._correct(step, base, voted)
         against = pull + self.material.ground.likeness(step.level, self._now)
-        weight = strength / (1 + against / np.maximum(total, 0.25))
-        self.canvas = rest
-        if voted is not base:
-            voted -= rest
-            voted *= weight[..., None]
-            voted += rest
-            self.canvas = voted
-        return np.asarray(weight)
+        weight = np.asarray(strength / (1 + against / np.maximum(total, 0.25)), np.float32)
+        if voted is base:
+            voted, weight = base.copy(), np.zeros_like(weight)
+        lay_on(voted, base, np.broadcast_to(low, base.shape), self._presence, weight)
+        self.canvas = voted
+        return weight
 
     def _correct(self, step: Step, base: FloatImage, voted: FloatImage) -> None:
-        """Bring contrasts of lightness along a guide's contours nearer to the ground's, in place.
-
-        Little at small weights: there the choice of patches alone is to hold the contours.
-        """
-        grip = self.material.guide.at(step.level, step.progress, base.shape[:2]).grip
+        """Bring contrasts of lightness along a guide's contours nearer to the ground's, in place."""
+        grip = self._grip(step)
         if not grip.any():
             return
         gap = base[..., 0] - voted[..., 0]
-        gap -= soften(gap, 2)
-        voted[..., 0] += np.minimum(np.float32(_CORRECT) * grip**2, 1.0) * gap
+        restore_contrast(voted, gap, soften(gap, 2), grip, share=_CORRECT, limit=_LIMIT)
 
     def _own_contours(self, base: FloatImage) -> FloatImage:
         """The source's contours, for cues that give marks only and so cannot bring contours."""
@@ -274,20 +292,23 @@ class _Run:
         return self.material.ground.recoloured(self.canvas, self._level, self._reached)
 
     def _show(self, step: Step) -> None:
-        picture = work_to_srgb(self.finished())
+        work = self.finished()
         end = (step.number + 1) / self.request.steps
-        self.film.append(Frame(step.number, end, _film_frame(picture)))
-        self.control.show(step.number, end, picture)
+        self.film.append(Frame(step.number, end, _film_frame(work)))
+        if self.control.watched:
+            self.control.show(step.number, end, work_to_srgb(work))
 
     def trace(self) -> Trace | None:
         """Where each patch of the last step came from."""
         return None if self._marker is None else self._marker.trace()
 
 
-def _film_frame(picture: ByteImage) -> ByteImage:
-    longer = max(picture.shape[:2])
-    if longer <= _FILM:
-        return picture
-    height, width = (max(1, round(side * _FILM / longer)) for side in picture.shape[:2])
-    small = resize(picture.astype(np.float32), height, width)
-    return (small.clip(0, 255) + 0.5).astype(np.uint8)
+def _film_frame(work: FloatImage) -> ByteImage:
+    """The state of a run, small: (h, w, 3) uint8 sRGB, the longer side 384 pixels at most."""
+    while max(work.shape[:2]) >= 2 * _FILM:
+        work = halve(work)
+    longer = max(work.shape[:2])
+    if longer > _FILM:
+        height, width = (max(1, round(side * _FILM / longer)) for side in work.shape[:2])
+        work = resize(work, height, width)
+    return work_to_srgb(work)

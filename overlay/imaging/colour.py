@@ -69,20 +69,41 @@ _DECODE = _decode_table()
 _ENCODE = _encode_table()
 
 
-@njit(cache=True, parallel=True, nogil=True)
+@njit(cache=True, fastmath=True, error_model="numpy")
+def _cube_roots(a, b, c, weights, out):
+    """Cube roots of a weighted sum, each 0 up to 1, by Halley's method; to single precision.
+
+    The library's own does not become vector code and takes four times as long.
+    """
+    for x in range(len(out)):
+        v = weights[0] * a[x] + weights[1] * b[x] + weights[2] * c[x]
+        v = max(v, np.float32(1e-20))
+        root = np.sqrt(np.sqrt(v))
+        root *= np.sqrt(np.sqrt(root))  # v to the power of 5/16, near enough to begin with
+        for _ in range(3):
+            cube = root * root * root
+            root *= (cube + v + v) / (cube + cube + v)
+        out[x] = root
+
+
+@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
 def _to_work(rgb, decode, A, B, out):
-    for y in prange(rgb.shape[0]):
-        for x in range(rgb.shape[1]):
-            r, g, b = decode[rgb[y, x, 0]], decode[rgb[y, x, 1]], decode[rgb[y, x, 2]]
-            u = np.cbrt(A[0, 0] * r + A[0, 1] * g + A[0, 2] * b)
-            v = np.cbrt(A[1, 0] * r + A[1, 1] * g + A[1, 2] * b)
-            w = np.cbrt(A[2, 0] * r + A[2, 1] * g + A[2, 2] * b)
+    height, width = rgb.shape[:2]
+    for y in prange(height):
+        light, roots = np.empty((3, width), np.float32), np.empty((3, width), np.float32)
+        for x in range(width):
+            for c in range(3):
+                light[c, x] = decode[rgb[y, x, c]]
+        for k in range(3):
+            _cube_roots(light[0], light[1], light[2], A[k], roots[k])
+        for x in range(width):
+            u, v, w = roots[0, x], roots[1, x], roots[2, x]
             for c in range(3):
                 out[y, x, c] = B[c, 0] * u + B[c, 1] * v + B[c, 2] * w
             out[y, x, 0] -= np.float32(0.5)
 
 
-@njit(cache=True, parallel=True, nogil=True)
+@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
 def _to_srgb(work, encode, A, B, out):
     last = encode.shape[0] - 1
     for y in prange(work.shape[0]):

@@ -4,9 +4,9 @@ from typing import NamedTuple
 
 import numpy as np
 from numba import njit, prange
-from scipy import ndimage
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.filters import gaussian
 from overlay.imaging.resample import soften
 
 # Radius over which contrast is evened out, in multiples of the smoothing sigma.
@@ -59,9 +59,7 @@ def _fill(
     lightness: FloatImage, sigma: float, floor: float, out: FloatImage, *, weighted: bool
 ) -> None:
     """Write strength, and where there is room the angle, into `out` unless the picture is flat."""
-    smooth = ndimage.gaussian_filter(
-        np.ascontiguousarray(lightness), sigma, mode="nearest", truncate=3.0
-    )
+    smooth = gaussian(lightness, sigma)
     magnitude = np.empty_like(smooth)
     _magnitude(smooth, magnitude)
     strong = float(np.percentile(magnitude[::2, ::2], 99))
@@ -71,7 +69,7 @@ def _fill(
     _normalise(smooth, local, np.float32(floor * strong), weighted, out)
 
 
-@njit(cache=True)
+@njit(cache=True, error_model="numpy")
 def _slope(image, y, x):
     """Sobel gradient (y, x) at a pixel, per pixel."""
     height, width = image.shape
@@ -84,7 +82,7 @@ def _slope(image, y, x):
     return gy, gx
 
 
-@njit(cache=True, parallel=True, nogil=True)
+@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
 def _magnitude(image, out):
     for y in prange(image.shape[0]):
         for x in range(image.shape[1]):
@@ -92,7 +90,7 @@ def _magnitude(image, out):
             out[y, x] = np.sqrt(gy * gy + gx * gx)
 
 
-@njit(cache=True, parallel=True, nogil=True)
+@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
 def _normalise(image, local, floor, weighted, out):
     for y in prange(image.shape[0]):
         for x in range(image.shape[1]):

@@ -9,7 +9,7 @@ from overlay.engine.matching.field import make_grid
 from overlay.engine.material import Material, speaks
 from overlay.engine.request import Facets
 from overlay.engine.schedule import Envelope, plan
-from overlay.engine.tone.tints import blend_tints, make_tint
+from overlay.engine.tone.tints import blend_changes, change_of, make_tint
 from overlay.imaging.colour import srgb_to_work
 from overlay.imaging.smoothing import smooth_within
 from tests.pictures import HEIGHT, WIDTH, manner, request, scene, stripes, style
@@ -115,7 +115,8 @@ class TintTest(unittest.TestCase):
 
     def blend(self, *amounts: float) -> np.ndarray:
         maps = [np.full((1, 1), a, np.float32) for a in amounts]
-        return blend_tints(self.source, self.smooth, self.tints, 0, lambda i: (maps[i], maps[i]))
+        changes = [change_of(tint, self.source, self.smooth, 0) for tint in self.tints]
+        return blend_changes(self.source, changes.__getitem__, [(m, m) for m in maps])
 
     def test_no_amount_is_the_source(self):
         np.testing.assert_array_equal(self.blend(0, 0), self.source)

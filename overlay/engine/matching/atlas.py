@@ -7,12 +7,14 @@ what is known of the patch that begins there.
 
 from dataclasses import dataclass
 from functools import cached_property
+from typing import TypeVar
 
 import numpy as np
 import numpy.typing as npt
 from numba import njit, prange
 from scipy import ndimage
 
+from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, Bytes, to_bytes
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.gradients import gradient_channels
 from overlay.imaging.resample import soften
@@ -22,6 +24,7 @@ PATCH = 8
 BARRED = np.float32(1e6)
 
 Ints = npt.NDArray[np.int64]
+Kind = TypeVar("Kind", bound=np.generic)
 
 
 @dataclass(frozen=True)
@@ -56,8 +59,9 @@ class Atlas:
 
     Attributes
     ----------
-    sharp, means, guides : (pixels * 3,) float32, page after page, row by row; `means` and `guides`
-        are empty where they are not needed.
+    sharp, means : (pixels * 3,) float32, page after page, row by row: what is voted with, and the
+        mean of the patch that begins at each pixel; `means` is empty where it is not needed.
+    colours, guides : (pixels * 3,) uint8, what is compared (`matching.keys`).
     dull : (pixels,) float32, how much less contrast the patch at a pixel has than the reference's
         patches usually have (sum of squares, 0 where it has as much), `BARRED` where it must not
         be used.
@@ -71,7 +75,8 @@ class Atlas:
     leaves: tuple[Leaf, ...]
     sharp: FloatImage
     means: FloatImage
-    guides: FloatImage
+    colours: Bytes
+    guides: Bytes
     dull: FloatImage
     traits: FloatImage
     start: Ints
@@ -95,11 +100,11 @@ class Atlas:
         """For each page the pixels of its reference that one of its own spans, (pages,)."""
         return np.array([self.leaves[leaf].reduced for leaf in self.leaf], np.float32)
 
-    def soft_keys(self) -> tuple[FloatImage, FloatImage]:
-        """Softened colours and what is dull among them, made anew at each call."""
+    def soft_keys(self) -> tuple[Bytes, FloatImage]:
+        """Softened colours as `colours`, and what is dull among them, made anew at each call."""
         soft = [soften(leaf.picture) for leaf in self.leaves]
         lacks = [_barred(_lack(s), leaf) for s, leaf in zip(soft, self.leaves, strict=True)]
-        return _flat(self.leaves, soft), _flat(self.leaves, lacks, patches=True)
+        return _colour_keys(self.leaves, soft), _flat(self.leaves, lacks, patches=True)
 
     @cached_property
     def refuge(self) -> npt.NDArray[np.int32] | None:
@@ -149,9 +154,6 @@ def build_atlas(
     """
     pictures = [leaf.picture for leaf in leaves]
     lacks = [_barred(_lack(leaf.picture), leaf) for leaf in leaves]
-    guides = (
-        [] if guide_sigma is None else [gradient_channels(p[..., 0], guide_sigma) for p in pictures]
-    )
     owners = [i if leaf.reference is None else leaf.reference for i, leaf in enumerate(leaves)]
     details = [float((p - soften(p)).std()) + 1e-4 for p in pictures]
     detail = [details[owners.index(r)] for r in range(owners[-1] + 1)]  # that of the first leaf
@@ -165,7 +167,8 @@ def build_atlas(
         leaves=leaves,
         sharp=_flat(leaves, pictures),
         means=_flat(leaves, [_patch_means(p) for p in pictures], patches=True) if means else _NONE,
-        guides=_flat(leaves, guides, turn_sign=True) if guides else _NONE,
+        colours=_colour_keys(leaves, pictures),
+        guides=_guide_keys(leaves, guide_sigma),
         dull=_flat(leaves, lacks, patches=True),
         traits=_flat(leaves, [leaf.traits for leaf in leaves], patches=True).reshape(
             ends[-1], leaves[0].traits.shape[2]
@@ -187,47 +190,59 @@ _NONE = np.zeros(0, np.float32)
 
 
 def turned(
-    values: FloatImage,
+    values: npt.NDArray[Kind],
     turn: int,
     *,
     mirrored: bool,
     patches: bool = False,
-    turn_sign: bool = False,
-) -> FloatImage:
+) -> npt.NDArray[Kind]:
     """A picture turned by quarters counterclockwise, then mirrored left to right.
 
     Parameters
     ----------
     values : (h, w, ...) of pixels, or with `patches` of the patches that begin at them, whose
         first pixel becomes another one; those beyond the last patch become 0.
-    turn_sign : the values are channels of a guide, whose angles turn as well.
     """
     if patches:
         values = values[: values.shape[0] - PATCH + 1, : values.shape[1] - PATCH + 1]
     out = np.rot90(values, turn)
     if mirrored:
         out = out[:, ::-1]
-    if turn_sign:
-        across = -1.0 if turn % 2 else 1.0  # a quarter turn turns twice the angle by a half
-        out = out * np.array([1, across, -across if mirrored else across], np.float32)
     if patches:
         rest = ((0, PATCH - 1), (0, PATCH - 1), *((0, 0),) * (values.ndim - 2))
         out = np.pad(out, rest)
-    return np.ascontiguousarray(out, np.float32)
+    return np.ascontiguousarray(out)
 
 
 def _flat(
-    leaves: tuple[Leaf, ...],
-    values: list[FloatImage],
-    *,
-    patches: bool = False,
-    turn_sign: bool = False,
-) -> FloatImage:
+    leaves: tuple[Leaf, ...], values: list[npt.NDArray[Kind]], *, patches: bool = False
+) -> npt.NDArray[Kind]:
     pages = [
-        turned(v, turns, mirrored=mirrored, patches=patches, turn_sign=turn_sign).ravel()
+        turned(v, turns, mirrored=mirrored, patches=patches).ravel()
         for leaf, v in zip(leaves, values, strict=True)
         for turns, mirrored in leaf.turns
     ]
+    return np.concatenate(pages)
+
+
+def _colour_keys(leaves: tuple[Leaf, ...], pictures: list[FloatImage]) -> Bytes:
+    return _flat(leaves, [to_bytes(p, COLOUR_STEPS) for p in pictures])
+
+
+def _guide_keys(leaves: tuple[Leaf, ...], sigma: float | None) -> Bytes:
+    """Channels of a guide for every page; their angles turn with it."""
+    if sigma is None:
+        return np.zeros(0, np.uint8)
+    pages = []
+    for leaf in leaves:
+        keys = to_bytes(gradient_channels(leaf.picture[..., 0], sigma), GUIDE_STEPS)
+        for turn, mirrored in leaf.turns:
+            page = turned(keys, turn, mirrored=mirrored)
+            if turn % 2:  # a quarter turn turns twice the angle by a half
+                page[..., 1:] = -page[..., 1:]  # of bytes about 128: 256 less what it was
+            if mirrored:
+                page[..., 2] = -page[..., 2]
+            pages.append(page.ravel())
     return np.concatenate(pages)
 
 

@@ -2,6 +2,9 @@
 
 The sum of squared differences of their pixels and of their guides' channels, less what is free to
 differ: the mean, where colours are not asked for, and charges for what a place does not want.
+
+Everything is inlined into the kernels that call it, and takes arrays, not tables of them: each
+reading of an array from a table counts a reference, and that costs more than the arithmetic.
 """
 
 from typing import NamedTuple
@@ -10,104 +13,93 @@ import numpy as np
 import numpy.typing as npt
 from numba import njit, prange
 
-from overlay.engine.matching.atlas import PATCH, Ints
+from overlay.engine.matching.atlas import PATCH, Atlas, Ints
 from overlay.engine.matching.field import PAD, STRIDE
+from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, Bytes
+from overlay.engine.matching.wide import even_rows_apart, odd_rows_apart
 from overlay.imaging.colour import FloatImage
 
-
-@njit(cache=True, fastmath=True)
-def _rows_apart(a, at, a_step, b, bt, b_step, row, limit):
-    """Sum of squared differences of two patches; may stop early once above `limit`.
-
-    `row`, the values in a patch's row, is passed in: unknown to the compiler, the loop over it
-    becomes vector code; as a constant it would be unrolled into scalar code, four times slower.
-    """
-    total = np.float32(0.0)
-    for _ in range(PATCH):
-        p, q = a[at : at + row], b[bt : bt + row]
-        line = np.float32(0.0)
-        for k in range(row):
-            d = p[k] - q[k]
-            line += d * d
-        total += line
-        if total > limit:
-            return total
-        at += a_step
-        bt += b_step
-    return total
+# Columns of `Pages.table`: first pixel, last place downwards and across, width, and how the page
+# was made.
+START, HIGH, WIDE, WIDTH, TURN, MIRRORED, LEAF = range(7)
+# And of `Sought.asked`.
+WEIGHT, SLACK, MEAN, CHARGES = 0, 1, 2, 5
+_COLOUR = np.float32(1 / COLOUR_STEPS**2)
+_GUIDE = np.float32(2 / GUIDE_STEPS**2)  # every second row of a guide stands for two
+_FAR = np.float32(1e30)
 
 
 class Sought(NamedTuple):
     """A query as the kernels take it."""
 
-    canvas: FloatImage  # flat
-    guide: FloatImage  # flat
+    canvas: Bytes  # flat
+    guide: Bytes  # flat
     step: int  # values from one row of the padded canvas to the next
-    row: int  # values in a row of a patch, see `_rows_apart`
     top: int
     left: int
-    weight: FloatImage
-    slack: FloatImage
+    asked: FloatImage  # (rows, columns, 5 + traits): weight of the guide, slack, mean, charges
     label: npt.NDArray[np.int16]
-    mean: FloatImage
-    free: FloatImage
-    floor: FloatImage  # per group
-    charges: FloatImage
+    free: FloatImage  # (groups, 3)
+    floor: FloatImage  # (groups,)
 
 
 class Pages(NamedTuple):
     """An atlas as the kernels take it."""
 
-    colours: FloatImage
+    colours: Bytes
+    guides: Bytes
+    known: FloatImage  # (pixels, 1 + traits): dull, traits
     means: FloatImage
-    guides: FloatImage
-    dull: FloatImage
-    traits: FloatImage
-    start: Ints
-    height: Ints
-    width: Ints
-    turn: Ints
-    mirrored: Ints
-    leaf: Ints
-    first: Ints
-    pages: Ints  # how many each group has
+    table: Ints  # (pages, 7)
+    first: Ints  # page of each group
+    count: Ints  # how many each group has
 
 
-@njit(cache=True, fastmath=True)
-def _mean_gap(mean, means, at, free):
-    """The part of a patch distance that is due to the means and is to be left out."""
-    gap = np.float32(0.0)
-    for c in range(3):
-        d = mean[c] - means[at + c]
-        gap += free[c] * d * d
-    return np.float32(PATCH * PATCH) * gap
+def page_table(atlas: Atlas) -> Ints:
+    """What the kernels need to know of each page, (pages, 7) int64."""
+    last = atlas.height - PATCH, atlas.width - PATCH
+    return np.stack(
+        [atlas.start, *last, atlas.width, atlas.turn, atlas.mirrored, atlas.leaf], axis=1
+    )
 
 
-@njit(cache=True, fastmath=True, forceinline=True)
-def apart(q, p, i, j, page, y, x, limit):
-    """Distance of the canvas's patch (i, j) to a place; may be cut short once above `limit`."""
-    free = q.free[q.label[i, j]]
-    at = (STRIDE * i + PAD - q.top) * q.step + (STRIDE * j + PAD - q.left) * 3
-    pixel = p.start[page] + y * p.width[page] + x
-    page_step = p.width[page] * 3
-    gap = -p.dull[pixel]
-    for k in range(q.charges.shape[2]):
-        gap -= q.charges[i, j, k] * p.traits[pixel, k]
-    if free[0] + free[1] + free[2] > 0:
-        gap += _mean_gap(q.mean[i, j], p.means, pixel * 3, free)
-    total = _rows_apart(
-        q.canvas, at, q.step, p.colours, pixel * 3, page_step, q.row, limit + gap
-    ) - gap  # fmt: skip
-    weight = q.weight[i, j]
+@njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
+def charged(asked, i, j, known, pixel, free, r, means):
+    """What is added to a match's distance, less what of its mean is free to differ."""
+    charge = known[pixel, 0]
+    for k in range(known.shape[1] - 1):
+        charge += asked[i, j, CHARGES + k] * known[pixel, 1 + k]
+    f0, f1, f2 = free[r, 0], free[r, 1], free[r, 2]
+    if f0 + f1 + f2 > 0:
+        d0 = asked[i, j, MEAN] - means[pixel * 3]
+        d1 = asked[i, j, MEAN + 1] - means[pixel * 3 + 1]
+        d2 = asked[i, j, MEAN + 2] - means[pixel * 3 + 2]
+        charge -= np.float32(PATCH * PATCH) * (f0 * d0 * d0 + f1 * d1 * d1 + f2 * d2 * d2)
+    return charge
+
+
+@njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
+def apart(canvas, guide, at, step, weight, colours, guides, bt, b_step, charge, limit):
+    """Distance of two patches, `charge` added; far more once it is above `limit`.
+
+    Half of the rows are a fair sample of a patch: most candidates fall there.
+    """
+    total = charge + _COLOUR * even_rows_apart(canvas, at, step, colours, bt, b_step)
+    if total > limit:
+        return _FAR
+    total += _COLOUR * odd_rows_apart(canvas, at, step, colours, bt, b_step)
     if weight > 0 and total < limit:
-        rest = (limit - total) / weight
-        total += weight * _rows_apart(
-            q.guide, at, q.step, p.guides, pixel * 3, page_step, q.row, rest
-        )  # fmt: skip
+        total += weight * _GUIDE * even_rows_apart(guide, at, step, guides, bt, b_step)
     return total
 
 
-@njit(cache=True, parallel=True, nogil=True)
+@njit(cache=True, forceinline=True, error_model="numpy")
+def place_of(i, j, top, left, step):
+    """Where the canvas's patch (i, j) begins among its values."""
+    return (STRIDE * i + PAD - top) * step + (STRIDE * j + PAD - left) * 3
+
+
+@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
 def patch_means(canvas, top, left, out):
     """Mean colour of every patch of the padded canvas, into `out` (rows, columns, 3)."""
     for i in prange(out.shape[0]):
@@ -121,12 +113,21 @@ def patch_means(canvas, top, left, out):
                 out[i, j, c] = total / (PATCH * PATCH)
 
 
-@njit(cache=True, parallel=True, nogil=True)
+@njit(cache=True, fastmath=True, parallel=True, nogil=True, error_model="numpy")
 def measure_matches(q, p, field, cost):
     """Distances of the present matches, into `cost`."""
+    canvas, guide, step, top, left, asked, label, free, _ = q
+    colours, guides, known, means, table, _, _ = p
     for i in prange(field.shape[0]):
         for j in range(field.shape[1]):
             cost[i, j] = 0.0
-            if q.label[i, j] >= 0:
-                page, y, x = field[i, j]
-                cost[i, j] = apart(q, p, i, j, page, y, x, np.float32(1e30))
+            r = label[i, j]
+            if r >= 0:
+                page = field[i, j, 0]
+                width = table[page, WIDTH]
+                pixel = table[page, START] + field[i, j, 1] * width + field[i, j, 2]
+                cost[i, j] = apart(
+                    canvas, guide, place_of(i, j, top, left, step), step, asked[i, j, WEIGHT],
+                    colours, guides, pixel * 3, width * 3,
+                    charged(asked, i, j, known, pixel, free, r, means), np.float32(1e29),
+                )  # fmt: skip

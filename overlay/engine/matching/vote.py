@@ -1,6 +1,7 @@
 """From matches to a picture: every pixel is the weighted mean of the patches that cover it."""
 
 import numpy as np
+import numpy.typing as npt
 from numba import njit, prange
 
 from overlay.engine.matching.atlas import PATCH, Atlas
@@ -14,42 +15,76 @@ def vote_window(power: float) -> FloatImage:
     return (np.sin(np.pi * x) ** 2 + 1e-4).astype(np.float32) ** np.float32(power)
 
 
-@njit(cache=True, parallel=True, nogil=True, fastmath=True)
+@njit(cache=True, forceinline=True, error_model="numpy")
+def _span(cell, first, length):
+    """The pixels (from, to) of the canvas that a cell of the grid covers."""
+    begin = STRIDE * cell - first
+    return max(begin, 0), min(begin + STRIDE, length)
+
+
+@njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
+def _add_patch(
+    sharp, first, width, dy, dx, shift, ys, xs, query, window, doubt, total, count
+):  # fmt: skip
+    """Add what a patch says of a cell's pixels, by how well it agrees with the query.
+
+    `first` is the patch's first value, (dy, dx) the cell's first pixel within the patch.
+    """
+    for y in range(ys[0], ys[1]):
+        row = dy + y - ys[0]
+        at = first + (row * width + dx) * 3
+        for n in range(xs[1] - xs[0]):
+            v0 = sharp[at + 3 * n] + shift[0]
+            v1 = sharp[at + 3 * n + 1] + shift[1]
+            v2 = sharp[at + 3 * n + 2] + shift[2]
+            x = xs[0] + n
+            e0, e1, e2 = v0 - query[y, x, 0], v1 - query[y, x, 1], v2 - query[y, x, 2]
+            w = window[row] * window[dx + n] / (doubt + e0 * e0 + e1 * e1 + e2 * e2)
+            k = (y - ys[0]) * STRIDE + n
+            count[k] += w
+            total[3 * k] += w * v0
+            total[3 * k + 1] += w * v1
+            total[3 * k + 2] += w * v2
+
+
+@njit(cache=True, parallel=True, nogil=True, fastmath=True, error_model="numpy")
 def _vote(
-    sharp, means, start, width, field, label, means_q, free, top, left, window, query, doubt, out
-):
-    for y in prange(out.shape[0]):
-        for x in range(out.shape[1]):
-            gi, gj = (y + top) // STRIDE, (x + left) // STRIDE
-            total = s0 = s1 = s2 = np.float32(0.0)
-            for i in range(gi - 1, gi + 1):
-                dy = y + top - STRIDE * i
-                for j in range(gj - 1, gj + 1):
-                    r = label[i, j]
-                    if r < 0:
-                        continue
-                    dx = x + left - STRIDE * j
-                    page = field[i, j, 0]
-                    first = (start[page] + field[i, j, 1] * width[page] + field[i, j, 2]) * 3
-                    at = first + (dy * width[page] + dx) * 3
-                    v0, v1, v2 = sharp[at], sharp[at + 1], sharp[at + 2]
-                    if len(means):
-                        v0 += free[r, 0] * (means_q[i, j, 0] - means[first])
-                        v1 += free[r, 1] * (means_q[i, j, 1] - means[first + 1])
-                        v2 += free[r, 2] * (means_q[i, j, 2] - means[first + 2])
-                    e0, e1, e2 = v0 - query[y, x, 0], v1 - query[y, x, 1], v2 - query[y, x, 2]
-                    w = window[dy] * window[dx] / (doubt + e0 * e0 + e1 * e1 + e2 * e2)
-                    s0 += w * v0
-                    s1 += w * v1
-                    s2 += w * v2
-                    total += w
-            if total > 0:
-                out[y, x, 0], out[y, x, 1], out[y, x, 2] = s0 / total, s1 / total, s2 / total
+    sharp, means, start, width, field, label, mean, free, top, left, query, window, doubt, out
+):  # fmt: skip
+    """By cells of the grid, whose pixels all lie under the same four patches."""
+    for row in prange(label.shape[0] - 1):
+        ys = _span(row + 1, top, out.shape[0])
+        total, count = np.empty(3 * STRIDE * STRIDE, np.float32), np.empty(16, np.float32)
+        shift = np.zeros(3, np.float32)
+        for j in range(1, label.shape[1]):
+            xs = _span(j, left, out.shape[1])
+            total[:], count[:] = 0, 0
+            for n in range(4):
+                k, m = row + (n >> 1), j - 1 + (n & 1)
+                r = label[k, m]
+                if r < 0:
+                    continue
+                page = field[k, m, 0]
+                first = (start[page] + field[k, m, 1] * width[page] + field[k, m, 2]) * 3
+                if len(means):
+                    for c in range(3):
+                        shift[c] = free[r, c] * (mean[k, m, c] - means[first + c])
+                dy, dx = ys[0] + top - STRIDE * k, xs[0] + left - STRIDE * m
+                _add_patch(
+                    sharp, first, width[page], dy, dx, shift, ys, xs, query, window, doubt,
+                    total, count,
+                )  # fmt: skip
+            for y in range(ys[0], ys[1]):
+                for x in range(xs[0], xs[1]):
+                    k = (y - ys[0]) * STRIDE + x - xs[0]
+                    if count[k] > 0:
+                        for c in range(3):
+                            out[y, x, c] = total[3 * k + c] / count[k]
 
 
 def vote(
     field: Field,
-    label: np.ndarray,
+    label: npt.NDArray[np.int16],
     means_q: FloatImage,
     free_mean: FloatImage,
     atlas: Atlas,
@@ -76,6 +111,6 @@ def vote(
     out = query.copy()
     _vote(
         atlas.sharp, atlas.means, atlas.start, atlas.width, field, label, means_q, free_mean,
-        grid.top, grid.left, vote_window(power), query, np.float32(doubt), out,
+        grid.top, grid.left, query, vote_window(power), np.float32(doubt), out,
     )  # fmt: skip
     return out

@@ -20,6 +20,8 @@ _SAMPLES = 4000
 _ROUNDS = 16
 _BIN = 0.06  # side of a cell of colours that count as one, working space
 _EVENNESS = 0.9  # 1 counts by area, 0 counts each colour alike
+_STEEPEST = 2.0  # by how much differences of like colours may grow
+_EASINGS = 60  # rounds; a step of half the tones is spread over eight cells by then
 
 Cube = npt.NDArray[np.float32]  # (CELLS, CELLS, CELLS, 3) displacement in the working space
 
@@ -88,10 +90,52 @@ def build_cube(source: FloatImage, moved: FloatImage) -> Cube:
         cube += sure[..., None] * mean
         known += sure
     cube /= np.maximum(known, 1e-9)[..., None]
-    return np.ascontiguousarray(cube, np.float32)
+    return _eased(cube, count)
 
 
-@njit(cache=True, parallel=True, nogil=True)
+def _eased(cube: npt.NDArray[np.float64], count: npt.NDArray[np.float64]) -> Cube:
+    """The cube without places where it leads like colours far apart.
+
+    A transport gives every colour of the reference its area: a smooth dark third of a picture would
+    be drawn out over half of all tones, and a leaf hardly lighter than its ground become a cloud.
+    """
+    step = (_HI - _LO).astype(np.float64) / (CELLS - 1)
+    axes = [low + step[c] * np.arange(CELLS) for c, low in enumerate(_LO)]
+    own = np.stack(np.meshgrid(*axes, indexing="ij"), axis=-1)
+    to = own + cube
+    # What many pixels have moves less than what hardly any has.
+    mass = np.sqrt(ndimage.gaussian_filter(count, 1.0, mode="constant")) + 0.05
+    _ease(to, mass, step, _STEEPEST, _EASINGS)
+    return np.ascontiguousarray(to - own, np.float32)
+
+
+@njit(cache=True, error_model="numpy")
+def _ease(to, mass, step, most, rounds):
+    """Draw neighbouring cells together where they are led farther apart than `most` a unit."""
+    n = to.shape[0]
+    for _ in range(rounds):
+        for axis in range(3):
+            di, dj, dk = int(axis == 0), int(axis == 1), int(axis == 2)
+            for parity in range(2):  # first every even pair along the axis, then every odd one
+                for i in range(parity * di, n - di, 1 + di):
+                    for j in range(parity * dj, n - dj, 1 + dj):
+                        for k in range(parity * dk, n - dk, 1 + dk):
+                            a, b = to[i, j, k], to[i + di, j + dj, k + dk]
+                            gap = 0.0
+                            for c in range(3):
+                                gap += (b[c] - a[c]) ** 2
+                            gap = np.sqrt(gap)
+                            if gap <= most * step[axis]:
+                                continue
+                            v, w = mass[i, j, k], mass[i + di, j + dj, k + dk]
+                            over = (1 - most * step[axis] / gap) / (v + w)
+                            for c in range(3):
+                                d = over * (b[c] - a[c])
+                                a[c] += w * d
+                                b[c] -= v * d
+
+
+@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
 def _apply_cube(image, smooth, cube, lo, scale, out):
     last = cube.shape[0] - 2
     for y in prange(image.shape[0]):

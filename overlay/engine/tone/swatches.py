@@ -56,7 +56,7 @@ def swatch_map(samples: FloatImage, swatches: FloatImage) -> SwatchMap:
     return SwatchMap(*(np.asarray(v, np.float32) for v in (swatches, anchors, spread, bias)))
 
 
-@njit(cache=True, parallel=True, nogil=True)
+@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
 def _apply(image, smooth, swatches, anchors, scale, bias, passage, out):
     count = len(swatches)
     for y in prange(image.shape[0]):

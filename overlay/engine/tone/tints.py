@@ -2,6 +2,7 @@
 
 from collections.abc import Callable
 from dataclasses import dataclass
+from typing import NamedTuple
 
 import numpy as np
 import numpy.typing as npt
@@ -68,59 +69,61 @@ def make_tint(source: FloatImage, cue: StyleCue) -> Tint:
     return Tint(palette, curve)
 
 
-def blend_tints(
-    source: FloatImage,
-    smooth: FloatImage,
-    tints: list[Tint],
-    level: int,
-    amounts: Callable[[int], tuple[FloatImage, FloatImage]],
-) -> FloatImage:
-    """The source under several tints; amounts that sum to more than 1 are brought back to 1.
+class Change(NamedTuple):
+    """What a tint at full strength adds to a picture, float32; None where it leaves it alone."""
+
+    colour: FloatImage | None  # (h, w, 3)
+    tone: FloatImage | None  # (h, w), of lightness
+
+
+def change_of(tint: Tint, source: FloatImage, smooth: FloatImage, level: int) -> Change:
+    """What a tint adds to a picture.
 
     Parameters
     ----------
     source : (h, w, 3) float32, working space.
     smooth : the same from `smooth_within`.
     level : its scale; what counts as detail of lightness shrinks with it.
-    amounts : gives for a tint its amounts of Palette and Light per pixel, (h, w) float32, or (1, 1)
-        for everywhere; asked twice rather than kept, for memory.
     """
-    coloured = lit = np.zeros((1, 1), np.float32)
-    for i in range(len(tints)):
-        colour, tone = amounts(i)
-        coloured, lit = coloured + colour, lit + tone
-    coloured, lit = np.maximum(coloured, 1.0), np.maximum(lit, 1.0)
-    out = source.copy()
-    for i, tint in enumerate(tints):
-        colour, tone = amounts(i)
-        spoken = colour.any() and tint.palette is not None
-        shone = tone.any() and tint.curve is not None
-        if spoken or shone:
-            colour, tone = colour / coloured, tone / lit
-            _add_tint(out, source, smooth, tint, level=level, colour=colour, tone=tone)
-    return out
-
-
-def _add_tint(
-    out: FloatImage,
-    source: FloatImage,
-    smooth: FloatImage,
-    tint: Tint,
-    *,
-    level: int,
-    colour: FloatImage,
-    tone: FloatImage,
-) -> None:
-    """Add what one tint changes, in place; `colour` and `tone` are its shares per pixel."""
-    painted = tint.paint(source, smooth)
-    if tint.curve is not None and tone.any():
+    if tint.palette is None and tint.curve is None:
+        return Change(None, None)
+    painted, tone = tint.paint(source, smooth), None
+    if tint.curve is not None:
         own = np.ascontiguousarray(painted[..., 0])
         broad = soften(own, 2 - level) if level < 2 else own
-        gap = relight(own, broad, *tint.curve)
-        gap -= own
-        gap *= tone
-        out[..., 0] += gap
-    if tint.palette is not None and colour.any():
-        painted -= source
-        painted *= colour[..., None]
-        out += painted
+        tone = relight(own, broad, *tint.curve)
+        tone -= own
+    if tint.palette is None:
+        return Change(None, tone)
+    painted -= source
+    return Change(painted, tone)
+
+
+Amounts = list[tuple[FloatImage, FloatImage]]
+
+
+def blend_changes(
+    source: FloatImage, change: Callable[[int], Change], amounts: Amounts
+) -> FloatImage:
+    """A picture under several tints; amounts that sum to more than 1 are brought back to 1.
+
+    Parameters
+    ----------
+    source : (h, w, 3) float32, working space; a new array comes back.
+    change : gives what the tint of a number adds; asked only for those that speak.
+    amounts : for each tint its amounts of Palette and Light per pixel, (h, w) float32, or (1, 1)
+        for everywhere.
+    """
+    coloured, lit = (
+        np.maximum(sum(parts[1:], parts[0]), 1.0) for parts in zip(*amounts, strict=True)
+    )
+    out = source.copy()
+    for i, (colour, tone) in enumerate(amounts):
+        if not (colour.any() or tone.any()):
+            continue
+        added = change(i)
+        if added.tone is not None and tone.any():
+            out[..., 0] += tone / lit * added.tone
+        if added.colour is not None and colour.any():
+            out += (colour / coloured)[..., None] * added.colour
+    return out

@@ -1,0 +1,106 @@
+"""What is done to every pixel of a step besides the search, each in one pass over the canvas."""
+
+import numpy as np
+from numba import njit, prange
+
+from overlay.imaging.colour import FloatImage
+
+
+@njit(cache=True, parallel=True, nogil=True, fastmath=True, error_model="numpy")
+def _draw_nearer(canvas, base, total, grip, extra, hold, firm, out):
+    height, width = canvas.shape[:2]
+    for y in prange(height):
+        for x in range(width):
+            amount = hold / max(total[y, x], np.float32(1)) + firm * grip[y, x]
+            amount += extra[y % extra.shape[0], x % extra.shape[1]]
+            amount = min(amount, np.float32(1))
+            for c in range(3):
+                here = canvas[y, x, c]
+                out[y, x, c] = here + amount * (base[y, x, c] - here)
+
+
+def draw_nearer(
+    canvas: FloatImage,
+    base: FloatImage,
+    total: FloatImage,
+    grip: FloatImage,
+    extra: FloatImage,
+    *,
+    hold: float,
+    firm: float,
+) -> FloatImage:
+    """The canvas drawn towards the ground: (h, w, 3) float32, a new array.
+
+    By hold / max(total, 1) + firm * grip + extra, 1 at most.
+
+    Parameters
+    ----------
+    canvas, base : (h, w, 3) float32. total, grip : (h, w) float32. extra : the same, or (1, 1).
+    """
+    out = np.empty_like(canvas)
+    _draw_nearer(
+        canvas, base, total, grip, extra.astype(np.float32), np.float32(hold), np.float32(firm), out
+    )
+    return out
+
+
+@njit(cache=True, parallel=True, nogil=True, fastmath=True, error_model="numpy")
+def _restore(voted, gap, broad, grip, share, limit):
+    height, width = gap.shape
+    for y in prange(height):
+        for x in range(width):
+            held = min(share * grip[y, x], np.float32(1))
+            if held > 0:
+                lost = held * (gap[y, x] - broad[y, x])
+                voted[y, x, 0] += limit * np.tanh(lost / limit)
+
+
+def restore_contrast(
+    voted: FloatImage,
+    gap: FloatImage,
+    broad: FloatImage,
+    grip: FloatImage,
+    *,
+    share: float,
+    limit: float,
+) -> None:
+    """Bring contrasts of lightness nearer to the ground's along contours, in place.
+
+    By what is lost times share * grip, limited smoothly so that no glow stands beside a strong
+    contour.
+
+    Parameters
+    ----------
+    voted : (h, w, 3) float32, changed. gap : (h, w) float32, the ground's lightness less the
+        marks'; broad : the same without detail. grip : (h, w) float32, 0 up.
+    """
+    _restore(voted, gap, broad, grip, np.float32(share), np.float32(limit))
+
+
+@njit(cache=True, parallel=True, nogil=True, fastmath=True, error_model="numpy")
+def _lay_on(voted, base, low, presence, weight):
+    height, width = weight.shape
+    for y in prange(height):
+        for x in range(width):
+            there, w = presence[y, x], weight[y, x]
+            for c in range(3):
+                rest = base[y, x, c] + there * low[y, x, c]
+                voted[y, x, c] = rest + w * (voted[y, x, c] - rest)
+
+
+def lay_on(
+    voted: FloatImage,
+    base: FloatImage,
+    low: FloatImage,
+    presence: FloatImage,
+    weight: FloatImage,
+) -> None:
+    """Lay marks on what stays, in place: by weight on the ground and the canvas's larger forms.
+
+    Parameters
+    ----------
+    voted : (h, w, 3) float32, the marks; becomes the new canvas.
+    base : (h, w, 3) float32, the ground. low : (h, w, 3), how the canvas's larger forms differ from
+        it. presence : (h, w) in 0..1, where these stand. weight : (h, w) in 0..1, of the marks.
+    """
+    _lay_on(voted, base, low, presence, weight)

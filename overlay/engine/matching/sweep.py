@@ -1,0 +1,232 @@
+"""One sweep of the search: what neighbours suggest, then random places.
+
+A sweep reads the old field and writes a new one (Jacobi), so that its result does not depend on
+the number of threads.
+"""
+
+import numpy as np
+from numba import njit, prange
+
+from overlay.engine.matching.atlas import PATCH
+from overlay.engine.matching.distance import (
+    HIGH,
+    LEAF,
+    MIRRORED,
+    SLACK,
+    START,
+    TURN,
+    WEIGHT,
+    WIDE,
+    WIDTH,
+    apart,
+    charged,
+    place_of,
+)
+from overlay.engine.matching.field import STRIDE
+from overlay.imaging.noise import hash32
+
+# A match that repeats what stands beside it must be better by so much.
+REPEAT = 1.3
+
+
+@njit(cache=True, forceinline=True, error_model="numpy")
+def _repeats(field, i, j, page, y, x):
+    """Whether a neighbour already shows this very place."""
+    rows, columns = field.shape[:2]
+    for n in range(4):
+        ni = i + (1 if n == 0 else -1 if n == 1 else 0)
+        nj = j + (1 if n == 2 else -1 if n == 3 else 0)
+        if ni < 0 or nj < 0 or ni >= rows or nj >= columns or field[ni, nj, 0] != page:
+            continue
+        if abs(field[ni, nj, 1] - y) + abs(field[ni, nj, 2] - x) < STRIDE:
+            return True
+    return False
+
+
+@njit(cache=True, forceinline=True, error_model="numpy")
+def _coheres(field, i, j, page, y, x):
+    """Whether a match continues that of one of the four neighbours."""
+    rows, columns = field.shape[:2]
+    for n in range(4):
+        di = 1 if n == 0 else -1 if n == 1 else 0
+        dj = 1 if n == 2 else -1 if n == 3 else 0
+        ni, nj = i + di, j + dj
+        if ni < 0 or nj < 0 or ni >= rows or nj >= columns or field[ni, nj, 0] != page:
+            continue
+        if field[ni, nj, 1] - STRIDE * di == y and field[ni, nj, 2] - STRIDE * dj == x:
+            return True
+    return False
+
+
+@njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
+def _try_neighbours(
+    canvas, guide, at, step, asked, label, free, colours, guides, known, means, table,
+    field, moved, i, j, best, coherence, floor,
+):  # fmt: skip
+    """What continues the matches of patches at distances 1 and 3; the best comes back."""
+    page, y, x, d, rank = best
+    rows, columns = label.shape
+    r = label[i, j]
+    last_page, last_y, last_x = np.int32(-1), np.int32(0), np.int32(0)
+    for n in range(8):
+        reach = 1 if n < 4 else 3
+        k = n & 3
+        di = reach if k == 0 else -reach if k == 1 else 0
+        dj = reach if k == 2 else -reach if k == 3 else 0
+        ni, nj = i + di, j + dj
+        if ni < 0 or nj < 0 or ni >= rows or nj >= columns or label[ni, nj] != r:
+            continue
+        if not moved[ni, nj]:  # it was tried in the sweep before, and has not changed
+            continue
+        other = field[ni, nj, 0]
+        cy = np.int32(field[ni, nj, 1] - STRIDE * di)
+        cx = np.int32(field[ni, nj, 2] - STRIDE * dj)
+        if (other == page and cy == y and cx == x) or (
+            other == last_page and cy == last_y and cx == last_x
+        ):
+            continue
+        if cy < 0 or cx < 0 or cy > table[other, HIGH] or cx > table[other, WIDE]:
+            continue
+        last_page, last_y, last_x = other, cy, cx
+        width = table[other, WIDTH]
+        pixel = table[other, START] + cy * width + cx
+        c = apart(
+            canvas, guide, at, step, asked[i, j, WEIGHT], colours, guides, pixel * 3, width * 3,
+            charged(asked, i, j, known, pixel, free, r, means), rank * coherence - floor,
+        )  # fmt: skip
+        score = (c + floor) / coherence
+        if score < rank and _repeats(field, i, j, other, cy, cx):
+            score *= np.float32(REPEAT)
+        if score < rank:
+            page, y, x, d, rank = other, cy, cx, c, score
+    return page, y, x, d, rank
+
+
+@njit(cache=True, forceinline=True, error_model="numpy")
+def _elsewhere(table, page, y, x, other):
+    """Where a patch of one page lies on another page of the same leaf.
+
+    Pages are turned by quarters counterclockwise, then mirrored; `high` and `wide` are the last
+    places of the unturned picture.
+    """
+    if table[page, MIRRORED]:
+        x = table[page, WIDE] - x
+    turn = table[page, TURN]
+    odd = turn & 1
+    high = table[page, WIDE] if odd else table[page, HIGH]
+    wide = table[page, HIGH] if odd else table[page, WIDE]
+    if turn == 1:
+        y, x = x, wide - y
+    elif turn == 2:
+        y, x = high - y, wide - x
+    elif turn == 3:
+        y, x = high - x, y
+    turn = table[other, TURN]
+    if turn == 1:
+        y, x = wide - x, y
+    elif turn == 2:
+        y, x = high - y, wide - x
+    elif turn == 3:
+        y, x = x, high - y
+    if table[other, MIRRORED]:
+        x = table[other, WIDE] - x
+    return y, x
+
+
+@njit(cache=True, forceinline=True, error_model="numpy")
+def _onto(table, page, y, x, other):
+    """Where a place of one page is looked for on another page of its group."""
+    if table[other, LEAF] == table[page, LEAF]:
+        return _elsewhere(table, page, y, x, other)
+    high = table[other, HIGH] + PATCH, table[page, HIGH] + PATCH
+    return y * high[0] // high[1], x * table[other, WIDTH] // table[page, WIDTH]
+
+
+@njit(cache=True, forceinline=True, error_model="numpy")
+def _another_page(first, count, page, h):
+    """The same page, or once in four another one of its group; `h` are random bits."""
+    if count < 2 or (h >> np.uint32(30)) != 0:
+        return np.int32(page)
+    further = 1 + np.int64((h >> np.uint32(15)) & np.uint32(0x7FFF)) % (count - 1)
+    return np.int32(first + (page - first + further) % count)
+
+
+@njit(cache=True, forceinline=True, error_model="numpy")
+def _shifted(place, radius, h, last):
+    """A place moved by up to `radius` either way, kept on its page."""
+    shift = (np.int64(h & np.uint32(0x7FFF)) * (2 * radius + 1) >> 15) - radius
+    return np.int32(min(max(place + shift, 0), last))
+
+
+@njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
+def _try_places(
+    canvas, guide, at, step, asked, label, free, colours, guides, known, means, table,
+    first, count, field, i, j, best, floor, radius, key,
+):  # fmt: skip
+    """Random places ever nearer to the best so far, at times on another page of its group."""
+    page, y, x, d, rank = best
+    r = label[i, j]
+    seed = np.uint32((i * label.shape[1] + j) * 32)
+    while radius >= 1:
+        h = hash32(np.uint32(key) ^ hash32(seed))
+        g = hash32(h ^ np.uint32(0x68E31DA4))
+        seed += np.uint32(1)
+        other = _another_page(first[r], count[r], page, h)
+        my, mx = np.int64(y), np.int64(x)
+        if other != page:
+            my, mx = _onto(table, page, my, mx, other)
+        cy = _shifted(my, radius, h, table[other, HIGH])
+        cx = _shifted(mx, radius, g, table[other, WIDE])
+        width = table[other, WIDTH]
+        pixel = table[other, START] + cy * width + cx
+        c = apart(
+            canvas, guide, at, step, asked[i, j, WEIGHT], colours, guides, pixel * 3, width * 3,
+            charged(asked, i, j, known, pixel, free, r, means), rank - floor,
+        )  # fmt: skip
+        score = c + floor
+        if score < rank and _repeats(field, i, j, other, cy, cx):
+            score *= np.float32(REPEAT)
+        if score < rank:
+            page, y, x, d, rank = other, cy, cx, c, score
+        radius //= 2
+    return page, y, x, d, rank
+
+
+@njit(cache=True, fastmath=True, parallel=True, nogil=True, error_model="numpy")
+def sweep(q, p, field, cost, moved, coherence, radius, key, new_field, new_cost, new_moved):
+    """Improve every match, from `field`, `cost` and `moved` into the new ones.
+
+    Parameters
+    ----------
+    q, p : `distance.Sought` and `distance.Pages`.
+    moved : (rows, columns) bool, matches that changed in the sweep before.
+    coherence : how many times worse a continued match may be, float32.
+    radius : pixels within which random places are tried, 0 for none.
+    """
+    canvas, guide, step, top, left, asked, label, free, floors = q
+    colours, guides, known, means, table, first, count = p
+    for i in prange(label.shape[0]):
+        for j in range(label.shape[1]):
+            page, y, x, d = field[i, j, 0], field[i, j, 1], field[i, j, 2], cost[i, j]
+            r = label[i, j]
+            if r >= 0:
+                bound = np.float32(1.0) + (coherence - np.float32(1.0)) * asked[i, j, SLACK]
+                floor = floors[r] * asked[i, j, SLACK]
+                rank = d + floor
+                if _coheres(field, i, j, page, y, x):
+                    rank /= bound
+                if _repeats(field, i, j, page, y, x):
+                    rank *= np.float32(REPEAT)
+                at = place_of(i, j, top, left, step)
+                best = page, y, x, d, rank
+                best = _try_neighbours(
+                    canvas, guide, at, step, asked, label, free, colours, guides, known, means,
+                    table, field, moved, i, j, best, bound, floor,
+                )  # fmt: skip
+                page, y, x, d, _ = _try_places(
+                    canvas, guide, at, step, asked, label, free, colours, guides, known, means,
+                    table, first, count, field, i, j, best, floor, radius, key,
+                )  # fmt: skip
+            new_field[i, j, 0], new_field[i, j, 1], new_field[i, j, 2] = page, y, x
+            new_cost[i, j] = d
+            new_moved[i, j] = page != field[i, j, 0] or y != field[i, j, 1] or x != field[i, j, 2]

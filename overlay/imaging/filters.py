@@ -1,0 +1,88 @@
+"""Local means and maxima as parallel kernels; beyond the rim the nearest pixel stands."""
+
+import numpy as np
+import numpy.typing as npt
+from numba import njit, prange
+
+from overlay.imaging.colour import FloatImage
+
+
+@njit(cache=True, fastmath=True)
+def _add(to, values, weight):
+    """Rows of their own: known to begin at 0, the loop becomes vector code."""
+    for x in range(len(to)):
+        to[x] += weight * values[x]
+
+
+@njit(cache=True, parallel=True, nogil=True, fastmath=True)
+def _convolve(image, channels, weights, out):
+    """Separable: each row is the weighted sum of its neighbours, then each pixel within it."""
+    height, length = image.shape
+    reach = len(weights) // 2
+    rim = reach * channels
+    for y in prange(height):
+        row = np.zeros(length + 2 * rim, np.float32)
+        for k in range(2 * reach + 1):
+            other = min(max(y + k - reach, 0), height - 1)
+            _add(row[rim : rim + length], image[other], weights[k])
+        for x in range(rim):
+            row[x] = row[rim + x % channels]
+            row[rim + length + x] = row[length + rim - channels + x % channels]
+        out[y] = 0
+        for k in range(2 * reach + 1):
+            _add(out[y], row[k * channels : k * channels + length], weights[k])
+
+
+@njit(cache=True)
+def _raise(to, values):
+    for x in range(len(to)):
+        to[x] = max(to[x], values[x])
+
+
+@njit(cache=True, parallel=True, nogil=True)
+def _maximum(image, reach, out):
+    height, width = image.shape
+    for y in prange(height):
+        row = np.full(width + 2 * reach, -np.inf, np.float32)
+        for other in range(max(y - reach, 0), min(y + reach + 1, height)):
+            _raise(row[reach : reach + width], image[other])
+        out[y] = -np.inf
+        for k in range(2 * reach + 1):
+            _raise(out[y], row[k : k + width])
+
+
+def _weighed(image: FloatImage, weights: npt.NDArray[np.float32]) -> FloatImage:
+    full = np.ascontiguousarray(image, np.float32)
+    channels = 1 if full.ndim == 2 else full.shape[2]
+    rows = full.reshape(len(full), -1)
+    out = np.empty_like(rows)
+    _convolve(rows, channels, weights, out)
+    return out.reshape(full.shape)
+
+
+def gaussian(image: FloatImage, sigma: float) -> FloatImage:
+    """A picture under a Gaussian cut off at three deviations.
+
+    Parameters
+    ----------
+    image : (H, W[, C]) float32. sigma : pixels, above 0.
+
+    Returns
+    -------
+    The same shape, a new array.
+    """
+    reach = max(1, int(3 * sigma + 0.5))
+    weights = np.exp(-0.5 * (np.arange(-reach, reach + 1) / sigma) ** 2)
+    return _weighed(image, (weights / weights.sum()).astype(np.float32))
+
+
+def box_mean(image: FloatImage, side: int) -> FloatImage:
+    """Means over squares of an odd side about each pixel: the shape of `image`, a new array."""
+    return _weighed(image, np.full(side, 1 / side, np.float32))
+
+
+def maximum(image: FloatImage, side: int) -> FloatImage:
+    """Maxima over squares of an odd side about each pixel: (H, W) float32, a new array."""
+    out = np.empty(image.shape, np.float32)
+    _maximum(np.ascontiguousarray(image, np.float32), side // 2, out)
+    return out
