@@ -13,6 +13,7 @@ from overlay.engine.matching.field import (
     pad_canvas,
     random_field,
 )
+from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, from_bytes, to_bytes
 from overlay.engine.matching.vote import vote
 from overlay.engine.request import Facets
 from overlay.engine.shares import Casting, assign, memberships, solve_bias
@@ -33,7 +34,13 @@ def pages(*pictures: np.ndarray, turns=MIRRORS, barred=None, avoid=None, sigma=N
 
 
 def exact_costs(canvas: np.ndarray, reference: np.ndarray, grid: Grid) -> np.ndarray:
-    """Squared distance of every patch of the canvas to its nearest patch, both mirrors."""
+    """Squared distance of every patch of the canvas to its nearest patch, both mirrors.
+
+    Of the colours as they are compared, in bytes.
+    """
+    canvas, reference = (
+        from_bytes(to_bytes(p, COLOUR_STEPS), COLOUR_STEPS) for p in (canvas, reference)
+    )
     padded = pad_canvas(canvas)
     windows = [
         np.lib.stride_tricks.sliding_window_view(r, (PATCH, PATCH), axis=(0, 1)).reshape(
@@ -265,6 +272,8 @@ class AtlasTest(unittest.TestCase):
         size = h * w * 3
         for name, turn in (("sharp", 1), ("means", None), ("guides", (1, 1, -1))):
             sheets = getattr(atlas, name)
+            if name == "guides":
+                sheets = from_bytes(sheets, GUIDE_STEPS)
             first, second = sheets[:size].reshape(h, w, 3), sheets[size:].reshape(h, w, 3)
             with self.subTest(name):
                 if turn is None:

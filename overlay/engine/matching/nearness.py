@@ -17,7 +17,7 @@ from overlay.imaging.resample import pyramid, resize
 
 # What near in the place of far costs at full weight, in contrasts of unrelated patches; and what
 # marks of full size cost where the smallest are wanted.
-_PRICE, _SIZE_PRICE = 1.0, 1.0
+_PRICE, _SIZE_PRICE = 1.0, 4.0
 _SMALLEST = 0.6  # by how much the farthest marks are smaller at full strength
 
 

@@ -8,7 +8,10 @@ from scipy import ndimage
 from overlay.imaging.colour import FloatImage
 
 _KNOTS = 13
-_STEEPEST = 2.5  # by how much differences of like tones may grow
+# By how much differences of tones may grow: of those that much of the picture has, and more where
+# few pixels lie between two tones, by the width of a twelfth of the pixels. It comes after Palette,
+# so both grow together; chosen with `palette._STEEPEST`.
+_STEEPEST, _STEEPER = 1.2, 8.0
 
 
 def tone_curve(
@@ -17,8 +20,8 @@ def tone_curve(
     """Knots of a rising curve that gives `source`'s lightness the tonal range of `target`.
 
     Where many pixels have like tones, equal quantiles would draw these out over a large part of the
-    range, and calm areas become blotches. So the curve is nowhere steeper than 2.5; what it lacks
-    of the range is made up where it is less steep, as far as it goes, about the target's mean.
+    range, and calm areas become blotches. So the curve is steep only where few pixels lie; what it
+    lacks of the range is made up where it is less steep, as far as it goes, about the target's mean.
 
     Parameters
     ----------
@@ -33,7 +36,7 @@ def tone_curve(
     to = np.quantile(target, quantiles)
     at = np.maximum.accumulate(at + np.arange(_KNOTS) * 1e-5)
     to = ndimage.gaussian_filter1d(to, 1.0, mode="nearest")
-    rises = _bounded(np.diff(to), _STEEPEST * np.diff(at))
+    rises = _bounded(np.diff(to), (_STEEPEST + _STEEPER * np.diff(at)) * np.diff(at))
     eased = np.concatenate([[0.0], np.cumsum(rises)])
     return np.asarray(at, np.float64), np.asarray(eased + to.mean() - eased.mean(), np.float64)
 
