@@ -23,6 +23,9 @@ PATCH = 8
 # What a patch that must not be used is charged: more than any difference of colours comes to.
 BARRED = np.float32(1e6)
 
+_TONES = 8  # groups of patches by lightness that have a usual contrast of their own
+_FAINTEST = 0.4  # of the usual contrast overall, below which a tone's own counts for no less
+
 Ints = npt.NDArray[np.int64]
 Kind = TypeVar("Kind", bound=np.generic)
 
@@ -277,12 +280,25 @@ def _patch_means(picture: FloatImage) -> FloatImage:
 
 
 def _lack(picture: FloatImage) -> FloatImage:
-    """How much contrast each patch lacks (h, w), 0 beyond the last."""
+    """How much less contrast each patch has than patches as light usually have (h, w).
+
+    0 beyond the last patch. Against all patches alike, the light glaze of a tile would be charged
+    for what only its dark grout has, and be left out or left bald.
+    """
     total, squares = _patch_sums(picture)
     spread = squares - (total**2).sum(axis=2) / np.float32(PATCH * PATCH)
-    height, width = spread.shape
-    usual = np.median(spread[: height - PATCH + 1, : width - PATCH + 1])
-    return np.asarray(np.maximum(usual - spread, 0), np.float32)
+    inside = slice(0, picture.shape[0] - PATCH + 1), slice(0, picture.shape[1] - PATCH + 1)
+    light, known = total[..., 0][inside].ravel()[::7], spread[inside].ravel()[::7]
+    # Some of all tones alike, each with its usual contrast, and from tone to tone between.
+    order = np.argsort(light, kind="stable")
+    parts = [part for part in np.array_split(order, _TONES) if len(part)]
+    tones = [float(light[part].mean()) for part in parts]
+    usual = [float(np.median(known[part])) for part in parts]
+    overall = max(float(np.median(known)), 1e-9)
+    wanted = np.interp(total[..., 0], tones, np.maximum(usual, _FAINTEST * overall))
+    lack = np.zeros_like(spread)
+    lack[inside] = np.maximum(overall * (1 - spread / wanted), 0)[inside]
+    return lack
 
 
 def _barred(lack: FloatImage, leaf: Leaf) -> FloatImage:

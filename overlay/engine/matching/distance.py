@@ -19,9 +19,9 @@ from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, Bytes
 from overlay.engine.matching.wide import even_rows_apart, odd_rows_apart
 from overlay.imaging.colour import FloatImage
 
-# Columns of `Pages.table`: first pixel, last place downwards and across, width, and how the page
-# was made.
-START, HIGH, WIDE, WIDTH, TURN, MIRRORED, LEAF = range(7)
+# Columns of `Pages.table`: first pixel, last place downwards and across, width, how the page was
+# made, and its first cell of 8x8 places.
+START, HIGH, WIDE, WIDTH, TURN, MIRRORED, LEAF, CELLS = range(8)
 # And of `Sought.asked`.
 WEIGHT, SLACK, MEAN, CHARGES = 0, 1, 2, 5
 _COLOUR = np.float32(1 / COLOUR_STEPS**2)
@@ -50,16 +50,18 @@ class Pages(NamedTuple):
     guides: Bytes
     known: FloatImage  # (pixels, 1 + traits): dull, traits
     means: FloatImage
-    table: Ints  # (pages, 7)
+    table: Ints  # (pages, 8)
     first: Ints  # page of each group
     count: Ints  # how many each group has
 
 
 def page_table(atlas: Atlas) -> Ints:
-    """What the kernels need to know of each page, (pages, 7) int64."""
+    """What the kernels need to know of each page, (pages, 8) int64."""
     last = atlas.height - PATCH, atlas.width - PATCH
+    cells = ((atlas.height + 7) // 8) * ((atlas.width + 7) // 8)
+    made = atlas.turn, atlas.mirrored, atlas.leaf
     return np.stack(
-        [atlas.start, *last, atlas.width, atlas.turn, atlas.mirrored, atlas.leaf], axis=1
+        [atlas.start, *last, atlas.width, *made, np.cumsum(cells) - cells], axis=1
     )
 
 

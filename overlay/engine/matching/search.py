@@ -11,12 +11,15 @@ from dataclasses import dataclass
 import numpy as np
 import numpy.typing as npt
 
-from overlay.engine.matching.atlas import PATCH, Atlas
+from overlay.engine.matching.atlas import PATCH, Atlas, Ints
 from overlay.engine.matching.distance import (
+    CELLS,
     CHARGES,
+    HIGH,
     MEAN,
     SLACK,
     WEIGHT,
+    WIDTH,
     Pages,
     Sought,
     measure_matches,
@@ -34,6 +37,9 @@ _FLAT = 0.3
 # A smooth canvas is nearest to smooth patches, whatever the reference's texture. So patches with
 # less contrast than usual are charged a part of what they lack, more when keys are soft.
 _LIVELY, _LIVELY_SOFT = 0.5, 1.0
+
+# A place may be used so many times, and so many times as often as the mean, before it is worn.
+_ALWAYS, _OFTEN = 6, 4
 
 
 @dataclass(frozen=True)
@@ -103,13 +109,26 @@ def refine(
         # Random places in every other sweep are enough; between, good finds spread.
         reach = 0 if number % 2 else radius
         sweep(
-            sought, pages, field, cost, moved, bound, reach, key + number,
+            sought, pages, field, cost, moved, worn_places(field, pages.table), bound, reach, key + number,
             new_field, new_cost, new_moved,
         )  # fmt: skip
         field, new_field = new_field, field
         cost, new_cost = new_cost, cost
         moved, new_moved = new_moved, moved
     return field, cost, np.ascontiguousarray(sought.asked[..., MEAN:CHARGES])
+
+
+def worn_places(field: Field, table: Ints) -> npt.NDArray[np.bool_]:
+    """Cells of 8x8 places, page after page, that are used far more often than most.
+
+    More than `_OFTEN` times what would be if all were used alike, and `_ALWAYS` times more.
+    """
+    page, y, x = field[..., 0], field[..., 1], field[..., 2]
+    across = (table[:, WIDTH] + 7) // 8
+    down = (table[:, HIGH] + PATCH + 7) // 8
+    cell = table[page, CELLS] + (y >> 3) * across[page] + (x >> 3)
+    uses = np.bincount(cell.ravel(), minlength=int((across * down).sum()))
+    return np.asarray(uses > _ALWAYS + _OFTEN * field.shape[0] * field.shape[1] / len(uses))
 
 
 def _sought(query: Query, atlas: Atlas, grid: Grid) -> Sought:

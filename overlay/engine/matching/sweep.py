@@ -9,6 +9,7 @@ from numba import njit, prange
 
 from overlay.engine.matching.atlas import PATCH
 from overlay.engine.matching.distance import (
+    CELLS,
     HIGH,
     LEAF,
     MIRRORED,
@@ -27,20 +28,29 @@ from overlay.imaging.noise import hash32
 
 # A match that repeats what stands beside it must be better by so much.
 REPEAT = 1.3
+# And one from a place that is used too often by so much.
+WORN = 1.15
+
+
+@njit(cache=True, error_model="numpy")
+def _repeats(field, i, j, page, y, x):
+    """Whether a patch up to three away shows this very place."""
+    rows, columns = field.shape[:2]
+    for ni in range(max(i - 3, 0), min(i + 4, rows)):
+        reach = 3 - abs(ni - i)
+        for nj in range(max(j - reach, 0), min(j + reach + 1, columns)):
+            if field[ni, nj, 0] != page or (ni == i and nj == j):
+                continue
+            if abs(field[ni, nj, 1] - y) + abs(field[ni, nj, 2] - x) < STRIDE:
+                return True
+    return False
 
 
 @njit(cache=True, forceinline=True, error_model="numpy")
-def _repeats(field, i, j, page, y, x):
-    """Whether a neighbour already shows this very place."""
-    rows, columns = field.shape[:2]
-    for n in range(4):
-        ni = i + (1 if n == 0 else -1 if n == 1 else 0)
-        nj = j + (1 if n == 2 else -1 if n == 3 else 0)
-        if ni < 0 or nj < 0 or ni >= rows or nj >= columns or field[ni, nj, 0] != page:
-            continue
-        if abs(field[ni, nj, 1] - y) + abs(field[ni, nj, 2] - x) < STRIDE:
-            return True
-    return False
+def _worn(uses, table, page, y, x):
+    """How much dearer a place is for being used so often: 1 while it is not."""
+    cell = table[page, CELLS] + (y >> 3) * ((table[page, WIDTH] + 7) >> 3) + (x >> 3)
+    return np.float32(WORN) if uses[cell] else np.float32(1)
 
 
 @njit(cache=True, forceinline=True, error_model="numpy")
@@ -61,7 +71,7 @@ def _coheres(field, i, j, page, y, x):
 @njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
 def _try_neighbours(
     canvas, guide, at, step, asked, label, free, colours, guides, known, means, table,
-    field, moved, i, j, best, coherence, floor,
+    field, moved, uses, i, j, best, coherence, floor,
 ):  # fmt: skip
     """What continues the matches of patches at distances 1 and 3; the best comes back."""
     page, y, x, d, rank = best
@@ -95,8 +105,10 @@ def _try_neighbours(
             charged(asked, i, j, known, pixel, free, r, means), rank * coherence - floor,
         )  # fmt: skip
         score = (c + floor) / coherence
-        if score < rank and _repeats(field, i, j, other, cy, cx):
-            score *= np.float32(REPEAT)
+        if score < rank:
+            score *= _worn(uses, table, other, cy, cx)
+            if _repeats(field, i, j, other, cy, cx):
+                score *= np.float32(REPEAT)
         if score < rank:
             page, y, x, d, rank = other, cy, cx, c, score
     return page, y, x, d, rank
@@ -161,7 +173,7 @@ def _shifted(place, radius, h, last):
 @njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
 def _try_places(
     canvas, guide, at, step, asked, label, free, colours, guides, known, means, table,
-    first, count, field, i, j, best, floor, radius, key,
+    first, count, field, uses, i, j, best, floor, radius, key,
 ):  # fmt: skip
     """Random places ever nearer to the best so far, at times on another page of its group."""
     page, y, x, d, rank = best
@@ -184,8 +196,10 @@ def _try_places(
             charged(asked, i, j, known, pixel, free, r, means), rank - floor,
         )  # fmt: skip
         score = c + floor
-        if score < rank and _repeats(field, i, j, other, cy, cx):
-            score *= np.float32(REPEAT)
+        if score < rank:
+            score *= _worn(uses, table, other, cy, cx)
+            if _repeats(field, i, j, other, cy, cx):
+                score *= np.float32(REPEAT)
         if score < rank:
             page, y, x, d, rank = other, cy, cx, c, score
         radius //= 2
@@ -193,13 +207,14 @@ def _try_places(
 
 
 @njit(cache=True, fastmath=True, parallel=True, nogil=True, error_model="numpy")
-def sweep(q, p, field, cost, moved, coherence, radius, key, new_field, new_cost, new_moved):
+def sweep(q, p, field, cost, moved, uses, coherence, radius, key, new_field, new_cost, new_moved):
     """Improve every match, from `field`, `cost` and `moved` into the new ones.
 
     Parameters
     ----------
     q, p : `distance.Sought` and `distance.Pages`.
     moved : (rows, columns) bool, matches that changed in the sweep before.
+    uses : (cells,) bool, places that are used too often, see `worn_places`.
     coherence : how many times worse a continued match may be, float32.
     radius : pixels within which random places are tried, 0 for none.
     """
@@ -215,17 +230,18 @@ def sweep(q, p, field, cost, moved, coherence, radius, key, new_field, new_cost,
                 rank = d + floor
                 if _coheres(field, i, j, page, y, x):
                     rank /= bound
+                rank *= _worn(uses, table, page, y, x)
                 if _repeats(field, i, j, page, y, x):
                     rank *= np.float32(REPEAT)
                 at = place_of(i, j, top, left, step)
                 best = page, y, x, d, rank
                 best = _try_neighbours(
                     canvas, guide, at, step, asked, label, free, colours, guides, known, means,
-                    table, field, moved, i, j, best, bound, floor,
+                    table, field, moved, uses, i, j, best, bound, floor,
                 )  # fmt: skip
                 page, y, x, d, _ = _try_places(
                     canvas, guide, at, step, asked, label, free, colours, guides, known, means,
-                    table, first, count, field, i, j, best, floor, radius, key,
+                    table, first, count, field, uses, i, j, best, floor, radius, key,
                 )  # fmt: skip
             new_field[i, j, 0], new_field[i, j, 1], new_field[i, j, 2] = page, y, x
             new_cost[i, j] = d
