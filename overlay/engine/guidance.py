@@ -28,6 +28,7 @@ class GuideMoment(NamedTuple):
 
     channels: FloatImage  # (h + 16, w + 16, 3), continued beyond the rim like a query's canvas
     weight: FloatImage  # sparse map of the channels' weight against the colours, 0 up
+    near: FloatImage  # sparse, 0..1, how far a patch there has a contour to meet
     grip: FloatImage  # (h, w), 0 up, how firmly contours are held
     lightness: FloatImage  # (h, w), the guides' own, whose contours are held
 
@@ -84,20 +85,22 @@ class GuideField:
         spoken = [(amount, scaled) for amount, scaled in levels if amount > 0]
         grip, lightness = np.zeros(shape, np.float32), np.zeros(shape, np.float32)
         few = sparse(grip)
-        total, near = few.copy(), few.copy()
+        total, near, meets = few.copy(), few.copy(), few.copy()
         for amount, scaled in spoken:
             region = np.float32(1) if scaled.region is None else scaled.region
             line = scaled.channels[PAD:-PAD, PAD:-PAD, 0]
             grip += amount * region * line
             lightness += amount * region * scaled.lightness
-            total += amount * (region if scaled.region is None else sparse(scaled.region))
+            where = np.float32(1) if scaled.region is None else sparse(scaled.region)
+            total += amount * where
             np.maximum(near, np.float32(_QUIET) + np.float32(1 - _QUIET) * scaled.reach, out=near)
+            np.maximum(meets, np.minimum(amount * where, 1) * scaled.reach, out=meets)
         weight = near * (np.float32(_FULL) * total) ** 2
         if len(spoken) == 1:
             lightness = spoken[0][1].lightness
         elif spoken:
             lightness /= np.maximum(_amounts(spoken, shape), np.float32(1e-6))
-        return GuideMoment(_averaged(spoken, shape), weight, grip, lightness)
+        return GuideMoment(_averaged(spoken, shape), weight, meets, grip, lightness)
 
     def _at_level(self, level: int) -> list[_Scaled]:
         if self._level is None or self._level[0] != level:

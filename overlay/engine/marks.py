@@ -63,7 +63,7 @@ def make_query(
         padded,
         guide.channels,
         sparse_samples(guide.weight, grid),
-        material.slack(level, grid),
+        material.slack(level, grid) * (1 - sparse_samples(guide.near, grid)),
         label,
         material.free_mean,
         material.charges(step, level, grid),

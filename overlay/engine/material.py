@@ -16,8 +16,9 @@ from overlay.imaging.filters import box_mean, maximum
 from overlay.imaging.gradients import gradient_strength
 from overlay.imaging.resample import pyramid
 
-# How fast coherence gives way where the source has contours, and by how much at most.
-_FIRM, _FIRMEST = 10.0, 1.0
+# How fast coherence gives way where the source's contours are stronger than usual in it, and what
+# is usual at least: leaves and hair are full of faint contours that strokes may cross.
+_FIRM, _PLAIN = 1.0, 0.06
 
 
 class Material:
@@ -80,7 +81,8 @@ class Material:
         if self._slack is None or self._slack[0] != level:
             contours = gradient_strength(self.source[level][..., 0], 1.2)
             near = box_mean(maximum(contours, 5), 5)
-            self._slack = level, sparse(1 - np.minimum(_FIRM * near, _FIRMEST))
+            usual = max(float(np.median(near[::2, ::2])), _PLAIN)
+            self._slack = level, sparse(1 - np.clip(_FIRM * (near / usual - 1), 0, 1))
         return sparse_samples(self._slack[1], grid)
 
     def charges(self, step: Step, level: int, grid: Grid) -> FloatImage:
