@@ -5,13 +5,14 @@ Progress runs from 0 (noise) to 1 (the finished picture). A run with a source st
 Song et al. 2020, arXiv:2010.02502, and Karras et al. 2022, arXiv:2206.00364).
 """
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from math import ceil, log2
 
 STAGES = ("masses", "forms", "marks", "grain")
 # The shorter side of the coarsest scale keeps at least so many pixels.
 _SMALLEST = 24
 _BASE_PIXELS = 1_500_000
+_COARSE = 2  # halvings at which every run begins that has the steps for it
 
 
 @dataclass(frozen=True)
@@ -61,6 +62,18 @@ def plan(steps: int, departure: float, levels: int) -> list[Step]:
         planned.append(
             Step(i, progress, levels - stage, noise_at(progress), noise_at((i + 1) / steps))
         )
+    return _begun_coarsely(planned, levels)
+
+
+def _begun_coarsely(planned: list[Step], levels: int) -> list[Step]:
+    """The first steps at a quarter of the size, then at half, however small the departure.
+
+    Marks would be smaller than the reference's otherwise, where little is left of the run.
+    """
+    spare = min(len(planned) - 1, min(_COARSE, levels))
+    for k in range(spare):
+        level = max(planned[k].level, spare - k)
+        planned[k] = replace(planned[k], level=level)
     return planned
 
 
