@@ -101,6 +101,7 @@ class Marker:
             sweeps=_ENTERING_SWEEPS if entering else _SWEEPS, coherence=COHERENCE,
             radius=reach_of(atlas) if entering else _NEAR,
             key=step_key(material.request.seed, step.number, _SEARCH), check=control.check,
+            tidy=step.number == material.request.steps - 1,
         )  # fmt: skip
         owner = atlas.owner[marks.field[..., 0]].astype(np.int16)
         marks.owner = np.where(marks.label < 0, np.int16(-1), owner)

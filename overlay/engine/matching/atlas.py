@@ -24,7 +24,7 @@ PATCH = 8
 BARRED = np.float32(1e6)
 
 _TONES = 8  # groups of patches by lightness that have a usual contrast of their own
-_FAINTEST = 0.4  # of the usual contrast overall, below which a tone's own counts for no less
+_FAINTEST = 0.4  # of the usual contrast overall, below which a tone counts as ever plainer
 
 Ints = npt.NDArray[np.int64]
 Kind = TypeVar("Kind", bound=np.generic)
@@ -282,8 +282,9 @@ def _patch_means(picture: FloatImage) -> FloatImage:
 def _lack(picture: FloatImage) -> FloatImage:
     """How much less contrast each patch has than patches as light usually have (h, w).
 
-    0 beyond the last patch. Against all patches alike, the light glaze of a tile would be charged
-    for what only its dark grout has, and be left out or left bald.
+    In shares of that, times what is usual overall; 0 beyond the last patch. Where a tone is usually
+    plain, as paper is, nothing is lacking; where tile and grout differ little, the grout is. Against
+    all patches alike, the first would be strewn with ticks and the second left bald.
     """
     total, squares = _patch_sums(picture)
     spread = squares - (total**2).sum(axis=2) / np.float32(PATCH * PATCH)
@@ -295,9 +296,11 @@ def _lack(picture: FloatImage) -> FloatImage:
     tones = [float(light[part].mean()) for part in parts]
     usual = [float(np.median(known[part])) for part in parts]
     overall = max(float(np.median(known)), 1e-9)
-    wanted = np.interp(total[..., 0], tones, np.maximum(usual, _FAINTEST * overall))
+    own = np.interp(total[..., 0], tones, usual).astype(np.float32)
+    faint = np.float32(_FAINTEST * overall)
+    charge = np.float32(overall) * np.minimum(own / faint, 1)
     lack = np.zeros_like(spread)
-    lack[inside] = np.maximum(overall * (1 - spread / wanted), 0)[inside]
+    lack[inside] = np.maximum(charge * (1 - spread / np.maximum(own, faint)), 0)[inside]
     return lack
 
 

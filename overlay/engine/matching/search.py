@@ -40,6 +40,8 @@ _LIVELY, _LIVELY_SOFT = 0.5, 1.0
 
 # A place may be used so many times, and so many times as often as the mean, before it is worn.
 _ALWAYS, _OFTEN = 6, 4
+# How many times worse a match may be that takes the place of one nobody continues, at the end.
+_LONELY = 1.5
 
 
 @dataclass(frozen=True)
@@ -80,6 +82,7 @@ def refine(
     radius: int,
     key: int,
     check: Callable[[], None],
+    tidy: bool = False,
 ) -> tuple[Field, FloatImage, FloatImage]:
     """Improve a field by sweeps.
 
@@ -91,6 +94,8 @@ def refine(
     radius : pixels within which the random search begins.
     key : from `noise.step_key`.
     check : called before every sweep; may raise to end the work.
+    tidy : end with a sweep in which matches that no neighbour continues give way to ones that do,
+        even somewhat worse, so that no specks are left.
 
     Returns
     -------
@@ -102,15 +107,17 @@ def refine(
     measure_matches(sought, pages, field, cost)
     new_field, new_cost = np.empty_like(field), np.empty_like(cost)
     moved, new_moved = np.ones(cost.shape, np.bool_), np.ones(cost.shape, np.bool_)
-    for number in range(sweeps):
+    for number in range(sweeps + tidy):
         check()
         share = number / max(sweeps - 1, 1)
-        bound = np.float32(coherence[0] + share * (coherence[1] - coherence[0]))
+        bound = coherence[0] + min(share, 1) * (coherence[1] - coherence[0])
         # Random places in every other sweep are enough; between, good finds spread.
-        reach = 0 if number % 2 else radius
+        reach = 0 if number % 2 or number == sweeps else radius
+        lonely = _LONELY if number == sweeps else 1.0
+        moved |= number == sweeps
         sweep(
-            sought, pages, field, cost, moved, worn_places(field, pages.table), bound, reach, key + number,
-            new_field, new_cost, new_moved,
+            sought, pages, field, cost, moved, worn_places(field, pages.table), np.float32(bound),
+            np.float32(lonely), reach, key + number, new_field, new_cost, new_moved,
         )  # fmt: skip
         field, new_field = new_field, field
         cost, new_cost = new_cost, cost

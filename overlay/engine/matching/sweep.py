@@ -207,7 +207,7 @@ def _try_places(
 
 
 @njit(cache=True, fastmath=True, parallel=True, nogil=True, error_model="numpy")
-def sweep(q, p, field, cost, moved, uses, coherence, radius, key, new_field, new_cost, new_moved):
+def sweep(q, p, field, cost, moved, uses, coherence, lonely, radius, key, new_field, new_cost, new_moved):
     """Improve every match, from `field`, `cost` and `moved` into the new ones.
 
     Parameters
@@ -216,6 +216,7 @@ def sweep(q, p, field, cost, moved, uses, coherence, radius, key, new_field, new
     moved : (rows, columns) bool, matches that changed in the sweep before.
     uses : (cells,) bool, places that are used too often, see `worn_places`.
     coherence : how many times worse a continued match may be, float32.
+    lonely : how many times worse a match may be that takes the place of one nobody continues.
     radius : pixels within which random places are tried, 0 for none.
     """
     canvas, guide, step, top, left, asked, label, free, floors = q
@@ -230,6 +231,8 @@ def sweep(q, p, field, cost, moved, uses, coherence, radius, key, new_field, new
                 rank = d + floor
                 if _coheres(field, i, j, page, y, x):
                     rank /= bound
+                else:
+                    rank *= lonely
                 rank *= _worn(uses, table, page, y, x)
                 if _repeats(field, i, j, page, y, x):
                     rank *= np.float32(REPEAT)
