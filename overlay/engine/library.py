@@ -50,7 +50,7 @@ class Library:
     Attributes
     ----------
     scales : for each reference, pixels of its picture per pixel as it is used.
-    free : whether patch means are needed.
+    free : whether patch means are needed. by_tone : see `build_atlas`.
     sizes : the sizes at which each reference's marks are laid out beside each other, the first 1.
     traits : for each reference (h, w, traits) float32, what is known of each pixel besides its
         colour; added by whoever knows.
@@ -60,7 +60,7 @@ class Library:
         self, cues: tuple[StyleCue, ...], area: int, levels: int, guide_sigma: float | None
     ) -> None:
         self._cues, self._sigma = cues, guide_sigma
-        self.free = True
+        self.free, self.by_tone = True, False
         self.sizes: tuple[float, ...] = (1.0,)
         most = (_MOST_PIXELS if area < _LARGE else _MOST_UNDER_LARGE) // len(cues)
         fitted = [fit_reference(cue, min(area, most)) for cue in cues]
@@ -77,7 +77,9 @@ class Library:
             leaves = tuple(
                 self._leaf(r, level, size) for r in range(len(self._cues)) for size in self.sizes
             )
-            atlas = build_atlas(leaves, guide_sigma=self._sigma, means=self.free)
+            atlas = build_atlas(
+                leaves, guide_sigma=self._sigma, means=self.free, by_tone=self.by_tone
+            )
             self._kept = level, atlas
         return self._kept[1]
 

@@ -61,6 +61,7 @@ class Material:
         self.free_mean = np.array([*free, np.mean(free, axis=0)], np.float32)
         if self.library is not None:
             self.library.free = bool(self.free_mean.any())
+            self.library.by_tone = not self.library.free and request.blend == "share"
 
     def shape(self, level: int) -> tuple[int, int]:
         """Height and width of the canvas at a level."""

@@ -261,7 +261,7 @@ class _Run:
         return weight
 
     def _correct(self, step: Step, base: FloatImage, voted: FloatImage) -> None:
-        """Bring contrasts of lightness along a guide's contours nearer to the ground's, in place."""
+        """Bring contrasts along a guide's contours nearer to the ground's, in place."""
         grip = self._grip(step)
         if not grip.any():
             return

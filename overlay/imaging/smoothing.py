@@ -3,9 +3,8 @@
 import numpy as np
 
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.filters import box_mean
+from overlay.imaging.filters import box_mean, in_strips
 from overlay.imaging.resample import double, halve
-from overlay.imaging.strips import in_strips
 
 _RADIUS = 10  # pixels of the window, even
 _CONTRAST = 0.03  # standard deviation that counts as a contour, working space

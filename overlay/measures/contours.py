@@ -3,7 +3,6 @@
 from typing import NamedTuple
 
 import numpy as np
-import numpy.typing as npt
 from numba import njit, prange
 from scipy import ndimage
 
@@ -16,7 +15,9 @@ _CLEAR = 0.35  # strength of what counts as a contour, 1 is the clearest
 _AROUND = 5  # halvings over which contrast is evened out
 _FLOOR = 0.35  # share of a picture's clearest contours that is added to what is usual nearby
 # Where contours are looked for to see how many are found by chance, shares of both sides.
-_ELSEWHERE = np.array([(0.31, 0.17), (0.17, 0.43), (0.53, 0.29), (0.41, 0.61), (0.71, 0.79), (0.83, 0.37)])
+_ELSEWHERE = np.array(
+    [(0.31, 0.17), (0.17, 0.43), (0.53, 0.29), (0.41, 0.61), (0.71, 0.79), (0.83, 0.37)]
+)
 
 
 class _Contours(NamedTuple):

@@ -3,8 +3,8 @@ import unittest
 import numpy as np
 
 from overlay.imaging.colour import srgb_to_work
+from overlay.imaging.filters import in_strips
 from overlay.imaging.prepare import prepare
-from overlay.imaging.strips import in_strips
 from overlay.measures.softness import softness
 from tests.pictures import blobs, manner
 

@@ -73,6 +73,7 @@ class Atlas:
     turn, mirrored, owner, leaf : (pages,) int64, how a page was made, its reference and its leaf.
     first, count : (groups,) int64, the pages of each reference, last those of all.
     detail : (groups,) float32, standard deviation of each one's fine band.
+    groups : of patches by lightness that have a usual contrast of their own.
     """
 
     leaves: tuple[Leaf, ...]
@@ -92,6 +93,7 @@ class Atlas:
     first: Ints
     count: Ints
     detail: FloatImage
+    groups: int
 
     @property
     def all_group(self) -> int:
@@ -106,7 +108,8 @@ class Atlas:
     def soft_keys(self) -> tuple[Bytes, FloatImage]:
         """Softened colours as `colours`, and what is dull among them, made anew at each call."""
         soft = [soften(leaf.picture) for leaf in self.leaves]
-        lacks = [_barred(_lack(s), leaf) for s, leaf in zip(soft, self.leaves, strict=True)]
+        pairs = zip(soft, self.leaves, strict=True)
+        lacks = [_barred(_lack(picture, self.groups), leaf) for picture, leaf in pairs]
         return _colour_keys(self.leaves, soft), _flat(self.leaves, lacks, patches=True)
 
     @cached_property
@@ -146,7 +149,11 @@ class Atlas:
 
 
 def build_atlas(
-    leaves: tuple[Leaf, ...], *, guide_sigma: float | None = None, means: bool = True
+    leaves: tuple[Leaf, ...],
+    *,
+    guide_sigma: float | None = None,
+    means: bool = True,
+    by_tone: bool = False,
 ) -> Atlas:
     """Lay references out.
 
@@ -154,9 +161,12 @@ def build_atlas(
     ----------
     guide_sigma : smoothing of the guide's gradient in pixels, or None when no guide is used.
     means : whether the mean colours of patches are needed.
+    by_tone : whether dull patches are charged by what is usual at their own lightness; not where a
+        match may be of any tone.
     """
     pictures = [leaf.picture for leaf in leaves]
-    lacks = [_barred(_lack(leaf.picture), leaf) for leaf in leaves]
+    groups = _TONES if by_tone else 1
+    lacks = [_barred(_lack(leaf.picture, groups), leaf) for leaf in leaves]
     owners = [i if leaf.reference is None else leaf.reference for i, leaf in enumerate(leaves)]
     details = [float((p - soften(p)).std()) + 1e-4 for p in pictures]
     detail = [details[owners.index(r)] for r in range(owners[-1] + 1)]  # that of the first leaf
@@ -186,6 +196,7 @@ def build_atlas(
         first=np.append(np.cumsum(count[:-1]) - count[:-1], 0).astype(np.int64),
         count=count,
         detail=np.array([*detail, np.mean(detail)], np.float32),
+        groups=groups,
     )
 
 
@@ -279,12 +290,16 @@ def _patch_means(picture: FloatImage) -> FloatImage:
     return _patch_sums(picture)[0] / np.float32(PATCH * PATCH)
 
 
-def _lack(picture: FloatImage) -> FloatImage:
+def _lack(picture: FloatImage, groups: int) -> FloatImage:
     """How much less contrast each patch has than patches as light usually have (h, w).
 
-    In shares of that, times what is usual overall; 0 beyond the last patch. Where a tone is usually
-    plain, as paper is, nothing is lacking; where tile and grout differ little, the grout is. Against
-    all patches alike, the first would be strewn with ticks and the second left bald.
+    In shares of that, times what is usual overall; 0 beyond the last patch. Where a tone is
+    usually plain, as paper is, nothing is lacking; where tile and grout differ little, the grout
+    is. Against all patches alike, the first would be strewn with ticks and the second left bald.
+
+    Parameters
+    ----------
+    groups : of patches by lightness that have a usual contrast of their own.
     """
     total, squares = _patch_sums(picture)
     spread = squares - (total**2).sum(axis=2) / np.float32(PATCH * PATCH)
@@ -292,7 +307,7 @@ def _lack(picture: FloatImage) -> FloatImage:
     light, known = total[..., 0][inside].ravel()[::7], spread[inside].ravel()[::7]
     # Some of all tones alike, each with its usual contrast, and from tone to tone between.
     order = np.argsort(light, kind="stable")
-    parts = [part for part in np.array_split(order, _TONES) if len(part)]
+    parts = [part for part in np.array_split(order, groups) if len(part)]
     tones = [float(light[part].mean()) for part in parts]
     usual = [float(np.median(known[part])) for part in parts]
     overall = max(float(np.median(known)), 1e-9)
@@ -301,7 +316,7 @@ def _lack(picture: FloatImage) -> FloatImage:
     charge = np.float32(overall) * np.minimum(own / faint, 1)
     lack = np.zeros_like(spread)
     lack[inside] = np.maximum(charge * (1 - spread / np.maximum(own, faint)), 0)[inside]
-    return lack
+    return np.asarray(lack)
 
 
 def _barred(lack: FloatImage, leaf: Leaf) -> FloatImage:

@@ -52,7 +52,7 @@ class Pages(NamedTuple):
     means: FloatImage
     table: Ints  # (pages, 8)
     first: Ints  # page of each group
-    count: Ints  # how many each group has
+    counts: Ints  # how many each group has
 
 
 def page_table(atlas: Atlas) -> Ints:
@@ -60,9 +60,7 @@ def page_table(atlas: Atlas) -> Ints:
     last = atlas.height - PATCH, atlas.width - PATCH
     cells = ((atlas.height + 7) // 8) * ((atlas.width + 7) // 8)
     made = atlas.turn, atlas.mirrored, atlas.leaf
-    return np.stack(
-        [atlas.start, *last, atlas.width, *made, np.cumsum(cells) - cells], axis=1
-    )
+    return np.stack([atlas.start, *last, atlas.width, *made, np.cumsum(cells) - cells], axis=1)
 
 
 @njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")

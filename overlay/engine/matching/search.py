@@ -31,7 +31,6 @@ from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, to_bytes
 from overlay.engine.matching.sweep import sweep
 from overlay.imaging.colour import FloatImage
 
-
 # Share of the reference's fine detail within which matches count as equally good.
 _FLAT = 0.3
 # A smooth canvas is nearest to smooth patches, whatever the reference's texture. So patches with

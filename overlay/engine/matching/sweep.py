@@ -207,7 +207,9 @@ def _try_places(
 
 
 @njit(cache=True, fastmath=True, parallel=True, nogil=True, error_model="numpy")
-def sweep(q, p, field, cost, moved, uses, coherence, lonely, radius, key, new_field, new_cost, new_moved):
+def sweep(
+    q, p, field, cost, moved, uses, coherence, lonely, radius, key, new_field, new_cost, new_moved
+):  # fmt: skip
     """Improve every match, from `field`, `cost` and `moved` into the new ones.
 
     Parameters

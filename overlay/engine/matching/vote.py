@@ -47,6 +47,17 @@ def _add_patch(
             total[3 * k + 2] += w * v2
 
 
+@njit(cache=True, forceinline=True, error_model="numpy")
+def _write(total, count, ys, xs, out):
+    """The weighted means of a cell's pixels; where nobody spoke `out` stays."""
+    for y in range(ys[0], ys[1]):
+        for x in range(xs[0], xs[1]):
+            k = (y - ys[0]) * STRIDE + x - xs[0]
+            if count[k] > 0:
+                for c in range(3):
+                    out[y, x, c] = total[3 * k + c] / count[k]
+
+
 @njit(cache=True, parallel=True, nogil=True, fastmath=True, error_model="numpy")
 def _vote(
     sharp, means, start, width, field, label, mean, free, top, left, query, window, doubt, out
@@ -74,12 +85,7 @@ def _vote(
                     sharp, first, width[page], dy, dx, shift, ys, xs, query, window, doubt,
                     total, count,
                 )  # fmt: skip
-            for y in range(ys[0], ys[1]):
-                for x in range(xs[0], xs[1]):
-                    k = (y - ys[0]) * STRIDE + x - xs[0]
-                    if count[k] > 0:
-                        for c in range(3):
-                            out[y, x, c] = total[3 * k + c] / count[k]
+            _write(total, count, ys, xs, out)
 
 
 def vote(

@@ -29,11 +29,8 @@ def _summing(first_row: int) -> Any:
     """The intrinsic that sums every second row of a patch, from `first_row` on."""
 
     @intrinsic
-    def rows_apart(  # noqa: PLR0917 - its callers are kernels
-        typing: Any, a: Any, at: Any, a_step: Any, b: Any, bt: Any, b_step: Any
-    ) -> Any:
-        number = types.int64
-        signature = types.int32(a, number, number, b, number, number)
+    def rows_apart(_: Any, a: Any, at: Any, a_step: Any, b: Any, bt: Any, b_step: Any) -> Any:
+        signature = types.int32(a, at, a_step, b, bt, b_step)
 
         def generate(context: Any, builder: Any, sig: Any, args: Any) -> Any:
             a, b = (context.make_array(sig.args[k])(context, builder, args[k]).data for k in (0, 3))
@@ -53,9 +50,7 @@ def _summing(first_row: int) -> Any:
                     total = builder.add(total, builder.mul(gap, gap))
             kind = ir.FunctionType(ir.IntType(32), [lanes])
             name = f"llvm.vector.reduce.add.v{_LANES}i32"
-            return builder.call(
-                cgutils.get_or_insert_function(builder.module, kind, name), [total]
-            )
+            return builder.call(cgutils.get_or_insert_function(builder.module, kind, name), [total])
 
         return signature, generate
 

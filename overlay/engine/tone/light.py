@@ -21,7 +21,8 @@ def tone_curve(
 
     Where many pixels have like tones, equal quantiles would draw these out over a large part of the
     range, and calm areas become blotches. So the curve is steep only where few pixels lie; what it
-    lacks of the range is made up where it is less steep, as far as it goes, about the target's mean.
+    lacks of the range is made up where it is less steep, as far as it goes. The mean is the
+    target's.
 
     Parameters
     ----------
@@ -36,13 +37,14 @@ def tone_curve(
     to = np.quantile(target, quantiles)
     at = np.maximum.accumulate(at + np.arange(_KNOTS) * 1e-5)
     to = ndimage.gaussian_filter1d(to, 1.0, mode="nearest")
-    rises = _bounded(np.diff(to), (_STEEPEST + _STEEPER * np.diff(at)) * np.diff(at))
+    wide = np.diff(at)
+    rises = _bounded(np.diff(to), (_STEEPEST + _STEEPER * wide) * wide)
     eased = np.concatenate([[0.0], np.cumsum(rises)])
     return np.asarray(at, np.float64), np.asarray(eased + to.mean() - eased.mean(), np.float64)
 
 
 def _bounded(
-    rises: npt.NDArray[np.float64], most: npt.NDArray[np.float64]
+    rises: npt.NDArray[np.floating], most: npt.NDArray[np.floating]
 ) -> npt.NDArray[np.float64]:
     """Rises in proportion to those asked for, none above its bound, with their sum if it can be."""
     low, high = 1.0, 64.0
@@ -52,7 +54,7 @@ def _bounded(
             low = factor
         else:
             high = factor
-    return np.asarray(np.minimum(low * rises, most))
+    return np.asarray(np.minimum(low * rises, most), np.float64)
 
 
 @njit(cache=True, parallel=True, nogil=True, error_model="numpy")

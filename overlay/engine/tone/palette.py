@@ -21,8 +21,8 @@ _ROUNDS = 16
 _BIN = 0.06  # side of a cell of colours that count as one, working space
 _EVENNESS = 0.9  # 1 counts by area, 0 counts each colour alike
 _SHADES = 3.0  # cells of lightness over which the shades of a hue move alike
-# By how much differences of like colours may grow. At 2 a dark leaf becomes a pale cloud, at 1.2 the
-# style match of eight photographs falls by more than a point.
+# By how much differences of like colours may grow. At 2 a dark leaf becomes a pale cloud, at 1.2
+# the style match of eight photographs falls by more than a point.
 _STEEPEST = 1.4
 _STEEPER = 6.0  # and more where colours hardly occur: flat tones may part as far as they like
 _EASINGS = 60  # rounds; a step of half the tones is spread over eight cells by then
@@ -108,9 +108,8 @@ def _with_its_shades(
     The nearest dark colour of a reference may be of any hue; a red bowl must not turn green in its
     shade.
     """
-    along = {"sigma": _SHADES, "axis": 0, "mode": "nearest"}
-    weight = ndimage.gaussian_filter1d(mass, **along)
-    mean = ndimage.gaussian_filter1d(mass[..., None] * hues, **along)
+    weight = ndimage.gaussian_filter1d(mass, _SHADES, axis=0, mode="nearest")
+    mean = ndimage.gaussian_filter1d(mass[..., None] * hues, _SHADES, axis=0, mode="nearest")
     return np.asarray(mean / weight[..., None])
 
 
@@ -136,7 +135,8 @@ def _eased(
 def _ease(to, mass, crowd, step, most, rounds):
     """Draw neighbouring cells together where they are led farther apart than may be.
 
-    By `most[0]` a unit where both hold many pixels, up to `most[1]` more where one holds hardly any.
+    By `most[0]` a unit where both hold many pixels, up to `most[1]` more where one holds hardly
+    any.
     """
     n = to.shape[0]
     for _ in range(rounds):
