@@ -55,7 +55,7 @@ def exact_refine(
     i, j = np.mgrid[0 : grid.rows, 0 : grid.columns]
     y, x = 4 * i + PAD - grid.top, 4 * j + PAD - grid.left
     dy, dx = np.mgrid[0:PATCH, 0:PATCH]
-    colours = from_bytes(atlas.soft_keys()[0] if soft else atlas.colours, COLOUR_STEPS)
+    colours = from_bytes(atlas.soft_keys[0] if soft else atlas.colours, COLOUR_STEPS)
     guide_keys = from_bytes(atlas.guides, GUIDE_STEPS)
     for r in np.unique(query.label[query.label >= 0]):
         which = range(atlas.first[r], atlas.first[r] + atlas.count[r])

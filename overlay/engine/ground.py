@@ -6,11 +6,12 @@ it back, so that a cue may leave early without taking its work along.
 
 from collections.abc import Callable
 from dataclasses import dataclass
-from functools import partial
+from functools import cached_property, partial
 from typing import Protocol
 
 import numpy as np
 
+from overlay.engine.kept import content_key, keep
 from overlay.engine.layout import Masses, apply_masses, cells_of, coarse, find_masses
 from overlay.engine.library import usable, work_at_most
 from overlay.engine.placing import Placed, place
@@ -58,8 +59,7 @@ class Ground:
 
     Attributes
     ----------
-    source : per level (h, w, 3) float32, working space, or None.
-    tones : (n,) float32, the lightnesses of the references, for masses on a canvas of noise.
+    source : per level (h, w, 3) float32, working space, or None. key : of the source's content.
     """
 
     def __init__(
@@ -68,6 +68,7 @@ class Ground:
         styles: tuple[StyleCue, ...],
         source: list[FloatImage] | None,
         levels: int,
+        key: bytes,
     ) -> None:
         self.source, self._styles = source, styles
         self._regions = [
@@ -76,10 +77,12 @@ class Ground:
         self._shown = min(1.0, request.departure / _TINTED_FROM)
         # Without a source it is the references' own colours that are changed, at the end.
         coloured = _reference_colours(styles) if source is None else source[0]
+        own = key if source is not None else content_key(coloured)
+        self._keys = [("tint", own, *_tint_key(cue)) for cue in styles]
         self._tints = [
             Tint(None, None) if source is None and cue.facets.surface > 0
-            else make_tint(coloured, cue)
-            for cue in styles
+            else keep(tint_key, partial(make_tint, coloured, cue))
+            for tint_key, cue in zip(self._keys, styles, strict=True)
         ]  # fmt: skip
         self._smooth: tuple[int, FloatImage] | None = None
         self._kept: tuple[int, dict[int, Change]] | None = None
@@ -89,7 +92,11 @@ class Ground:
         for i, cue in enumerate(styles):
             if cue.facets.layout > 0 or cue.facets.likeness > 0:
                 self._lay_down(i, cue, levels)
-        self.tones = _tones(styles)
+
+    @cached_property
+    def tones(self) -> FloatImage:
+        """The lightnesses of the references, for masses on a canvas of noise: (n,) float32."""
+        return _tones(self._styles)
 
     def _lay_down(self, index: int, cue: StyleCue, levels: int) -> None:
         area = self._shape[0] * self._shape[1]
@@ -202,9 +209,13 @@ class Ground:
             self._kept = level, kept
         kept = self._kept[1]
 
+        def make(index: int) -> Change:
+            return self._change(picture, self._smoothed(picture, level), level, index)
+
         def change(index: int) -> Change:
             if index not in kept:
-                kept[index] = self._change(picture, self._smoothed(picture, level), level, index)
+                key = ("change", level, self._keys[index])
+                kept[index] = keep(key, partial(make, index))
             return kept[index]
 
         return change
@@ -237,6 +248,11 @@ class Ground:
             if self.source is not None:
                 gap -= coarse(gap)  # masses belong to the source, and to Layout
             out += amount[..., None] * gap
+
+
+def _tint_key(cue: StyleCue) -> tuple[bytes, bool, bool]:
+    """All of a cue that its tint is made of."""
+    return content_key(cue.picture, cue.allowed), cue.facets.palette > 0, cue.facets.light > 0
 
 
 def _reference_colours(styles: tuple[StyleCue, ...]) -> FloatImage:

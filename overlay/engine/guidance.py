@@ -3,11 +3,14 @@
 (Hertzmann et al. 2001, doi:10.1145/383259.383295: channels that steer which patch is chosen.)
 """
 
-from typing import NamedTuple
+from collections.abc import Sequence
+from functools import partial
+from typing import Any, NamedTuple
 
 import numpy as np
 
 from overlay.engine.blocks import BlockField
+from overlay.engine.kept import content_key, keep
 from overlay.engine.matching.field import PAD, pad_canvas, sparse
 from overlay.engine.request import GuideCue
 from overlay.imaging.colour import FloatImage
@@ -56,10 +59,10 @@ class GuideField:
         self._guides = [g for g in spoken if g.masses is None]
         self.blocks = BlockField([g for g in spoken if g.masses is not None], levels)
         self.sigma = max(self._guides[0].sigma, 0.5) if self._guides else None
-        self._lightness = [pyramid(g.lightness, levels) for g in self._guides]
-        self._strength = [_line_pyramid(g.strength, levels) for g in self._guides]
-        self._regions = [
-            None if g.region is None else pyramid(g.region, levels) for g in self._guides
+        self._keys = [content_key(g.lightness, g.strength, g.region) for g in self._guides]
+        self._pyramids = [
+            keep(("guide", key, levels), partial(_pyramids, guide, levels))
+            for key, guide in zip(self._keys, self._guides, strict=True)
         ]
         self._level: tuple[int, list[_Scaled]] | None = None
         self._kept: tuple[tuple[object, ...], GuideMoment] | None = None
@@ -106,19 +109,14 @@ class GuideField:
     def _at_level(self, level: int) -> list[_Scaled]:
         if self._level is None or self._level[0] != level:
             self._level = None
-            parts = zip(self._guides, self._lightness, self._strength, self._regions, strict=True)
-            self._level = (
-                level,
-                [
-                    _scaled(
-                        lightness[level],
-                        strength[level],
-                        guide.sigma,
-                        None if region is None else region[level],
-                    )
-                    for guide, lightness, strength, region in parts
-                ],
-            )
+            parts = zip(self._keys, self._guides, self._pyramids, strict=True)
+            self._level = level, [
+                keep(
+                    ("scaled", key, guide.sigma, level),
+                    partial(_scaled, *(part[level] for part in sizes), sigma=guide.sigma),
+                )
+                for key, guide, sizes in parts
+            ]  # fmt: skip
         return self._level[1]
 
 
@@ -127,8 +125,15 @@ def firmness(weight: float) -> float:
     return weight * (_EAGER - (_EAGER - 0.9) * weight)
 
 
+def _pyramids(guide: GuideCue, levels: int) -> tuple[Sequence[Any], ...]:
+    """A guide's lightness, strength and region at every scale."""
+    region = guide.region
+    regions: Sequence[Any] = [None] * (levels + 1) if region is None else pyramid(region, levels)
+    return pyramid(guide.lightness, levels), _line_pyramid(guide.strength, levels), regions
+
+
 def _scaled(
-    lightness: FloatImage, strength: FloatImage, sigma: float, region: FloatImage | None
+    lightness: FloatImage, strength: FloatImage, region: FloatImage | None, *, sigma: float
 ) -> _Scaled:
     """Gradients of the picture at this scale, where the map shows a contour."""
     channels = gradient_channels(lightness, sigma)

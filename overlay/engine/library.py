@@ -1,9 +1,13 @@
 """The style references of a run, brought to size, and laid out at the scale that is asked for."""
 
+from collections.abc import Hashable
+from functools import partial
+
 import numpy as np
 import numpy.typing as npt
 from scipy import ndimage
 
+from overlay.engine.kept import content_key, keep
 from overlay.engine.matching.atlas import PATCH, Atlas, Leaf, build_atlas
 from overlay.engine.request import StyleCue
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
@@ -63,10 +67,17 @@ class Library:
         self.free, self.by_tone = True, False
         self.sizes: tuple[float, ...] = (1.0,)
         most = (_MOST_PIXELS if area < _LARGE else _MOST_UNDER_LARGE) // len(cues)
-        fitted = [fit_reference(cue, min(area, most)) for cue in cues]
+        self._keys = [
+            (content_key(cue.picture, cue.allowed), cue.scale, min(area, most), levels)
+            for cue in cues
+        ]
+        fitted = [
+            keep(("reference", *key), partial(_fitted, cue, min(area, most), levels))
+            for key, cue in zip(self._keys, cues, strict=True)
+        ]
         self.scales = tuple(scale for _, scale in fitted)
-        self.pictures = [picture for picture, _ in fitted]
-        self._pyramids = [pyramid(picture, levels) for picture in self.pictures]
+        self._pyramids = [pictures for pictures, _ in fitted]
+        self.pictures = [pictures[0] for pictures in self._pyramids]
         self.traits = [np.zeros((*p.shape[:2], 0), np.float32) for p in self.pictures]
         self._kept: tuple[int, Atlas] | None = None
 
@@ -74,14 +85,21 @@ class Library:
         """The atlas of a scale; only the one asked for last is kept."""
         if self._kept is None or self._kept[0] != level:
             self._kept = None  # before the next is built, for memory
-            leaves = tuple(
-                self._leaf(r, level, size) for r in range(len(self._cues)) for size in self.sizes
-            )
-            atlas = build_atlas(
-                leaves, guide_sigma=self._sigma, means=self.free, by_tone=self.by_tone
-            )
-            self._kept = level, atlas
+            make = partial(self._build, level)
+            plain = not any(traits.shape[2] for traits in self.traits)
+            self._kept = level, keep(self._atlas_key(level), make) if plain else make()
         return self._kept[1]
+
+    def _atlas_key(self, level: int) -> Hashable:
+        ways = tuple(_ways(cue) for cue in self._cues)
+        made = self.sizes, self._sigma, self.free, self.by_tone
+        return "atlas", level, tuple(self._keys), ways, made
+
+    def _build(self, level: int) -> Atlas:
+        leaves = tuple(
+            self._leaf(r, level, size) for r in range(len(self._cues)) for size in self.sizes
+        )
+        return build_atlas(leaves, guide_sigma=self._sigma, means=self.free, by_tone=self.by_tone)
 
     def add_traits(self, maps: list[FloatImage]) -> None:
         """Put maps (h, w, n), one for each reference, behind the traits that are known."""
@@ -113,6 +131,11 @@ class Library:
             closed = 1 - resize(cue.allowed.astype(np.float32), *shape).clip(0, 1)
             barred = _bar(_sized(pyramid(closed, level)[level], size), level, cue.name)
         return Leaf(picture, _ways(cue), barred, _patch_mean(traits), index, 1 / size)
+
+
+def _fitted(cue: StyleCue, area: int, levels: int) -> tuple[list[FloatImage], float]:
+    picture, scale = fit_reference(cue, area)
+    return pyramid(picture, levels), scale
 
 
 def fit_reference(cue: StyleCue, area: int) -> tuple[FloatImage, float]:

@@ -1,17 +1,20 @@
 """What stays the same in a run: source, ground, references, guides and what is avoided."""
 
+from functools import partial
+
 import numpy as np
 
 from overlay.engine.avoiding import Avoidance
 from overlay.engine.control import Control
 from overlay.engine.ground import Ground
 from overlay.engine.guidance import GuideField
+from overlay.engine.kept import content_key, keep
 from overlay.engine.library import Library
 from overlay.engine.matching.field import Grid, sparse, sparse_samples
 from overlay.engine.matching.nearness import Nearness
 from overlay.engine.request import Request, StyleCue
 from overlay.engine.schedule import Step, count_levels
-from overlay.imaging.colour import FloatImage, srgb_to_work
+from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.filters import box_mean, maximum
 from overlay.imaging.gradients import gradient_strength
 from overlay.imaging.resample import pyramid
@@ -49,10 +52,13 @@ class Material:
         self.avoidance = Avoidance(request.avoided, self.library, self.levels, control)
         self.nearness = Nearness(request.guides, surfaced, self.library, self.levels)
         self.source: list[FloatImage] | None = None
+        key = self._key = content_key(request.source)
         if request.source is not None:
-            self.source = pyramid(srgb_to_work(request.source), self.levels)
+            self.source = keep(
+                ("source", key, self.levels), partial(_pyramid, request.source, self.levels)
+            )
         control.check()
-        self.ground = Ground(request, styles, self.source, self.levels)
+        self.ground = Ground(request, styles, self.source, self.levels, key)
         self._slack: tuple[int, FloatImage] | None = None
         self.within = None if request.within is None else pyramid(request.within, self.levels)
         free = [_free_mean(cue) for cue in surfaced] or [(0.0, 0.0, 0.0)]
@@ -80,10 +86,8 @@ class Material:
         if self.source is None:
             return np.ones((grid.rows, grid.columns), np.float32)
         if self._slack is None or self._slack[0] != level:
-            contours = gradient_strength(self.source[level][..., 0], 1.2)
-            near = box_mean(maximum(contours, 5), 5)
-            usual = max(float(np.median(near[::2, ::2])), _PLAIN)
-            self._slack = level, sparse(1 - np.clip(_FIRM * (near / usual - 1), 0, 1))
+            source = self.source[level]
+            self._slack = level, keep(("slack", self._key, level), lambda: _freedom(source))
         return sparse_samples(self._slack[1], grid)
 
     def charges(self, step: Step, level: int, grid: Grid) -> FloatImage:
@@ -108,6 +112,17 @@ class Material:
         for i in self.surfaced:
             total += self.surface_weight(i, step, level)
         return total
+
+
+def _pyramid(source: ByteImage, levels: int) -> list[FloatImage]:
+    return pyramid(srgb_to_work(source), levels)
+
+
+def _freedom(source: FloatImage) -> FloatImage:
+    """Sparse, 1 where a source has no contour stronger than is usual in it, falling to 0."""
+    near = box_mean(maximum(gradient_strength(source[..., 0], 1.2), 5), 5)
+    usual = max(float(np.median(near[::2, ::2])), _PLAIN)
+    return sparse(1 - np.clip(_FIRM * (near / usual - 1), 0, 1))
 
 
 def speaks(cue: StyleCue, request: Request) -> bool:

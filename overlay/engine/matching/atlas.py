@@ -105,8 +105,9 @@ class Atlas:
         """For each page the pixels of its reference that one of its own spans, (pages,)."""
         return np.array([self.leaves[leaf].reduced for leaf in self.leaf], np.float32)
 
+    @cached_property
     def soft_keys(self) -> tuple[Bytes, FloatImage]:
-        """Softened colours as `colours`, and what is dull among them, made anew at each call."""
+        """Softened colours as `colours`, and what is dull among them."""
         soft = [soften(leaf.picture) for leaf in self.leaves]
         pairs = zip(soft, self.leaves, strict=True)
         lacks = [_barred(_lack(picture, self.groups), leaf) for picture, leaf in pairs]

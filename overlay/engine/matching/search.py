@@ -153,7 +153,7 @@ def _sought(query: Query, atlas: Atlas, grid: Grid) -> Sought:
 
 
 def _pages(atlas: Atlas, *, soft: bool) -> Pages:
-    colours, dull = atlas.soft_keys() if soft else (atlas.colours, atlas.dull)
+    colours, dull = atlas.soft_keys if soft else (atlas.colours, atlas.dull)
     lively = np.float32(_LIVELY_SOFT if soft else _LIVELY) * dull
     return Pages(
         colours, atlas.guides, np.concatenate([lively[:, None], atlas.traits], axis=1),

@@ -1,0 +1,67 @@
+"""What pulls of the same pictures have in common, kept by content within a limit of memory.
+
+Most pulls change one slider; what is made of the pictures alone (tints, pages, maps of guides) need
+not be made again for it. Keys are made of all that goes in, so what is kept is what would be made.
+"""
+
+import threading
+from collections.abc import Callable, Hashable
+from dataclasses import fields, is_dataclass
+from hashlib import blake2b
+from typing import Any, TypeVar, cast
+
+import numpy as np
+from cachetools import LRUCache
+
+_LIMIT = 320_000_000  # bytes of all that is kept
+_LARGEST = _LIMIT // 4  # of one thing; larger ones would leave room for nothing else
+
+T = TypeVar("T")
+_kept: LRUCache[Hashable, Any] = LRUCache(_LIMIT, lambda thing: min(weight(thing), _LIMIT))
+_lock = threading.Lock()
+
+
+def keep(key: Hashable, make: Callable[[], T]) -> T:
+    """What was made for this key before, or what is made now. It must not be written to.
+
+    Parameters
+    ----------
+    key : of all that the thing is made of, begun with its name.
+    """
+    with _lock:
+        if key in _kept:
+            return cast(T, _kept[key])
+    made = make()
+    if weight(made) <= _LARGEST:
+        with _lock:
+            _kept[key] = made
+    return made
+
+
+def forget() -> None:
+    """Keep nothing of what was made so far."""
+    with _lock:
+        _kept.clear()
+
+
+def content_key(*arrays: np.ndarray | None) -> bytes:
+    """A key of what arrays hold, 16 bytes: the same for the same shapes, kinds and values."""
+    found = blake2b(digest_size=16)
+    for array in arrays:
+        if array is None:
+            found.update(b"none")
+            continue
+        found.update(f"{array.dtype.str}{array.shape}".encode())
+        found.update(np.ascontiguousarray(array).data)
+    return found.digest()
+
+
+def weight(thing: object) -> int:
+    """Bytes of the arrays in a thing: an array, or a tuple, list or dataclass of such."""
+    if isinstance(thing, np.ndarray):
+        return int(thing.nbytes)
+    if isinstance(thing, tuple | list):
+        return sum(weight(part) for part in thing)
+    if is_dataclass(thing) and not isinstance(thing, type):
+        return sum(weight(getattr(thing, field.name)) for field in fields(thing))
+    return 64
