@@ -51,8 +51,8 @@ def _restore(voted, gap, broad, grip, share, limit):
         for x in range(width):
             held = min(share * grip[y, x], np.float32(1))
             if held > 0:
-                lost = held * (gap[y, x] - broad[y, x])
-                voted[y, x, 0] += limit * np.tanh(lost / limit)
+                lost = held * (gap[y, x] - broad[y, x]) / limit
+                voted[y, x, 0] += limit * lost / np.sqrt(np.float32(1) + lost * lost)
 
 
 def restore_contrast(

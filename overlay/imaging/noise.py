@@ -25,6 +25,7 @@ def hash32(value):
 @njit(cache=True, parallel=True, nogil=True)
 def _add_noise(image, amount, key):
     height, width, channels = image.shape
+    base = hash32(key)
     for y in prange(height):
         for x in range(width):
             sigma = amount[y, x]
@@ -32,12 +33,12 @@ def _add_noise(image, amount, key):
                 continue
             for c in range(channels):
                 index = np.uint32((y * width + x) * channels + c)
-                h = hash32(index ^ hash32(key))
-                g = hash32(h ^ np.uint32(0x9E3779B9))
+                h = hash32(index ^ base)
                 # The sum of four uniforms is normal enough here and the same on every machine.
-                total = (h & 0xFFFF) + (h >> 16) + (g & 0xFFFF) + (g >> 16)
-                unit = np.float32(total) * np.float32(1.0 / 65535.0) - np.float32(2.0)
-                image[y, x, c] += sigma * unit * np.float32(1.7320508)
+                total = (h & np.uint32(0xFF)) + ((h >> np.uint32(8)) & np.uint32(0xFF))
+                total += ((h >> np.uint32(16)) & np.uint32(0xFF)) + (h >> np.uint32(24))
+                unit = np.float32(np.int32(total)) * np.float32(1.0 / 255.0) - np.float32(2.0)
+                image[y, x, c] += sigma * unit * np.float32(1.7252)
 
 
 def step_key(seed: int, step: int, purpose: int) -> int:

@@ -10,6 +10,29 @@ from numba import njit, prange
 from overlay.imaging.colour import FloatImage
 
 
+@njit(cache=True, fastmath=True, forceinline=True)
+def _narrow(row, out, width, channels):
+    """Called with the number of channels written out: then the inner loop is unrolled."""
+    for x in range(width):
+        for c in range(channels):
+            k = 2 * x * channels + c
+            out[x * channels + c] = (
+                row[k] + row[k + 3 * channels]
+                + np.float32(3) * (row[k + channels] + row[k + 2 * channels])
+            )  # fmt: skip
+
+
+@njit(cache=True, fastmath=True, forceinline=True)
+def _widen(row, out, width, channels):
+    """As `_narrow`, the other way."""
+    for x in range(width):
+        for c in range(channels):
+            k = (x + 1) * channels + c
+            middle = np.float32(3) * row[k]
+            out[2 * x * channels + c] = middle + row[k - channels]
+            out[(2 * x + 1) * channels + c] = middle + row[k + channels]
+
+
 @njit(cache=True, parallel=True, nogil=True, fastmath=True)
 def _halve(image, width, channels, out):
     """Separable binomial 1-3-3-1: no aliasing to speak of, and the centre stays put.
@@ -29,13 +52,12 @@ def _halve(image, width, channels, out):
         for c in range(channels):
             row[c] = row[channels + c]
             row[length + channels + c] = row[length + 2 * channels + c] = row[length + c]
-        for x in range((width + 1) // 2):
-            for c in range(channels):
-                k = 2 * x * channels + c
-                out[y, x * channels + c] = (
-                    row[k] + row[k + 3 * channels]
-                    + np.float32(3) * (row[k + channels] + row[k + 2 * channels])
-                )  # fmt: skip
+        if channels == 3:
+            _narrow(row, out[y], (width + 1) // 2, 3)
+        elif channels == 1:
+            _narrow(row, out[y], (width + 1) // 2, 1)
+        else:
+            _narrow(row, out[y], (width + 1) // 2, channels)
 
 
 @njit(cache=True, parallel=True, nogil=True, fastmath=True)
@@ -52,12 +74,12 @@ def _double(image, channels, width, out):
             )
         for c in range(channels):
             row[c], row[length + channels + c] = row[channels + c], row[length + c]
-        for x in range(width // 2):
-            for c in range(channels):
-                k = (x + 1) * channels + c
-                middle = np.float32(3) * row[k]
-                out[y, 2 * x * channels + c] = middle + row[k - channels]
-                out[y, (2 * x + 1) * channels + c] = middle + row[k + channels]
+        if channels == 3:
+            _widen(row, out[y], width // 2, 3)
+        elif channels == 1:
+            _widen(row, out[y], width // 2, 1)
+        else:
+            _widen(row, out[y], width // 2, channels)
         if width % 2:
             for c in range(channels):
                 k = (width // 2 + 1) * channels + c

@@ -303,21 +303,36 @@ def _lack(picture: FloatImage, groups: int) -> FloatImage:
     groups : of patches by lightness that have a usual contrast of their own.
     """
     total, squares = _patch_sums(picture)
-    spread = squares - (total**2).sum(axis=2) / np.float32(PATCH * PATCH)
-    inside = slice(0, picture.shape[0] - PATCH + 1), slice(0, picture.shape[1] - PATCH + 1)
-    light, known = total[..., 0][inside].ravel()[::7], spread[inside].ravel()[::7]
+    inside = (slice(0, picture.shape[0] - PATCH + 1, 3), slice(0, picture.shape[1] - PATCH + 1, 3))
+    sample = total[inside].reshape(-1, 3)
+    known = squares[inside].ravel() - (sample**2).sum(axis=1) / np.float32(PATCH * PATCH)
     # Some of all tones alike, each with its usual contrast, and from tone to tone between.
-    order = np.argsort(light, kind="stable")
-    parts = [part for part in np.array_split(order, groups) if len(part)]
-    tones = [float(light[part].mean()) for part in parts]
-    usual = [float(np.median(known[part])) for part in parts]
-    overall = max(float(np.median(known)), 1e-9)
-    own = np.interp(total[..., 0], tones, usual).astype(np.float32)
-    faint = np.float32(_FAINTEST * overall)
-    charge = np.float32(overall) * np.minimum(own / faint, 1)
-    lack = np.zeros_like(spread)
-    lack[inside] = np.maximum(charge * (1 - spread / np.maximum(own, faint)), 0)[inside]
-    return np.asarray(lack)
+    parts = [p for p in np.array_split(np.argsort(sample[:, 0], kind="stable"), groups) if len(p)]
+    tones = np.array([sample[part, 0].mean() for part in parts], np.float32)
+    usual = np.array([np.median(known[part]) for part in parts], np.float32)
+    lack = np.zeros_like(squares)
+    _fill_lack(total, squares, tones, usual, np.float32(max(float(np.median(known)), 1e-9)), lack)
+    return lack
+
+
+@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
+def _fill_lack(total, squares, tones, usual, overall, out):
+    faint = np.float32(_FAINTEST) * overall
+    for y in prange(out.shape[0] - PATCH + 1):
+        for x in range(out.shape[1] - PATCH + 1):
+            spread = squares[y, x]
+            for c in range(3):
+                spread -= total[y, x, c] * total[y, x, c] / np.float32(PATCH * PATCH)
+            k, tone = 0, total[y, x, 0]
+            while k < len(tones) - 2 and tone > tones[k + 1]:
+                k += 1
+            own = usual[k]
+            if len(tones) > 1:
+                share = (tone - tones[k]) / max(tones[k + 1] - tones[k], np.float32(1e-6))
+                share = min(max(share, np.float32(0)), np.float32(1))
+                own += share * (usual[k + 1] - usual[k])
+            charge = overall * min(own / faint, np.float32(1))
+            out[y, x] = max(charge * (1 - spread / max(own, faint)), np.float32(0))
 
 
 def _barred(lack: FloatImage, leaf: Leaf) -> FloatImage:

@@ -28,7 +28,7 @@ from overlay.engine.matching.distance import (
 )
 from overlay.engine.matching.field import Field, Grid
 from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, to_bytes
-from overlay.engine.matching.sweep import sweep
+from overlay.engine.matching.sweep import mark_repeats, sweep
 from overlay.imaging.colour import FloatImage
 
 # Share of the reference's fine detail within which matches count as equally good.
@@ -98,7 +98,8 @@ def refine(
 
     Returns
     -------
-    The new field, its costs (rows, columns) float32, and the patches' means (rows, columns, 3).
+    The new field, its costs (rows, columns) float32, and the patches' means (rows, columns, 3),
+    0 where none is free.
     """
     sought = _sought(query, atlas, grid)
     pages = _pages(atlas, soft=soft)
@@ -115,8 +116,9 @@ def refine(
         lonely = _LONELY if number == sweeps else 1.0
         moved |= number == sweeps
         sweep(
-            sought, pages, field, cost, moved, worn_places(field, pages.table), np.float32(bound),
-            np.float32(lonely), reach, key + number, new_field, new_cost, new_moved,
+            sought, pages, field, cost, moved, worn_places(field, pages.table),
+            mark_repeats(field), np.float32(bound), np.float32(lonely), reach, key + number,
+            new_field, new_cost, new_moved,
         )  # fmt: skip
         field, new_field = new_field, field
         cost, new_cost = new_cost, cost
@@ -141,7 +143,9 @@ def _sought(query: Query, atlas: Atlas, grid: Grid) -> Sought:
     asked = np.empty((grid.rows, grid.columns, CHARGES + query.charges.shape[2]), np.float32)
     asked[..., WEIGHT], asked[..., SLACK] = query.guide_weight, query.slack
     asked[..., CHARGES:] = query.charges
-    patch_means(query.canvas, grid.top, grid.left, asked[..., MEAN:CHARGES])
+    asked[..., MEAN:CHARGES] = 0
+    if query.free_mean.any():
+        patch_means(query.canvas, grid.top, grid.left, asked[..., MEAN:CHARGES])
     return Sought(
         to_bytes(query.canvas, COLOUR_STEPS).reshape(-1),
         to_bytes(query.guide, GUIDE_STEPS).reshape(-1),

@@ -46,6 +46,39 @@ def _repeats(field, i, j, page, y, x):
     return False
 
 
+@njit(cache=True)
+def _mark_row(page, y, x, other_page, other_y, other_x, flags):
+    """Of two rows side by side, as vector code."""
+    for j in range(len(flags)):
+        near = abs(other_y[j] - y[j]) + abs(other_x[j] - x[j]) < STRIDE
+        flags[j] |= np.uint8((other_page[j] == page[j]) & near)
+
+
+@njit(cache=True, parallel=True, nogil=True)
+def _mark_repeats(page, y, x, flags):
+    rows, columns = flags.shape
+    for i in prange(rows):
+        for n in range(max(i - 3, 0), min(i + 4, rows)):
+            reach = 3 - abs(n - i)
+            for shift in range(-reach, reach + 1):
+                if n == i and shift == 0:
+                    continue
+                a, b = max(-shift, 0), columns - max(shift, 0)
+                c, d = a + shift, b + shift
+                _mark_row(
+                    page[i, a:b], y[i, a:b], x[i, a:b],
+                    page[n, c:d], y[n, c:d], x[n, c:d], flags[i, a:b],
+                )  # fmt: skip
+
+
+def mark_repeats(field):
+    """What `_repeats` says of every match, (rows, columns) uint8."""
+    planes = np.ascontiguousarray(np.moveaxis(field, 2, 0))
+    flags = np.zeros(field.shape[:2], np.uint8)
+    _mark_repeats(planes[0], planes[1], planes[2], flags)
+    return flags
+
+
 @njit(cache=True, forceinline=True, error_model="numpy")
 def _worn(uses, table, page, y, x):
     """How much dearer a place is for being used so often: 1 while it is not."""
@@ -208,7 +241,8 @@ def _try_places(
 
 @njit(cache=True, fastmath=True, parallel=True, nogil=True, error_model="numpy")
 def sweep(
-    q, p, field, cost, moved, uses, coherence, lonely, radius, key, new_field, new_cost, new_moved
+    q, p, field, cost, moved, uses, repeated, coherence, lonely, radius, key,
+    new_field, new_cost, new_moved,
 ):  # fmt: skip
     """Improve every match, from `field`, `cost` and `moved` into the new ones.
 
@@ -217,6 +251,7 @@ def sweep(
     q, p : `distance.Sought` and `distance.Pages`.
     moved : (rows, columns) bool, matches that changed in the sweep before.
     uses : (cells,) bool, places that are used too often, see `worn_places`.
+    repeated : (rows, columns) uint8, 1 where a patch nearby shows the same place.
     coherence : how many times worse a continued match may be, float32.
     lonely : how many times worse a match may be that takes the place of one nobody continues.
     radius : pixels within which random places are tried, 0 for none.
@@ -236,7 +271,7 @@ def sweep(
                 else:
                     rank *= lonely
                 rank *= _worn(uses, table, page, y, x)
-                if _repeats(field, i, j, page, y, x):
+                if repeated[i, j]:
                     rank *= np.float32(REPEAT)
                 at = place_of(i, j, top, left, step)
                 best = page, y, x, d, rank

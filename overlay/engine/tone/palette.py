@@ -16,8 +16,8 @@ from overlay.imaging.colour import FloatImage
 CELLS = 25
 _LO = np.array([-0.55, -0.75, -0.75], np.float32)
 _HI = np.array([0.55, 0.75, 0.75], np.float32)
-_SAMPLES = 4000
-_ROUNDS = 16
+_SAMPLES = 3000
+_ROUNDS = 12
 _BIN = 0.06  # side of a cell of colours that count as one, working space
 _EVENNESS = 0.9  # 1 counts by area, 0 counts each colour alike
 _SHADES = 3.0  # cells of lightness over which the shades of a hue move alike
@@ -25,7 +25,7 @@ _SHADES = 3.0  # cells of lightness over which the shades of a hue move alike
 # the style match of eight photographs falls by more than a point.
 _STEEPEST = 1.4
 _STEEPER = 6.0  # and more where colours hardly occur: flat tones may part as far as they like
-_EASINGS = 60  # rounds; a step of half the tones is spread over eight cells by then
+_EASINGS = 40  # rounds; a step of half the tones is spread over eight cells by then
 
 Cube = npt.NDArray[np.float32]  # (CELLS, CELLS, CELLS, 3) displacement in the working space
 
@@ -165,22 +165,24 @@ def _ease(to, mass, crowd, step, most, rounds):
 
 @njit(cache=True, parallel=True, nogil=True, error_model="numpy")
 def _apply_cube(image, smooth, cube, lo, scale, out):
-    last = cube.shape[0] - 2
+    last, one = np.float32(cube.shape[0] - 1.0001), np.float32(1)
     for y in prange(image.shape[0]):
         for x in range(image.shape[1]):
-            f0 = min(max((smooth[y, x, 0] - lo[0]) * scale[0], 0.0), last + 0.9999)
-            f1 = min(max((smooth[y, x, 1] - lo[1]) * scale[1], 0.0), last + 0.9999)
-            f2 = min(max((smooth[y, x, 2] - lo[2]) * scale[2], 0.0), last + 0.9999)
+            f0 = min(max((smooth[y, x, 0] - lo[0]) * scale[0], np.float32(0)), last)
+            f1 = min(max((smooth[y, x, 1] - lo[1]) * scale[1], np.float32(0)), last)
+            f2 = min(max((smooth[y, x, 2] - lo[2]) * scale[2], np.float32(0)), last)
             i, j, k = int(f0), int(f1), int(f2)
-            f0, f1, f2 = f0 - i, f1 - j, f2 - k
+            f0, f1, f2 = f0 - np.float32(i), f1 - np.float32(j), f2 - np.float32(k)
             for c in range(3):
-                low = (cube[i, j, k, c] * (1 - f2) + cube[i, j, k + 1, c] * f2) * (1 - f1)
-                low += (cube[i, j + 1, k, c] * (1 - f2) + cube[i, j + 1, k + 1, c] * f2) * f1
-                high = (cube[i + 1, j, k, c] * (1 - f2) + cube[i + 1, j, k + 1, c] * f2) * (1 - f1)
+                low = (cube[i, j, k, c] * (one - f2) + cube[i, j, k + 1, c] * f2) * (one - f1)
+                low += (cube[i, j + 1, k, c] * (one - f2) + cube[i, j + 1, k + 1, c] * f2) * f1
+                high = (cube[i + 1, j, k, c] * (one - f2) + cube[i + 1, j, k + 1, c] * f2) * (
+                    one - f1
+                )
                 high += (
-                    cube[i + 1, j + 1, k, c] * (1 - f2) + cube[i + 1, j + 1, k + 1, c] * f2
+                    cube[i + 1, j + 1, k, c] * (one - f2) + cube[i + 1, j + 1, k + 1, c] * f2
                 ) * f1
-                shift = low * (1 - f0) + high * f0
+                shift = low * (one - f0) + high * f0
                 out[y, x, c] = image[y, x, c] + shift
 
 
