@@ -1,19 +1,20 @@
-"""Contours kept: whether the source's contours are found again in a proof."""
+"""Whether the contours of one picture are found again in another."""
 
 from typing import NamedTuple
 
 import numpy as np
 from numba import njit, prange
-from scipy import ndimage
 
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.resample import halve, soften
+from overlay.imaging.filters import gaussian
+from overlay.imaging.resample import soften
 
-_SIGMA = 1.5  # pixels, of the gradient
+# Chosen for the best rank correlation with forty pairs ranked by eye (0.83; half of it 0.79).
+_SIGMA = 0.8  # pixels, of the gradient
+_CLEAR = 0.6  # strength of what counts as a contour, 1 is the clearest
 _REACH = 2  # pixels within which a contour counts as found
-_CLEAR = 0.35  # strength of what counts as a contour, 1 is the clearest
 _AROUND = 5  # halvings over which contrast is evened out
-_FLOOR = 0.35  # share of a picture's clearest contours that is added to what is usual nearby
+_FLOOR = 0.15  # share of a picture's clearest contours that is added to what is usual nearby
 # Where contours are looked for to see how many are found by chance, shares of both sides.
 _ELSEWHERE = np.array(
     [(0.31, 0.17), (0.17, 0.43), (0.53, 0.29), (0.41, 0.61), (0.71, 0.79), (0.83, 0.37)]
@@ -28,29 +29,23 @@ class _Contours(NamedTuple):
     across: FloatImage
 
 
-def structure_kept(proof: FloatImage, structure: FloatImage) -> float:
-    """How many of the structure picture's contours are found again, 0 to 100.
+def found_again(proof: FloatImage, structure: FloatImage) -> float | None:
+    """Share of a picture's contours that a proof shows again, beyond chance.
 
-    A contour of the structure picture is found where the proof has one within two pixels that runs
-    the same way and is as clear; half as clear counts half. Each counts by its own strength, at
-    full and at half size. From this is taken what would be found if the proof lay elsewhere on the
-    picture (six shifts): 0 is chance, 100 is all. What the proof has besides, its marks, does not
-    count against it, but for making chance finds likelier.
+    A contour is found where the proof has one within two pixels; it counts by the square of how
+    well it runs the same way and of how clear it is beside the other. Each counts by its own
+    strength. From this is taken what would be found if the proof lay elsewhere on the picture, by
+    six shifts.
 
     Parameters
     ----------
     proof, structure : (H, W, 3) float32, working space, of the same size.
+
+    Returns
+    -------
+    1 where all are found, 0 where as many as by chance; below where it is fewer. None where the
+    structure picture has no contours.
     """
-    scores = []
-    for _ in range(2):
-        scores.append(_found_again(proof, structure))
-        proof, structure = halve(proof), halve(structure)
-    known = [s for s in scores if s is not None]
-    return float(np.clip(100 * np.mean(known), 0, 100)) if known else 0.0
-
-
-def _found_again(proof: FloatImage, structure: FloatImage) -> float | None:
-    """Share of contours found beyond chance, at one scale; None where there are none."""
     wanted, there = _contours(structure), _contours(proof)
     ys, xs = np.nonzero(wanted.strength > _CLEAR)
     if not len(ys):
@@ -65,9 +60,7 @@ def _found_again(proof: FloatImage, structure: FloatImage) -> float | None:
 
 
 def _contours(picture: FloatImage) -> _Contours:
-    smooth = ndimage.gaussian_filter(
-        np.ascontiguousarray(picture[..., 0]), _SIGMA, mode="nearest", truncate=3.0
-    )
+    smooth = gaussian(picture[..., 0], _SIGMA)
     out = _Contours(*(np.zeros_like(smooth) for _ in range(3)))
     slope = np.empty_like(smooth)
     _slopes(smooth, out.down, out.across, slope)
@@ -122,4 +115,5 @@ def _find(wanted, there, ys, xs, shifts, found):
                     along = there.down[py, px] * wanted.down[y, x]
                     along += there.across[py, px] * wanted.across[y, x]
                     best = max(best, there.strength[py, px] * along * along)
-            found[n, s] = min(best / wanted.strength[y, x], np.float32(1))
+            share = min(best / wanted.strength[y, x], np.float32(1))
+            found[n, s] = share * share

@@ -5,6 +5,7 @@ the number of threads.
 """
 
 import numpy as np
+import numpy.typing as npt
 from numba import njit, prange
 
 from overlay.engine.matching.atlas import PATCH
@@ -23,7 +24,7 @@ from overlay.engine.matching.distance import (
     charged,
     place_of,
 )
-from overlay.engine.matching.field import STRIDE
+from overlay.engine.matching.field import STRIDE, Field
 from overlay.imaging.noise import hash32
 
 # A match that repeats what stands beside it must be better by so much.
@@ -71,7 +72,7 @@ def _mark_repeats(page, y, x, flags):
                 )  # fmt: skip
 
 
-def mark_repeats(field):
+def mark_repeats(field: Field) -> npt.NDArray[np.uint8]:
     """What `_repeats` says of every match, (rows, columns) uint8."""
     planes = np.ascontiguousarray(np.moveaxis(field, 2, 0))
     flags = np.zeros(field.shape[:2], np.uint8)

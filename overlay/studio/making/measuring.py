@@ -13,7 +13,7 @@ from overlay.measures.patches import match_of, patch_profile, shuffled
 from overlay.measures.repeats import repeats
 from overlay.measures.rim import rim
 from overlay.measures.softness import SOFT, softness
-from overlay.measures.structure import layout_match, structure_kept
+from overlay.measures.structure import contour_correlation, layout_match, structure_kept
 from overlay.studio.inputs.checks import SMALL
 from overlay.studio.making.hearing import unheard
 
@@ -60,6 +60,8 @@ def measure(
     control.check()
     if source is not None:
         measures["structure_kept"] = structure_kept(picture, source)
+        # What structure kept was before, for one version: figures in notes can be compared.
+        measures["contour_correlation"] = contour_correlation(picture, source)
         measures["layout_match"] = layout_match(picture, source)
     if depth is not None:
         measures["depth_kept"] = depth_kept(estimate_depth(done.picture), depth)
