@@ -46,7 +46,7 @@ def run(options: argparse.Namespace) -> int:
             lambda control: make_proof(located, PictureStore(), control, engines=options.engines),
         )
     carried = relative_recipe(located, options.out.parent)
-    write_picture(options.out, proof.picture, recipe=recipe_json(carried))
+    write_picture(options.out, proof.picture, recipe=recipe_json(carried), engine=proof.engine)
     if options.report is not None:
         text = json.dumps(proof.report(), indent=2, ensure_ascii=False).encode() + b"\n"
         write_bytes(options.report, text)

@@ -29,7 +29,7 @@ WRITABLE = {
 }
 # Bytes of one text chunk that any reader takes; a longer recipe goes on in further ones.
 _CHUNK_BYTES = 1_000_000
-_RECIPE = "overlay:recipe"
+_RECIPE, _ENGINE = "overlay:recipe", "overlay:engine"
 
 _ALGORITHMIC = (
     '<?xpacket begin="\ufeff" id="W5M0MpCehiHzreSzNTczkc9d"?>'
@@ -101,6 +101,7 @@ def write_picture(
     rgb: ByteImage,
     *,
     recipe: str | None = None,
+    engine: str | None = None,
     texts: Mapping[str, str] | None = None,
 ) -> None:
     """Write 8 bit sRGB to PNG, JPEG, TIFF or WebP by the file's ending, whole or not at all.
@@ -111,6 +112,7 @@ def write_picture(
     rgb : (H, W, 3) uint8, sRGB.
     recipe : JSON text for a PNG's `overlay:recipe` chunk; the picture is then also marked as
         algorithmic media in XMP.
+    engine : what made it, for a PNG's `overlay:engine` chunk.
     texts : further text chunks of a PNG, by keyword.
 
     Raises
@@ -121,7 +123,8 @@ def write_picture(
     kind = writable_kind(path)
     options: dict[str, object] = {"icc_profile": srgb_profile()}
     if kind == "PNG":
-        options = {"pnginfo": _png_chunks(recipe, texts or {}), "compress_level": 6}
+        made = {} if engine is None else {_ENGINE: engine}
+        options = {"pnginfo": _png_chunks(recipe, {**made, **(texts or {})}), "compress_level": 6}
     elif kind == "TIFF":
         options["compression"] = "tiff_deflate"
     else:

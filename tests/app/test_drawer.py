@@ -5,6 +5,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QFileDialog
 
 from overlay.document.reading import read_recipe
+from overlay.engine.version import ENGINE_VERSION
 from tests.app.harness import WindowTest
 
 LEFT = Qt.MouseButton.LeftButton
@@ -43,6 +44,19 @@ class DrawerTest(WindowTest):
         self.assertIn("bench has this proof's recipe", self.room.different.text())
         self.choose_rows(1)
         self.assertIn("seed 5 → 0", self.room.different.text())
+
+    def test_a_proof_of_an_older_engine_says_that_it_will_differ(self):
+        self.assertNotIn("engine", self.room.facts.text())
+        record = self.bench.shelf.folder / f"{self.room.kept[0].recipe_hash}.json"
+        said = f'"engine": "patches {ENGINE_VERSION}"'
+        record.write_text(record.read_text("utf-8").replace(said, '"engine": "patches 1"'), "utf-8")
+        self.window.floor.go_to("bench")
+        self.window.floor.go_to("drawer")
+        self.settle()
+        self.choose_rows(0)
+        self.assertIn("made by engine 1; pulled again", self.room.facts.text())
+        self.click("restore")
+        self.assertIn("pulled again it will differ", self.window.house.stage.status.label.text())
 
     def test_star_note_and_delete_can_be_undone_here(self):
         self.room.list.setFocus()

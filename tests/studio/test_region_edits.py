@@ -55,7 +55,7 @@ class RegionEditTest(WorkspaceTest):
     def test_redoing_confines_the_next_run_to_a_region_of_the_proof(self):
         settle_with(self.project, 0.3, None)
         source = self.folder / "stripes.png"
-        kept = Kept("0" * 64, 4, self.now, {}, (96, 64), 0.0, True)
+        kept = Kept("0" * 64, 4, self.now, {}, (96, 64), 0.0, True, 2)
         redo_in(self.project, "sky", kept, source)
         self.assertEqual((self.now.within, self.now.seed, self.now.passes), ("sky", 1, ()))
         self.assertEqual(self.project.undo_name, "Redo sky of proof 4")

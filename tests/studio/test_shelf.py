@@ -10,10 +10,12 @@ from pathlib import Path
 from unittest import mock
 
 import numpy as np
+from PIL import Image
 
 from overlay.document.reading import make_recipe
 from overlay.engine.record import Influence, Trace
 from overlay.engine.request import Frame
+from overlay.engine.version import ENGINE_VERSION
 from overlay.studio.keeping.packed_run import pack_run, unpack_run
 from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.keeping.unreadable import UNREADABLE
@@ -108,6 +110,19 @@ class ShelfTest(unittest.TestCase):
         folder = tempfile.TemporaryDirectory()
         self.addCleanup(folder.cleanup)
         self.shelf = ProofShelf(Path(folder.name) / "shelf")
+
+    def test_a_proof_says_which_engine_made_it_and_an_older_one_counts_as_the_first(self):
+        self.shelf.keep(proof())
+        record = self.shelf.folder / f"{HASH}.json"
+        report = json.loads(record.read_text("utf-8"))["report"]
+        self.assertEqual(report["engine"], f"patches {ENGINE_VERSION}")
+        with Image.open(self.shelf.folder / f"{HASH}.png") as picture:
+            self.assertEqual(picture.text["overlay:engine"], report["engine"])
+        self.assertFalse(self.shelf.all_kept()[0].would_differ)
+        text = record.read_text("utf-8").replace(report["engine"], "")
+        record.write_text(text, "utf-8")
+        (kept,) = self.shelf.all_kept()
+        self.assertEqual((kept.engine_version, kept.would_differ), (1, True))
 
     def test_a_record_of_a_run_comes_back(self):
         film, found, influence = unpack_run(

@@ -17,6 +17,7 @@ from overlay.imaging.files import read_picture, writable_kind, write_picture
 from overlay.studio.inputs.paths import relative_recipe
 from overlay.studio.keeping.drawer import mark_proofs, star_proof, started_from
 from overlay.studio.keeping.shelf import Kept
+from overlay.studio.making.engines import engine_mark
 
 _LONGEST_NOTE = 10_000  # characters
 
@@ -138,7 +139,11 @@ class DrawerDesk(QObject, Room):
         self.bench.restore(proofs[0])
         self.floor.go_to("bench")
         self.restored.emit()
-        self.floor.say(f"The bench has the recipe of proof {proofs[0].number}.")
+        kept = proofs[0]
+        said = f"The bench has the recipe of proof {kept.number}."
+        if kept.would_differ:
+            said += f" It was made by engine {kept.engine_version}: pulled again it will differ."
+        self.floor.say(said)
 
     def start_from(self, proofs: list[Kept]) -> None:
         """Make a proof the source."""
@@ -176,10 +181,11 @@ class DrawerDesk(QObject, Room):
         writable_kind(path)
         shelf = self.bench.shelf
         text = recipe_json(relative_recipe(kept.recipe, path.parent))
+        made_by = engine_mark(kept.recipe.engine, kept.engine_version)
 
         def write() -> None:
             picture = read_picture(shelf.folder / f"{kept.recipe_hash}.png")
-            write_picture(path, picture, recipe=text)
+            write_picture(path, picture, recipe=text, engine=made_by)
 
         self.floor.loader.ask(
             write,

@@ -22,6 +22,7 @@ from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import keep_narrow
 from overlay.app.parts.icons import set_icon
 from overlay.app.parts.plain import PlainLabel
+from overlay.engine.version import ENGINE_VERSION
 from overlay.studio.bench.bench import Bench
 from overlay.studio.keeping.differences import differences
 from overlay.studio.keeping.drawer import Filter, lineage, parent_of
@@ -232,6 +233,11 @@ class DrawerRoom(QWidget):
             facts.append("style match " + ", ".join(f"{n} {v:.0f}" for n, v in matches.items()))
         if "structure_kept" in kept.measures:
             facts.append(f"structure kept {kept.measures['structure_kept']:.0f}")
+        if kept.would_differ:
+            facts.append(
+                f"made by engine {kept.engine_version}; pulled again, by engine {ENGINE_VERSION}, "
+                "it will differ"
+            )
         parent = parent_of(kept, self.kept)
         if parent is not None:
             facts.append(f"started from proof {parent.number}")

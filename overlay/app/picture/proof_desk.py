@@ -117,7 +117,7 @@ class ProofDesk(QObject):
         writable_kind(path)
         text = recipe_json(relative_recipe(proof.recipe, path.parent))
         self.floor.loader.ask(
-            lambda: write_picture(path, proof.picture, recipe=text),
+            lambda: write_picture(path, proof.picture, recipe=text, engine=proof.engine),
             lambda _: self.floor.say(f"Exported proof {proof.number} to {path}"),
             outlives=True,
         )

@@ -24,7 +24,7 @@ _SHADES = 3.0  # cells of lightness over which the shades of a hue move alike
 # By how much differences of like colours may grow. At 2 a dark leaf becomes a pale cloud, at 1.2
 # the style match of eight photographs falls by more than a point.
 _STEEPEST = 1.4
-_STEEPER = 5.0  # and more where colours hardly occur: flat tones may part as far as they like
+_STEEPER = 4.0  # and more where colours hardly occur: flat tones may part as far as they like
 _EASINGS = 40  # rounds; a step of half the tones is spread over eight cells by then
 
 Cube = npt.NDArray[np.float32]  # (CELLS, CELLS, CELLS, 3) displacement in the working space

@@ -42,6 +42,7 @@ def _render(relative: Recipe, path: Path, store: PictureStore) -> dict[str, Any]
     """Render a recipe beside the demo's pictures, with its report; returns its measures."""
     recipe = absolute_recipe(relative, path.parent)
     proof = make_proof(recipe, store)
-    write_picture(path, proof.picture, recipe=recipe_json(relative_recipe(recipe, path.parent)))
+    carried = recipe_json(relative_recipe(recipe, path.parent))
+    write_picture(path, proof.picture, recipe=carried, engine=proof.engine)
     write_bytes(path.with_suffix(".json"), json.dumps(proof.report(), indent=2).encode())
     return proof.measures

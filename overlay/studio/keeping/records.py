@@ -24,6 +24,7 @@ class _Warning(BaseModel):
 
 
 class _Report(BaseModel):
+    engine: str = ""  # as it was not yet said up to 0.6
     size: Annotated[tuple[int, int], Field(strict=False)]
     measures: dict[str, float | dict[str, float]]
     seconds: dict[str, float] = Field(default_factory=dict)
@@ -43,6 +44,12 @@ class Record(BaseModel):
     def made_recipe(self, where: str) -> Recipe:
         """The recipe, validated; raises `RecipeError`."""
         return make_recipe(self.recipe, where)
+
+    @property
+    def engine_version(self) -> int:
+        """Of our engine; 1 where a report does not say."""
+        number = self.report.engine.rpartition(" ")[2]
+        return int(number) if number.isascii() and number.isdigit() and len(number) < 6 else 1
 
     @property
     def notices(self) -> tuple[Notice, ...]:

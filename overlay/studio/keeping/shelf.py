@@ -13,7 +13,8 @@ from typing import Any
 from overlay.document.json_text import read_json
 from overlay.document.project import ProofMark
 from overlay.document.reading import recipe_json
-from overlay.document.recipe import Recipe
+from overlay.document.recipe import OWN_ENGINE, Recipe
+from overlay.engine.version import ENGINE_VERSION
 from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.files import read_picture, thumbnail, write_picture
 from overlay.imaging.intake import PictureError, read_regular, reason
@@ -37,6 +38,7 @@ class Kept:
     Attributes
     ----------
     when : seconds since 1970. whole : False where only the recipe and a small picture are left.
+    engine_version : of ours, that made it.
     """
 
     recipe_hash: str
@@ -46,6 +48,12 @@ class Kept:
     size: tuple[int, int]
     when: float
     whole: bool
+    engine_version: int
+
+    @property
+    def would_differ(self) -> bool:
+        """Whether the engine is another by now, so that the recipe gives another picture."""
+        return self.recipe.engine == OWN_ENGINE and self.engine_version != ENGINE_VERSION
 
 
 class ProofShelf:
@@ -83,6 +91,7 @@ class ProofShelf:
             seconds=record.report.seconds,
             warnings=record.notices,
             number=record.number,
+            engine_version=record.engine_version,
         )
 
     def keep(self, proof: Proof, *, light: bool = False) -> None:
@@ -101,7 +110,10 @@ class ProofShelf:
         run = None if light else pack_run(proof.filmstrip, proof.trace, proof.influence)
         try:
             self.folder.mkdir(parents=True, exist_ok=True)
-            write_picture(base.with_suffix(".png"), proof.picture, recipe=recipe_json(proof.recipe))
+            write_picture(
+                base.with_suffix(".png"), proof.picture, recipe=recipe_json(proof.recipe),
+                engine=proof.engine,
+            )  # fmt: skip
             write_picture(base.with_suffix(".jpg"), thumbnail(proof.picture, _THUMB))
             if run is not None:
                 write_bytes(base.with_suffix(".run"), run)
@@ -142,6 +154,7 @@ class ProofShelf:
                 record.report.size,
                 record.when or path.stat().st_mtime,
                 path.with_suffix(".png").exists(),
+                record.engine_version,
             )
         except UNREADABLE:
             return None

@@ -13,6 +13,7 @@ from overlay.document.json_text import RecipeError
 from overlay.document.recipe import OWN_ENGINE
 from overlay.engine.request import Engine
 from overlay.engine.sampler import render
+from overlay.engine.version import ENGINE_VERSION
 
 GROUP = "overlay.engines"
 
@@ -21,6 +22,11 @@ def engine_names() -> tuple[str, ...]:
     """The names a recipe may choose from, ours first."""
     others = {point.name for point in entry_points(group=GROUP)} - {OWN_ENGINE}
     return OWN_ENGINE, *sorted(others)
+
+
+def engine_mark(name: str, version: int = ENGINE_VERSION) -> str:
+    """What a report and a picture say of the engine that made them: our version after our name."""
+    return f"{name} {version}" if name == OWN_ENGINE else name
 
 
 def engine_package(name: str) -> str | None:

@@ -11,11 +11,12 @@ from overlay.document.recipe import Recipe
 from overlay.engine.control import Control
 from overlay.engine.record import Influence, Trace
 from overlay.engine.request import Frame
+from overlay.engine.version import ENGINE_VERSION
 from overlay.imaging.colour import ByteImage
 from overlay.studio.inputs.digests import digest_of
 from overlay.studio.inputs.paths import input_paths
 from overlay.studio.inputs.pictures import PictureStore
-from overlay.studio.making.engines import find_engine
+from overlay.studio.making.engines import engine_mark, find_engine
 from overlay.studio.making.groundwork import Groundwork
 from overlay.studio.making.measuring import Notice, find_warnings, measure
 from overlay.studio.passes.settle import settle
@@ -36,12 +37,19 @@ class Proof:
     warnings: tuple[Notice, ...] = ()
     number: int = 0
     unkept: str | None = None  # why it is not on the shelf, if it is not
+    engine_version: int = ENGINE_VERSION  # of ours, where that made it
+
+    @property
+    def engine(self) -> str:
+        """What made it, as the report and the picture say."""
+        return engine_mark(self.recipe.engine, self.engine_version)
 
     def report(self) -> dict[str, Any]:
         """The report as plain data, see `docs/recipe.md`."""
         height, width = self.picture.shape[:2]
         return {
             "overlay": __version__,
+            "engine": self.engine,
             "recipe_hash": self.recipe_hash,
             "seconds": {key: round(value, 3) for key, value in self.seconds.items()},
             "size": [width, height],
@@ -53,13 +61,13 @@ class Proof:
 def hash_recipe(recipe: Recipe) -> str:
     """SHA-256 over the resolved recipe and the bytes of its inputs, hexadecimal.
 
-    Where files lie does not count, only what is in them.
+    Where files lie does not count, only what is in them, and the version of the engine.
     """
     digests = {path: digest_of(path) for path in input_paths(recipe)}
     text = json.dumps(recipe.model_dump(mode="json"), sort_keys=True, ensure_ascii=False)
     for path, digest in sorted(digests.items(), key=lambda item: -len(item[0])):
         text = text.replace(json.dumps(path, ensure_ascii=False), json.dumps(digest))
-    return hashlib.sha256(f"{__version__}\n{text}".encode()).hexdigest()
+    return hashlib.sha256(f"{ENGINE_VERSION}\n{text}".encode()).hexdigest()
 
 
 def make_proof(
