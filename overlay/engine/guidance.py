@@ -20,7 +20,7 @@ from overlay.imaging.resample import halve, pyramid
 
 # The channels of a guide of weight 1 count so much against the colours.
 _FULL = 0.36
-# How firmly a guide holds for little weight, a unit of it; at weight 1 it is 0.9.
+# How firmly a guide holds for little weight, a unit of it; at weight 1 it is 1.
 _EAGER = 1.1
 # Away from its contours a guide keeps this share of its weight: enough to avoid false contours,
 # little enough to let the reference's texture live on flat areas.
@@ -122,7 +122,7 @@ class GuideField:
 
 def firmness(weight: float) -> float:
     """How firmly a guide of a weight holds: somewhat faster at first, so that low weights count."""
-    return weight * (_EAGER - (_EAGER - 0.9) * weight)
+    return weight * (_EAGER - (_EAGER - 1.0) * weight)
 
 
 def _pyramids(guide: GuideCue, levels: int) -> tuple[Sequence[Any], ...]:
