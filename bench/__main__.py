@@ -12,6 +12,7 @@ import resource
 import statistics
 import subprocess
 import sys
+import tempfile
 import threading
 import time
 from pathlib import Path
@@ -19,9 +20,12 @@ from unittest import mock
 
 import numpy as np
 
+from bench.against import ratios
 from bench.exact import exact_refine
+from bench.limits import bandwidth, bytes_of_search, with_threads
 from bench.subjects import pixels, reference, source, standard
 from overlay.engine.control import CancelledError, Control
+from overlay.engine.kept import forget
 from overlay.engine.matching import search
 from overlay.engine.request import Render, Request
 from overlay.engine.sampler import render
@@ -39,10 +43,11 @@ _PLOT = _PAGE.with_suffix(".svg")
 
 
 def timed(request: Request, runs: int = 5) -> tuple[float, Render]:
-    """Median seconds of a render, after one that is not counted."""
+    """Median seconds of a render of which nothing is kept, after one that is not counted."""
     done = render(request)
     seconds = []
     for _ in range(runs):
+        forget()
         began = time.perf_counter()
         done = render(request)
         seconds.append(time.perf_counter() - began)
@@ -76,6 +81,7 @@ def first_look(request: Request) -> float:
     """Seconds until the first state is shown."""
     seconds = []
     for _ in range(5):
+        forget()
         began, stop = time.perf_counter(), threading.Event()
 
         def shown(*_: object, began: float = began, stop: threading.Event = stop) -> None:
@@ -160,26 +166,28 @@ def measure() -> tuple[list[Row], list[tuple[int, float]]]:
 
     request = standard()
     seconds, done = timed(request)
-    add("768x512, 16 steps, one reference, edges, dep. 0.75", "2.5 s", f"{seconds:.2f} s")
+    add("768x512, 16 steps, one reference, edges, dep. 0.75", "-", f"{seconds:.2f} s")
+    for what, goal, figure in compared(request):
+        add(what, goal, figure)
     add("  of it preparing", "-", f"{done.seconds['prepare']:.2f} s")
     whole = standard(departure=1.0)
-    add("first look (masses)", "0.4 s", f"{first_look(whole):.2f} s")
+    add("first look (masses)", "0.15 s", f"{first_look(whole):.2f} s")
     two = timed(standard(manners=("felt", "gouache")), runs=3)[0]
     add("a second reference adds", "60 % at most", f"{100 * (two / seconds - 1):.0f} %")
     enlarging = timed(standard(1536, 1024, departure=0.3), runs=3)[0]
-    add("1536x1024 enlarging pass, departure 0.3", "6 s", f"{enlarging:.2f} s")
-    add("stopping, longest of nine", "0.25 s", f"{stop_delay(request, seconds):.2f} s")
+    add("1536x1024 enlarging pass, departure 0.3", "3 s", f"{enlarging:.2f} s")
+    add("stopping, longest of nine", "0.15 s", f"{stop_delay(request, seconds):.2f} s")
     picture = source(1224, 816)
     extract_edges(picture, EdgeOptions())
     began = time.perf_counter()
     extract_edges(picture, EdgeOptions())
-    add("edge map at a megapixel", "0.15 s", f"{time.perf_counter() - began:.2f} s")
+    add("edge map at a megapixel", "0.1 s", f"{time.perf_counter() - began:.2f} s")
     name, spent = slowest_measure()
-    add(f"slowest measure at a megapixel ({name})", "0.15 s", f"{spent:.2f} s")
+    add(f"slowest measure at a megapixel ({name})", "0.1 s", f"{spent:.2f} s")
     add("peak memory at 768x512", "600 MB", f"{peak_megabytes(768, 512):.0f} MB")
     began = time.perf_counter()
-    add("peak memory at 4096x4096", "2500 MB", f"{peak_megabytes(4096, 4096):.0f} MB")
-    add("  and its time, from start to end", "-", f"{time.perf_counter() - began:.0f} s")
+    add("peak memory at 4096x4096", "2200 MB", f"{peak_megabytes(4096, 4096):.0f} MB")
+    add("  and its time, from start to end", "45 s", f"{time.perf_counter() - began:.0f} s")
     exponent, points = growth()
     add("growth of time with pixels, exponent", "1.05 at most", f"{exponent:.2f}")
     for area, spent in points:
@@ -187,6 +195,62 @@ def measure() -> tuple[list[Row], list[tuple[int, float]]]:
     for row in against_exact(request, seconds, done):
         add(*row)
     return rows, points
+
+
+def compared(request: Request) -> list[Row]:
+    """Our times over those of the revision before, on one thread and more, and first compiling."""
+    rows: list[Row] = []
+    found = ratios()
+    if found is not None:
+        rows.append(("of the time it took before", "40 %", f"{100 * found['first']:.0f} %"))
+        rows.append(("again, with one weight changed", "33 %", f"{100 * found['again']:.0f} %"))
+    one, two = (in_a_process(_RENDER_ONCE, NUMBA_NUM_THREADS=n) for n in "12")
+    rows += [("on one thread", "-", f"{one:.2f} s"), ("on two threads", "-", f"{two:.2f} s")]
+    for threads in (4, 8):
+        seconds = with_threads(one, two, threads)
+        rows.append((f"on {threads} threads, by Amdahl's law", "-", f"{seconds:.2f} s"))
+    moved, speed = bytes_of_search(request), bandwidth()
+    limit = f"{moved / 1e9:.1f} GB at {speed / 1e9:.0f} GB/s: {moved / speed:.2f} s"
+    rows.append(("cache lines its search touches, one thread", "-", limit))
+    with tempfile.TemporaryDirectory() as name:
+        seconds = in_a_process(_COMPILE, NUMBA_CACHE_DIR=name)
+    rows.append(("first compiling of all kernels", "60 s", f"{seconds:.0f} s"))
+    return rows
+
+
+# Run in processes of their own; each prints seconds.
+_RENDER_ONCE = """
+import statistics, time
+from bench.subjects import standard
+from overlay.engine.kept import forget
+from overlay.engine.sampler import render
+request = standard()
+render(request)
+times = []
+for _ in range(5):
+    forget()
+    began = time.perf_counter()
+    render(request)
+    times.append(time.perf_counter() - began)
+print(statistics.median(times))
+"""
+_COMPILE = """
+import time
+began = time.perf_counter()
+from overlay.engine.control import Control
+from overlay.studio.making.warming import warm_kernels
+warm_kernels(Control())
+print(time.perf_counter() - began)
+"""
+
+
+def in_a_process(code: str, **variables: str) -> float:
+    """What a piece of code prints, in a process with these variables."""
+    done = subprocess.run(
+        [sys.executable, "-c", code], env=os.environ | variables, capture_output=True, text=True,
+        check=True,
+    )  # fmt: skip
+    return float(done.stdout.split()[-1])
 
 
 def write_plot(points: list[tuple[int, float]]) -> None:
@@ -214,7 +278,10 @@ def write_page(rows: list[Row]) -> None:
     lines = [
         "# Performance",
         "",
-        "Written by `make bench`; medians of five warm runs, ratios within one run.",
+        "Written by `make bench`; medians of five runs with nothing kept from the one before but",
+        "compiled kernels. Only ratios within one run can be compared with another day's: the",
+        "machine's own speed changes by half from hour to hour.",
+        "",
         f"Machine: {_processor()}, {os.cpu_count()} cores, Python {platform.python_version()}.",
         "The exact search compares every patch with all of the reference's patches and their",
         "mirror images on a grid of 4 pixels (`bench/exact.py`).",
@@ -225,8 +292,28 @@ def write_page(rows: list[Row]) -> None:
         "",
         "![Time against pixels](performance.svg)",
         "",
+        *_NOTES,
     ]
     _PAGE.write_text("\n".join(lines), "utf-8")
+
+
+_NOTES = (
+    "## More threads",
+    "",
+    "Kernels give rows of patches or pixels to threads, and a row's result depends on no other, so",
+    "any number of threads gives the same bytes. What does not shrink with threads: solving the",
+    "palette's transport (sorting), the tables of worn places, and Python between kernels. The rows",
+    "for four and eight threads are Amdahl's law from one and two; beyond four the canvas and pages",
+    "leave the cores' own caches and share one, which the law does not know.",
+    "",
+    "## Against the limit",
+    "",
+    "A try compares up to eight rows of 24 bytes on the canvas and on a page: sixteen cache lines.",
+    "The row above counts the lines of all tries and divides by what one thread copies within its",
+    "second-level cache. The search takes two to four times that: the places a patch tries lie all",
+    "over the page, so their lines come one by one and not as a stream.",
+    "",
+)
 
 
 def _processor() -> str:

@@ -12,7 +12,7 @@ import numpy as np
 
 from overlay import __version__
 from overlay.cli import main
-from overlay.imaging.files import read_grey, read_picture
+from overlay.imaging.files import read_grey, read_picture, write_picture
 from overlay.studio.inputs.drawn_parts import write_parts
 from tests.pictures import scene
 from tests.workspace import WorkspaceTest
@@ -208,6 +208,11 @@ class CliTest(WorkspaceTest):
         for what in ("like@0.5,0.1", "inside@0.5,0.1", "dark", "depth~20-60", "part mill"):
             self.assertEqual(self.run_cli("mask", picture, "--pick", what, "--out", out)[0], 0)
         np.testing.assert_array_equal(read_grey(out), [[0, 1], [0, 1]])
+        write_picture(picture, np.full((60, 90, 3), (120, 80, 40), np.uint8))
+        code, _, said = self.run_cli("mask", picture, "--pick", "sky", "--out", out)
+        self.assertEqual((code, read_grey(out).max()), (0, 0))
+        self.assertIn("mill.png: no sky found; the mask is empty", said)
+        write_parts(picture, np.arange(2)[None].repeat(2, axis=0), ["sky", "mill"])
         self.refused(
             r"--pick: part must be one of those drawn there \(sky, mill\), got 'cat'",
             "mask", picture, "--pick", "part cat", "--out", out,

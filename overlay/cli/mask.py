@@ -1,6 +1,7 @@
 """`overlay mask`: a mask of a part of a picture as PNG, as regions pick it."""
 
 import argparse
+import sys
 from pathlib import Path
 
 from overlay.cli.ends import DONE
@@ -33,6 +34,9 @@ def run(options: argparse.Namespace) -> int:
     except ValueError as error:
         raise RecipeError(f"--pick: {error}") from error
     write_grey8(options.out, found)
+    if not found.any():
+        what = options.pick.partition(":")[0]
+        print(f"{options.picture}: no {what} found; the mask is empty", file=sys.stderr)
     return DONE
 
 

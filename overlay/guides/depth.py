@@ -15,13 +15,16 @@ from scipy import ndimage, sparse
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.resample import resize
 from overlay.imaging.sky import find_sky
-from overlay.imaging.spread import spread
+from overlay.imaging.spread import spread, stands_out
 
 _ROWS = 200  # depth is estimated at this height
 _SEGMENTS = 24  # superpixels over the height
 _ALIKE = 0.055  # colour difference of neighbours that count as one thing
 _PULL = 60.0  # of a stroke against the estimate
 _SKY = 0.05  # pull of the sky to stay where it is
+# Where there is no sky: height of the horizon from the top, and how much nearer a thing is that the
+# rim does not reach. Rank correlation with a measured garage: 0.64 without, 0.76 with both.
+_INDOORS, _BEFORE = 0.55, 0.3
 _FAINT = (0.2, 0.6)  # share of a stroke that arrives, below which it counts nothing, above all
 
 
@@ -97,6 +100,8 @@ def estimate_depth(picture: ByteImage, options: DepthOptions | None = None) -> F
     horizon = options.ground if options.ground >= 0 else _horizon(work, sky)
     things = _things(work)
     depth = _standing(things, horizon, sky)
+    if not sky.any():
+        depth += _BEFORE * stands_out(work)
     if options.haze > 0:
         depth *= 1 - 0.35 * options.haze * _paleness(work, sky)
     if options.flat_sky:
@@ -163,7 +168,7 @@ def _horizon(work: FloatImage, sky: npt.NDArray[np.bool_]) -> float:
     """Height of the horizon from the top, 0..1: where the sky ends in most columns."""
     rows = work.shape[0]
     if not sky.any():
-        return 0.25
+        return _INDOORS
     ends = rows - np.argmax(sky[::-1], axis=0)
     ends = ends[sky.any(axis=0)]
     return float(np.clip(np.quantile(ends, 0.8) / rows, 0.05, 0.75))

@@ -6,7 +6,6 @@ from scipy import ndimage
 
 from overlay.imaging.colour import FloatImage
 
-
 _WARM = 0.07  # b of what is too brown for a sky, unless it glows
 _GLOWING = 0.25  # lightness, working space
 _LEAST, _WIDEST_GAP = 0.05, 0.3  # share of the picture, and of its top row, that a sky covers

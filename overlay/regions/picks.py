@@ -13,7 +13,7 @@ from scipy import ndimage
 from overlay.imaging.colour import ByteImage, FloatImage, hex_to_srgb, srgb_to_work
 from overlay.imaging.resample import resize
 from overlay.imaging.sky import find_sky
-from overlay.imaging.spread import spread
+from overlay.imaging.spread import spread, stands_out
 from overlay.regions.growing import connected_at, enclosed, grow_alike
 from overlay.regions.pick_words import Pick, read_pick
 
@@ -23,6 +23,9 @@ _STROKE = 400.0
 _GUESS = 0.3
 _TOLERANCE = 12  # of a colour without one, hundredths of OKLab
 _ALIKE = 8  # the same for what grows
+# Of a subject: how little being enclosed by contours counts, and how far from the middle it lies.
+_ENCLOSED, _MIDDLE = 1.0, 0.4
+_RARE = 0.07  # how far its colours are from the rim's at least, working space
 _PIECE = 0.3  # of the weightiest piece, from which another belongs to the subject
 _SPAN = 0.03  # of depth or lightness over which a band's rim falls
 
@@ -239,8 +242,10 @@ def _subject_seeds(work: FloatImage) -> npt.NDArray[np.float64]:
     rare = np.sqrt(np.quantile(away, 0.1, axis=0)).reshape(rows, columns)
     y, x = np.mgrid[0:rows, 0:columns]
     middle = np.hypot((y + 0.5) / rows - 0.52, (x + 0.5) / columns - 0.5)
-    value = rare * np.exp(-((middle / 0.33) ** 2))
-    sure = _main_pieces(value >= np.quantile(value, 0.92), value)
+    value = rare * (_ENCLOSED + stands_out(work)) * np.exp(-((middle / _MIDDLE) ** 2))
+    sure = _main_pieces(value >= np.quantile(value, 0.88), value)
+    if not sure.any() or rare[sure].mean() < _RARE:
+        return np.full((rows, columns), -1.0)  # nothing stands out: gravel has no subject
     never = (value <= np.quantile(value, 0.45)) | find_sky(work)
     never[:1] = never[:, :2] = never[:, -2:] = True
     return np.asarray(sure.astype(float) - (never & ~sure))

@@ -3,8 +3,10 @@
 import unittest
 
 import numpy as np
+from scipy import ndimage
 
-from overlay.imaging.colour import srgb_to_work
+from overlay.imaging.colour import srgb_to_work, work_to_srgb
+from overlay.imaging.spread import stands_out
 from overlay.regions.pick_words import PICKS, Pick, check_pick, read_pick, write_pick
 from overlay.regions.picks import Clues, PickStroke, follow_edges, pick_area
 from overlay.regions.shaping import drop_specks, fill_holes, smooth_contour
@@ -33,8 +35,6 @@ class PickTest(unittest.TestCase):
 
     def corrected(self, scene: str, name: str, what: str) -> float:
         """Overlap after at most three strokes where it is most wrong."""
-        from scipy import ndimage
-
         picture, true, strokes = self.scenes[scene].picture, self.label(scene, name), []
         found = pick_area(picture, what)
         for _ in range(3):
@@ -54,6 +54,41 @@ class PickTest(unittest.TestCase):
         for name, drawn in self.scenes.items():
             sky = pick_area(drawn.picture, "sky")
             self.assertGreater(overlap(sky, self.label(name, "sky")), 0.85, name)
+
+    def test_an_evening_sky_is_found_to_its_dark_half(self):
+        y, x = np.mgrid[0:HEIGHT, 0:WIDTH] / HEIGHT
+        work = np.zeros((HEIGHT, WIDTH, 3), np.float32)
+        work[..., 0] = -0.3 + 0.25 * y
+        work[..., 2] = -0.12
+        work[(y > 0.75) | (abs(x - 0.7) < 0.02)] = (-0.4, 0, 0.02)
+        sky = pick_area(work_to_srgb(work), "sky")
+        self.assertGreater(overlap(sky, (y < 0.75) & (abs(x - 0.7) > 0.02)), 0.9)
+
+    def test_where_there_is_no_sky_none_is_found(self):
+        rng = np.random.default_rng(2)
+        blotches = ndimage.gaussian_filter(rng.standard_normal((HEIGHT, WIDTH)), 12)
+        blotches = 0.1 * blotches / blotches.std()
+        leaves, table = np.zeros((2, HEIGHT, WIDTH, 3), np.float32)
+        leaves[..., 0], leaves[..., 2] = -0.25 + blotches, -0.06  # dark and bluish, as far leaves
+        table[..., 0], table[..., 2] = 0.1 + 0.1 * blotches, 0.2  # pale, but brown
+        for picture in (leaves, table):
+            self.assertEqual(float(pick_area(work_to_srgb(picture), "sky").max()), 0)
+
+    def test_gravel_has_no_subject_and_is_all_background(self):
+        rng = np.random.default_rng(2)
+        stones = ndimage.gaussian_filter(rng.standard_normal((HEIGHT, WIDTH)), 2)
+        work = np.zeros((HEIGHT, WIDTH, 3), np.float32)
+        work[..., 0] = 0.12 * stones / stones.std()
+        picture = work_to_srgb(work)
+        self.assertEqual(float(pick_area(picture, "subject").max()), 0)
+        self.assertEqual(float(pick_area(picture, "background").min()), 1)
+
+    def test_what_is_enclosed_stands_out_and_what_reaches_the_rim_does_not(self):
+        work = np.zeros((60, 80, 3), np.float32)
+        work[20:40, 30:50], work[45:, 60:] = 0.3, 0.3
+        far = stands_out(work)
+        self.assertGreater(far[30, 40], 0.9)
+        self.assertLess(max(far[10, 10], far[55, 75], far[30, 20]), 0.1)
 
     def test_subjects_are_found_with_three_strokes(self):
         for name in ("bottle kiln", "windmill"):

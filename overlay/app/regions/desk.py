@@ -40,6 +40,10 @@ _THUMB = (32, 48)
 _MADE_OF = ("name", "guide", "of", "map", "options", "strokes")  # keys of guides
 
 
+# The picture with its masks, each mask small, and the names of those whose pick found nothing.
+_Made = tuple[QImage, dict[str, QImage], set[str]]
+
+
 class RegionDesk(QObject):
     """Between the region panel, the picture and the core that makes masks.
 
@@ -86,14 +90,15 @@ class RegionDesk(QObject):
             stage.set_image("region", None)
             return
 
-        def make() -> tuple[QImage, dict[str, QImage]]:
+        def make() -> _Made:
             canvas = Canvas.of(recipe, store)
             masks = region_masks(recipe, store, canvas)
             beneath = canvas.picture
             if beneath is None:
                 beneath = np.full((canvas.height, canvas.width, 3), 128, np.uint8)
             thumbs = {n: grey_to_image(cover(m, *_THUMB)) for n, m in masks.items()}
-            return _overlay_image(masks_overlay([masks[n] for n in seen], beneath)), thumbs
+            empty = {n for n, m in masks.items() if recipe.regions[n].pick and not m.any()}
+            return _overlay_image(masks_overlay([masks[n] for n in seen], beneath)), thumbs, empty
 
         self.floor.loader.ask(make, self._got, newest="region")
 
@@ -111,9 +116,11 @@ class RegionDesk(QObject):
         if source is not None and self.stage.mode == "region":
             self.floor.loader.ask(lambda: part_names(source), self.panel.show_parts, newest="parts")
 
-    def _got(self, found: tuple[QImage, dict[str, QImage]]) -> None:
-        image, thumbs = found
+    def _got(self, found: _Made) -> None:
+        image, thumbs, empty = found
         self.stage.set_image("region", image)
+        if self.panel.selected in empty:
+            self.floor.say(f"Nothing of the kind was found: {self.panel.selected} is empty.")
         for name, thumb in thumbs.items():
             self.panel.show_thumb(name, thumb)
 

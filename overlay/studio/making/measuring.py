@@ -10,7 +10,7 @@ from overlay.imaging.colour import FloatImage, srgb_to_work
 from overlay.measures.depth import depth_kept
 from overlay.measures.palette import palette_distance
 from overlay.measures.patches import match_of, patch_profile, shuffled
-from overlay.measures.repeats import repeats
+from overlay.measures.repeats import rash, repeats
 from overlay.measures.rim import rim
 from overlay.measures.softness import SOFT, softness
 from overlay.measures.structure import contour_correlation, layout_match, structure_kept
@@ -68,6 +68,7 @@ def measure(
     if done.trace is not None:
         t = done.trace
         measures["repeats"] = repeats(t.cue, t.y, t.x, t.turn, t.mirrored, t.stride)
+        measures["rash"] = rash(t.cue, t.y, t.x, t.turn, t.mirrored)
     rims = {name: rim(picture, mask, opens.get(name)) for name, mask in masks.items()}
     measures["rim"] = {name: value for name, value in rims.items() if value is not None}
     measures["softness"] = softness(picture)
