@@ -1,3 +1,3 @@
 """Overlay: conditioned pictures from references, guides and regions."""
 
-__version__ = "0.6.0"
+__version__ = "0.7.0"
