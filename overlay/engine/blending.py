@@ -79,12 +79,20 @@ def restore_contrast(
 
 @njit(cache=True, parallel=True, nogil=True, fastmath=True, error_model="numpy")
 def _lay_on(voted, base, low, presence, weight):
+    """With `low` doubled row by row, as `resample.double` does."""
     height, width = weight.shape
+    last_y, last_x = low.shape[0] - 1, low.shape[1] - 1
     for y in prange(height):
+        near = min(y // 2, last_y)
+        far = min(max(near + (1 if y % 2 else -1), 0), last_y)
         for x in range(width):
             there, w = presence[y, x], weight[y, x]
+            k = min(x // 2, last_x)
+            m = min(max(k + (1 if x % 2 else -1), 0), last_x)
             for c in range(3):
-                rest = base[y, x, c] + there * low[y, x, c]
+                broad = np.float32(9) * low[near, k, c] + low[far, m, c]
+                broad += np.float32(3) * (low[near, m, c] + low[far, k, c])
+                rest = base[y, x, c] + there * np.float32(0.0625) * broad
                 voted[y, x, c] = rest + w * (voted[y, x, c] - rest)
 
 
@@ -100,7 +108,8 @@ def lay_on(
     Parameters
     ----------
     voted : (h, w, 3) float32, the marks; becomes the new canvas.
-    base : (h, w, 3) float32, the ground. low : (h, w, 3), how the canvas's larger forms differ from
-        it. presence : (h, w) in 0..1, where these stand. weight : (h, w) in 0..1, of the marks.
+    base : (h, w, 3) float32, the ground. low : half as high and wide, how the canvas's larger forms
+        differ from it; or (1, 1, 3). presence : (h, w) in 0..1, where these stand. weight : (h, w)
+        in 0..1, of the marks.
     """
     _lay_on(voted, base, low, presence, weight)

@@ -45,13 +45,18 @@ class Marker:
         self._last: int | None = None
         self._level = -1
 
-    def lay(self, step: Step, canvas: FloatImage) -> FloatImage:
-        """What the references say of a canvas: (h, w, 3) float32, a new array."""
+    def lay(self, step: Step, padded: FloatImage) -> FloatImage:
+        """What the references say of a canvas: (h, w, 3) float32, a new array.
+
+        Parameters
+        ----------
+        padded : (h + 16, w + 16, 3) float32, the canvas from `pad_canvas`.
+        """
         atlas = self._library.at(step.level)
         entering, self._level = self._level != step.level, step.level
         if not self._mixing:
-            return self._lay_group(step, canvas, atlas, None, entering=entering)
-        mean = self._mixed(step, canvas, atlas, entering=entering)
+            return self._lay_group(step, padded, atlas, None, entering=entering)
+        mean = pad_canvas(self._mixed(step, padded, atlas, entering=entering))
         self._last = atlas.all_group
         return self._lay_group(step, mean, atlas, atlas.all_group, entering=entering)
 
@@ -82,14 +87,13 @@ class Marker:
         )  # fmt: skip
 
     def _lay_group(
-        self, step: Step, canvas: FloatImage, atlas: Atlas, group: int | None, *, entering: bool
+        self, step: Step, padded: FloatImage, atlas: Atlas, group: int | None, *, entering: bool
     ) -> FloatImage:
         """Search and vote in one reference, in all together, or in each where it has its share."""
         material, control = self._material, self._control
         before = self._marks.get(group)
         marks = next_marks(material, atlas, self._casting, before, step, group=group)
-        padded = pad_canvas(canvas)
-        canvas = padded[PAD:-PAD, PAD:-PAD]  # the same values; the caller's may be freed
+        canvas = padded[PAD:-PAD, PAD:-PAD]
         if material.free_mean.any():
             sought = pad_canvas(self._raise_detail(canvas, atlas, step))
         else:
@@ -112,16 +116,16 @@ class Marker:
             power=1.5, doubt=0.002 + 0.5 * step.noise**2,
         )  # fmt: skip
 
-    def _mixed(self, step: Step, canvas: FloatImage, atlas: Atlas, *, entering: bool) -> FloatImage:
+    def _mixed(self, step: Step, padded: FloatImage, atlas: Atlas, *, entering: bool) -> FloatImage:
         """The weighted mean of what each reference alone would say."""
-        material = self._material
+        material, canvas = self._material, padded[PAD:-PAD, PAD:-PAD]
         total = np.zeros(canvas.shape[:2], np.float32)
         out = np.zeros_like(canvas)
         for place, i in enumerate(material.surfaced):
             weight = material.surface_weight(i, step, step.level)
             if not weight.any():
                 continue
-            said = self._lay_group(step, canvas, atlas, place, entering=entering)
+            said = self._lay_group(step, padded, atlas, place, entering=entering)
             out += weight[..., None] * said
             total += weight
         spoken = (total > 0)[..., None]

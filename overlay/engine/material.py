@@ -17,11 +17,12 @@ from overlay.engine.schedule import Step, count_levels
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.filters import box_mean, maximum
 from overlay.imaging.gradients import gradient_strength
-from overlay.imaging.resample import pyramid
+from overlay.imaging.resample import double, pyramid
 
 # How fast coherence gives way where the source's contours are stronger than usual in it, and what
 # is usual at least: leaves and hair are full of faint contours that strokes may cross.
 _FIRM, _PLAIN = 1.0, 0.06
+_LARGE = 12_000_000  # values of a source whose contours are looked for at half its size
 
 
 class Material:
@@ -87,7 +88,12 @@ class Material:
             return np.ones((grid.rows, grid.columns), np.float32)
         if self._slack is None or self._slack[0] != level:
             source = self.source[level]
-            self._slack = level, keep(("slack", self._key, level), lambda: _freedom(source))
+            if source.size > _LARGE and level < self.levels:  # a quarter of the memory
+                small, shape = self.source[level + 1], sparse(source[..., 0]).shape
+                found = double(_freedom(small), (shape[0], shape[1]))
+            else:
+                found = keep(("slack", self._key, level), lambda: _freedom(source))
+            self._slack = level, found
         return sparse_samples(self._slack[1], grid)
 
     def charges(self, step: Step, level: int, grid: Grid) -> FloatImage:

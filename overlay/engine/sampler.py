@@ -14,6 +14,7 @@ from overlay.engine.control import Control
 from overlay.engine.influence import Recorder
 from overlay.engine.marker import Marker
 from overlay.engine.marks import Owners
+from overlay.engine.matching.field import pad_canvas
 from overlay.engine.material import Material, speaks
 from overlay.engine.record import Trace
 from overlay.engine.request import Facets, Frame, Render, Request, StyleCue
@@ -146,10 +147,13 @@ class _Run:
         base = self._base(step)
         total = self.material.surface_total(step, step.level)
         voted = base
-        if self._marker is not None and total.any():
-            voted = self._marker.lay(step, self._held(step, base, total))
+        speaks = self._marker is not None and total.any()
+        padded = pad_canvas(self._held(step, base, total)) if speaks else None
+        low = self._low(base)
+        if self._marker is not None and padded is not None:
+            voted = self._marker.lay(step, padded)
             self._owners = self._marker.owners()
-        counted = self._blend(step, base, voted, total)
+        counted = self._blend(step, base, voted, total, low)
         self._settle_outside(step)
         self.recorder.note(step, counted, self._owners, self._reached)
         noisy = np.float32(_RENOISE * step.next_noise) * np.minimum(total, 1.0)
@@ -224,13 +228,25 @@ class _Run:
         )  # fmt: skip
         return material.guide.blocks.draw(out, step.level, step.progress)
 
+    def _low(self, base: FloatImage) -> FloatImage:
+        """How the canvas's larger forms differ from the ground, at half size; the canvas is gone.
+
+        Nothing else of it is needed once patches are sought, and large ones take much memory.
+        """
+        if self.material.source is None:
+            return np.zeros((1, 1, 3), np.float32)
+        self.canvas -= base
+        low = halve(self.canvas)
+        self.canvas = np.zeros((0, 0, 3), np.float32)
+        return low
+
     def _grip(self, step: Step) -> FloatImage:
         """How firmly contours are held, (h, w) float32, 0 up."""
         material = self.material
         return material.guide.at(step.level, step.progress, material.shape(step.level)).grip
 
     def _blend(
-        self, step: Step, base: FloatImage, voted: FloatImage, total: FloatImage
+        self, step: Step, base: FloatImage, voted: FloatImage, total: FloatImage, low: FloatImage
     ) -> FloatImage:
         """Weighted mean of what the references say and what stays.
 
@@ -243,10 +259,8 @@ class _Run:
         """
         strength = np.minimum(total, 1.0)
         self._presence = np.maximum(self._presence, strength)
-        pull, low = np.float32(0), np.zeros((1, 1, 3), np.float32)
+        pull = np.float32(0)
         if self.material.source is not None:
-            self.canvas -= base
-            low = soften(self.canvas)
             pull = np.float32(_LIGHT_TOUCH * (1 - self.request.departure) / self.request.departure)
             if self.material.free_mean.any() and not self.request.marked:
                 voted = voted + self._own_contours(base)
@@ -256,7 +270,7 @@ class _Run:
         weight = np.asarray(strength / (1 + against / np.maximum(total, 0.25)), np.float32)
         if voted is base:
             voted, weight = base.copy(), np.zeros_like(weight)
-        lay_on(voted, base, np.broadcast_to(low, base.shape), self._presence, weight)
+        lay_on(voted, base, low, self._presence, weight)
         self.canvas = voted
         return weight
 
