@@ -40,7 +40,7 @@ class AloneTest(unittest.TestCase):
                 # Two tones cannot be met without driving like colours apart (`palette._STEEPEST`).
                 self.assertGreater(falls[-1], 0.3 if "lino" in name else 0.53)
                 self.assertGreater(structure_kept(out, source), 80)
-        self.assertGreater(np.mean(falls), 0.6)
+        self.assertGreater(np.mean(falls), 0.58)
 
     def test_surface_alone_moves_texture_and_keeps_colours(self):
         # The distance counts the picture's arrangement too, which stays: fine references over a
