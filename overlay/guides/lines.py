@@ -4,16 +4,25 @@ from dataclasses import dataclass
 from typing import Literal
 
 import numpy as np
+import numpy.typing as npt
 from scipy import ndimage
 
 from overlay.guides.edges import lightness_of
 from overlay.imaging.colour import ByteImage, FloatImage
+from overlay.imaging.filters import box_mean
 
 Drawing = Literal["dark on light", "light on dark"]
 
 _P = 18.0  # how much the difference of Gaussians sharpens
 _K = 1.6
 _PHI = 12.0
+_SEEN = 0.3  # of a line's strength
+# Of short lines that crowd together, all in thicknesses: what is short, and how far around they are
+# looked for; shares of the area that they cover there: none is dropped, all are.
+_LONG, _AROUND = 14.0, 20.0
+_SPARSE, _CROWDED = 0.035, 0.07
+
+Ints = npt.NDArray[np.integer]
 
 
 @dataclass(frozen=True)
@@ -65,7 +74,7 @@ def extract_lines(picture: ByteImage, options: LineOptions) -> FloatImage:
     if drawing is not None:
         lines = _own_lines(lightness, drawing, options)
     else:
-        lines = _drawn_lines(lightness, options)
+        lines = _without_rash(_drawn_lines(lightness, options), options.thickness)
     return _without_specks(lines, options.cleaning)
 
 
@@ -133,14 +142,34 @@ def _drawn_lines(lightness: FloatImage, options: LineOptions) -> FloatImage:
     return np.asarray(np.clip(np.tanh(_PHI * (edge - level) / 2), 0, 1), np.float32)
 
 
+def _without_rash(lines: FloatImage, thickness: float) -> FloatImage:
+    """Lines without the short ones that crowd together: gravel, leaves and hair, not contours.
+
+    The lower the share of short lines around, the shorter a line may be.
+    """
+    labels, count = ndimage.label(lines > _SEEN, np.ones((3, 3), int))
+    if count == 0:
+        return lines
+    boxes = ndimage.find_objects(labels)
+    spans = [0.0] + [max(s.stop - s.start for s in box) / thickness for box in boxes]
+    span = np.asarray(spans, np.float32)
+    side = 2 * round(_AROUND * thickness) + 1
+    crowd = box_mean(((span < _LONG) & (span > 0))[labels].astype(np.float32), side)
+    around = ndimage.mean(crowd, labels, np.arange(count + 1))
+    wanted = _LONG * np.clip((np.nan_to_num(around) - _SPARSE) / (_CROWDED - _SPARSE), 0, 1)
+    return _without(lines, labels, span < wanted)
+
+
+def _without(lines: FloatImage, labels: Ints, dropped: npt.NDArray[np.bool_]) -> FloatImage:
+    """Lines without some of the pieces; what surrounds a piece softly goes with it."""
+    dropped[0] = False
+    near = ndimage.grey_dilation(np.where(dropped[labels], 1, 0).astype(np.uint8), (3, 3))
+    keep = ~((near > 0) & ((labels == 0) | dropped[labels]))
+    return np.asarray(lines * keep, np.float32)
+
+
 def _without_specks(lines: FloatImage, least: int) -> FloatImage:
     if least == 0:
         return lines
-    labels, count = ndimage.label(lines > 0.3, np.ones((3, 3), int))
-    sizes = np.bincount(labels.ravel(), minlength=count + 1)
-    small = sizes < least
-    small[0] = False
-    # What surrounds a speck softly goes with it.
-    near = ndimage.grey_dilation(np.where(small[labels], 1, 0).astype(np.uint8), (3, 3))
-    keep = ~((near > 0) & ((labels == 0) | small[labels]))
-    return np.asarray(lines * keep, np.float32)
+    labels, count = ndimage.label(lines > _SEEN, np.ones((3, 3), int))
+    return _without(lines, labels, np.bincount(labels.ravel(), minlength=count + 1) < least)

@@ -14,9 +14,10 @@ from overlay.guides.depth import (
     estimate_depth,
     occlusion_edges,
 )
-from overlay.guides.lines import LineOptions, extract_lines, recognise_drawing
+from overlay.guides.lines import LineOptions, _drawn_lines, extract_lines, recognise_drawing
 from overlay.guides.outline import OutlineOptions, extract_outline
 from overlay.guides.pose import bend, rigid_moves
+from overlay.imaging.colour import work_to_srgb
 from overlay.measures.depth import depth_kept
 from overlay.scenery.scenes import draw_scene
 from tests import sketches
@@ -241,3 +242,30 @@ class DegenerateTest(unittest.TestCase):
         ):
             with self.assertRaisesRegex(ValueError, said):
                 make()
+
+
+class RashTest(unittest.TestCase):
+    """Short lines that crowd together are texture; one by one they are a drawing's."""
+
+    def setUp(self):
+        rng = np.random.default_rng(5)
+        grain = ndimage.gaussian_filter(rng.standard_normal((240, 320)), 1.6)
+        work = np.zeros((240, 320, 3), np.float32)
+        work[..., 0] = 0.1 + 0.12 * grain / grain.std() * (np.arange(320) > 160)
+        work[40:200, 60:64, 0] = -0.4  # a post
+        for y in (60, 120, 180):
+            work[y : y + 4, 100:112, 0] = -0.4  # three short strokes beside it
+        self.lines = extract_lines(work_to_srgb(work), LineOptions())
+        lightness = np.ascontiguousarray(work[..., 0])
+        self.before = _drawn_lines(lightness, LineOptions())
+
+    def test_texture_loses_its_ticks(self):
+        ticks = [float(lines[:, 180:].mean()) for lines in (self.lines, self.before)]
+        self.assertGreater(ticks[1], 0.1)
+        self.assertLess(ticks[0], 0.35 * ticks[1])
+
+    def test_contours_and_lone_short_strokes_stay(self):
+        left = [lines[:, :140] for lines in (self.lines, self.before)]
+        self.assertGreater(left[0].sum(), 0.9 * left[1].sum())
+        for y in (60, 120, 180):
+            self.assertGreater(self.lines[y - 3 : y + 7, 96:116].max(), 0.5)
