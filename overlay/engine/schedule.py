@@ -12,7 +12,8 @@ STAGES = ("masses", "forms", "marks", "grain")
 # The shorter side of the coarsest scale keeps at least so many pixels.
 _SMALLEST = 24
 _BASE_PIXELS = 1_500_000
-_COARSE = 2  # halvings at which every run begins that has the steps for it
+# Halvings at which every run begins that has the steps for it, and steps at full size after them.
+_COARSE, _FULL = 2, 2
 
 
 @dataclass(frozen=True)
@@ -68,12 +69,13 @@ def plan(steps: int, departure: float, levels: int) -> list[Step]:
 def _begun_coarsely(planned: list[Step], levels: int) -> list[Step]:
     """The first steps at a quarter of the size, then at half, however small the departure.
 
-    Marks would be smaller than the reference's otherwise, where little is left of the run.
+    Marks would be smaller than the reference's otherwise, where little is left of the run. Two
+    steps at full size always follow, or large marks would be left faint and smeared: so three steps
+    begin at half, and fewer at full size.
     """
-    spare = min(len(planned) - 1, min(_COARSE, levels))
+    spare = min(len(planned) - _FULL, _COARSE, levels)
     for k in range(spare):
-        level = max(planned[k].level, spare - k)
-        planned[k] = replace(planned[k], level=level)
+        planned[k] = replace(planned[k], level=max(planned[k].level, spare - k))
     return planned
 
 

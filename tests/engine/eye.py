@@ -40,6 +40,21 @@ def least_distance(after: np.ndarray, before: np.ndarray, things: np.ndarray) ->
     return float(least[0] / least[1])
 
 
+def continued(trace) -> float:
+    """Share of patches whose match goes on in that of the right or the lower neighbour, 0..1."""
+    found = np.zeros(trace.cue.shape, bool)
+    same = (trace.turn == 0) & ~trace.mirrored
+    for axis, (dy, dx) in ((0, (4, 0)), (1, (0, 4))):
+        a = tuple(slice(None, -1) if k == axis else slice(None) for k in (0, 1))
+        b = tuple(slice(1, None) if k == axis else slice(None) for k in (0, 1))
+        step_x = np.where(trace.mirrored[a], -dx, dx)
+        on = (trace.cue[a] == trace.cue[b]) & (trace.mirrored[a] == trace.mirrored[b])
+        on &= (trace.y[b] - trace.y[a] == dy) & (trace.x[b] - trace.x[a] == step_x)
+        found[a] |= on
+        found[b] |= on
+    return float(found[same | trace.mirrored].mean())
+
+
 @cache
 def evening(width: int = 240, height: int = 160) -> tuple[np.ndarray, np.ndarray]:
     """A lamp before a dark ground with leaves hardly lighter: uint8 sRGB, and which thing is where.

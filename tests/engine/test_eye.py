@@ -5,8 +5,9 @@ import unittest
 from overlay.engine.request import Facets
 from overlay.engine.sampler import render
 from overlay.imaging.colour import srgb_to_work
-from tests.engine.eye import calm_gain, evening, hue_spread, least_distance
-from tests.pictures import manner, request, style
+from overlay.measures.repeats import rash
+from tests.engine.eye import calm_gain, continued, evening, hue_spread, least_distance
+from tests.pictures import edges, manner, request, scene, style
 
 
 class TintTest(unittest.TestCase):
@@ -35,3 +36,17 @@ class TintTest(unittest.TestCase):
         for name, after in self.after.items():
             with self.subTest(name):
                 self.assertGreater(least_distance(after, self.before, self.things), 0.5)
+
+
+class MarkTest(unittest.TestCase):
+    """Marks over a scene: no rash, few that nobody continues."""
+
+    def test_marks_are_neither_strewn_nor_alone(self):
+        source = scene("lock", 288, 192)
+        for name in ("lino cut", "glazed tile", "felt"):
+            guides = (edges(source, weight=0.5),)
+            done = render(request(source, styles=(style(manner(name, 320, 240)),), guides=guides))
+            t = done.trace
+            with self.subTest(name):
+                self.assertLess(rash(t.cue, t.y, t.x, t.turn, t.mirrored), 1.5)
+                self.assertGreater(continued(t), 0.75)

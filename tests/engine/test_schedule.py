@@ -16,6 +16,13 @@ class PlanTest(unittest.TestCase):
                 self.assertEqual(steps[-1].level, 0)
         self.assertEqual(plan(16, 0.0, 3), [])
 
+    def test_little_departure_begins_coarsely_where_two_steps_at_full_size_can_follow(self):
+        wanted = {0.4: [2, 1, 1, 0, 0, 0, 0], 0.25: [2, 1, 0, 0], 0.15: [1, 0, 0], 0.1: [0, 0]}
+        for departure, levels in wanted.items():
+            found = [step.level for step in plan(16, departure, 3)]
+            self.assertEqual(found, levels, departure)
+        self.assertEqual([step.level for step in plan(16, 0.4, 1)], [1, 0, 0, 0, 0, 0, 0])
+
     def test_noise_falls_to_nothing(self):
         levels = [noise_at(t / 10) for t in range(11)]
         self.assertEqual(levels, sorted(levels, reverse=True))

@@ -4,6 +4,7 @@ import numpy as np
 
 from overlay.engine.matching import search
 from overlay.engine.matching.atlas import PATCH, Leaf, build_atlas
+from overlay.engine.matching.distance import page_table
 from overlay.engine.matching.field import (
     PAD,
     Grid,
@@ -14,6 +15,8 @@ from overlay.engine.matching.field import (
     random_field,
 )
 from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, from_bytes, to_bytes
+from overlay.engine.matching.search import worn_places
+from overlay.engine.matching.sweep import mark_repeats
 from overlay.engine.matching.vote import vote
 from overlay.engine.request import Facets
 from overlay.engine.shares import Casting, assign, memberships, solve_bias
@@ -118,6 +121,39 @@ class SearchTest(unittest.TestCase):
         near_j = round((4 * j - other.left + self.grid.left) / 4)
         shift = 4 * i - other.top - (4 * near_i - self.grid.top)
         self.assertEqual(moved[i, j, 1], field[near_i, near_j, 1] + shift)
+
+
+class WearTest(unittest.TestCase):
+    """Places that are used too often, and places that show again nearby."""
+
+    def test_only_places_used_far_more_than_most_are_worn(self):
+        atlas = pages(srgb_to_work(blobs(4, 80, 64)))
+        table = page_table(atlas)
+        field = np.zeros((20, 30, 3), np.int32)
+        field[..., 0] = np.arange(600).reshape(20, 30) % 2
+        field[..., 1] = np.arange(600).reshape(20, 30) * 7 % 56
+        field[..., 2] = np.arange(600).reshape(20, 30) * 11 % 72
+        self.assertFalse(worn_places(field, table).any())
+        field[:5] = (1, 17, 34)
+        worn = np.flatnonzero(worn_places(field, table))
+        self.assertEqual(worn.tolist(), [80 + 2 * 10 + 4])  # second page, third row of ten, fifth
+
+    def test_a_place_that_shows_again_is_marked_up_to_three_away(self):
+        rng = np.random.default_rng(2)
+        field = rng.integers(0, 12, (9, 11, 3)).astype(np.int32)
+        field[..., 0] %= 2
+        marked = mark_repeats(field)
+        self.assertTrue(0.2 < marked.mean() < 0.98)
+        for i in range(9):
+            for j in range(11):
+                near = any(
+                    0 < abs(m - i) + abs(n - j) <= 3
+                    and field[m, n, 0] == field[i, j, 0]
+                    and abs(field[m, n, 1:] - field[i, j, 1:]).sum() < 4
+                    for m in range(9)
+                    for n in range(11)
+                )
+                self.assertEqual(bool(marked[i, j]), near)
 
 
 class VoteTest(unittest.TestCase):

@@ -2,7 +2,7 @@ import unittest
 
 import numpy as np
 
-from overlay.measures.repeats import repeats
+from overlay.measures.repeats import rash, repeats
 
 ROWS, COLUMNS = 20, 40
 
@@ -33,6 +33,19 @@ class RepeatsTest(unittest.TestCase):
         cue, y, x, turn, mirrored = trace(x)
         y = (np.arange(ROWS) % 2 * 100)[:, None] + 0 * x
         self.assertEqual(repeats(cue, y, x, turn, mirrored, 4), 0)
+
+    def test_a_mark_used_more_than_twelve_times_is_a_rash(self):
+        cue, y, x, turn, mirrored = trace(np.arange(COLUMNS) * 4)
+        x, y = x.copy(), y.copy()
+        for uses, share in ((12, 0), (13, 100 * 13 / cue.size)):
+            x[:, :2], y[:, :2] = np.arange(2) * 4 + 1000, y[:, :2] + 0
+            x.ravel()[:uses], y.ravel()[:uses] = 2001, 503
+            self.assertAlmostEqual(rash(cue, y, x, turn, mirrored), share)
+        # Turned the other way it is another mark, and where nobody decided there is none.
+        turn = turn.copy()
+        turn.ravel()[:6] = 1
+        self.assertEqual(rash(cue, y, x, turn, mirrored), 0)
+        self.assertEqual(rash(np.full_like(cue, -1), y, x, turn, mirrored), 0)
 
     def test_mirrored_copies_run_backwards(self):
         x = np.concatenate([np.arange(20)[::-1], np.arange(20)[::-1]]) * 4
