@@ -23,10 +23,11 @@ _COMMANDS = (
 def main(arguments: list[str] | None = None) -> int:
     """Run a command and return its exit code."""
     said = sys.argv[1:] if arguments is None else arguments
-    options = _parser(said).parse_args(said)
-    if arguments is None:
-        _hush_libraries()
     try:
+        # Here as well, for the engine takes seconds to load where its kernels are new.
+        options = _parser(said).parse_args(said)
+        if arguments is None:
+            _hush_libraries()
         code = options.run(options)
         sys.stdout.flush()
     except KeyboardInterrupt:
