@@ -73,5 +73,22 @@ class AnyMachineTest(unittest.TestCase):
         )  # fmt: skip
         return done.stdout
 
+    def test_a_machine_without_wide_vectors_has_the_same_sums(self):
+        code = (
+            "import numpy as np\n"
+            "from tests.engine.test_keys import sums\n"
+            "a, b = np.random.default_rng(8).integers(0, 256, (2, 900)).astype(np.uint8)\n"
+            "print(sums(a, 5, 100, b, 3, 90))"
+        )
+        said = [
+            subprocess.run(
+                [sys.executable, "-c", code], env=os.environ | variables, capture_output=True,
+                text=True, check=True,
+            ).stdout
+            for variables in ({}, {"NUMBA_CPU_NAME": "generic", "NUMBA_CPU_FEATURES": ""})
+        ]  # fmt: skip
+        self.assertEqual(said[0], said[1])
+        self.assertIn("(", said[0])
+
     def test_one_thread_gives_the_same_bytes_as_two(self):
         self.assertEqual(self.render(NUMBA_NUM_THREADS="1"), self.render(NUMBA_NUM_THREADS="2"))
