@@ -102,6 +102,13 @@ def _coheres(field, i, j, page, y, x):
     return False
 
 
+@njit(cache=True, forceinline=True, error_model="numpy")
+def _staleness(uses, table, field, i, j, page, y, x):
+    """How many times better a match must be whose place is worn or shows nearby."""
+    dearer = _worn(uses, table, page, y, x)
+    return dearer * np.float32(REPEAT) if _repeats(field, i, j, page, y, x) else dearer
+
+
 @njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
 def _try_neighbours(
     canvas, guide, at, step, asked, label, free, colours, guides, known, means, table,
@@ -140,9 +147,7 @@ def _try_neighbours(
         )  # fmt: skip
         score = (c + floor) / coherence
         if score < rank:
-            score *= _worn(uses, table, other, cy, cx)
-            if _repeats(field, i, j, other, cy, cx):
-                score *= np.float32(REPEAT)
+            score *= _staleness(uses, table, field, i, j, other, cy, cx)
         if score < rank:
             page, y, x, d, rank = other, cy, cx, c, score
     return page, y, x, d, rank
@@ -231,9 +236,7 @@ def _try_places(
         )  # fmt: skip
         score = c + floor
         if score < rank:
-            score *= _worn(uses, table, other, cy, cx)
-            if _repeats(field, i, j, other, cy, cx):
-                score *= np.float32(REPEAT)
+            score *= _staleness(uses, table, field, i, j, other, cy, cx)
         if score < rank:
             page, y, x, d, rank = other, cy, cx, c, score
         radius //= 2
