@@ -25,7 +25,7 @@ except ImportError:
 first = standard()
 guide, (cue,) = first.guides[0], first.styles
 again = replace(first, styles=(replace(cue, weight=0.9),))
-asked = {"first": first, "again": again, "small": standard(1536, 1024, departure=0.3)}
+asked = {"first": first, "again": again}
 for line in sys.stdin:
     name = line.strip()
     if name != "again":
