@@ -6,7 +6,7 @@ import numpy as np
 
 from overlay.engine.matching.field import make_grid
 from overlay.engine.request import Request
-from overlay.engine.schedule import count_levels, plan
+from overlay.engine.steps.schedule import count_levels, plan
 
 _LINE = 64  # bytes that come from memory at once
 _TRIES = 8 + 5 / 2  # places tried for a patch in a sweep: neighbours, and random ones every other

@@ -12,6 +12,9 @@ from overlay.cli.ends import DONE, STOPPED, explain
 # `overlay schema` does not wait for the engine.
 _COMMANDS = (
     ("render", "render a recipe, or a PNG that carries one", "render"),
+    ("sheet", "pull a proof sheet over one or two settings", "sheet"),
+    ("hunt", "pull several seeds beside each other", "hunt"),
+    ("meet", "find the setting at which a measure meets a target", "meet"),
     ("demo", "open the demo project, or render it into a folder", "demo"),
     ("map", "write a structure map of a picture as PNG", "maps"),
     ("mask", "write a mask of a part of a picture as PNG", "mask"),

@@ -39,7 +39,7 @@ def run(options: argparse.Namespace) -> int:
     check_target("--out", options.out, inputs)
     if options.report is not None:
         check_target("--report", options.report, [*inputs, options.out])
-    _set_threads(options.threads)
+    set_threads(options.threads)
     with Progress(quiet=options.quiet) as progress:
         proof = progress.done(
             "Proof",
@@ -53,7 +53,8 @@ def run(options: argparse.Namespace) -> int:
     return DONE
 
 
-def _set_threads(threads: int | None) -> None:
+def set_threads(threads: int | None) -> None:
+    """Use no more threads than these, all there are for None."""
     if threads is None:
         return
     if threads < 1:

@@ -8,8 +8,9 @@ from pydantic import BaseModel, ValidationError
 from overlay.document.bulk import refuse_bulk
 from overlay.document.cues import CUE_TYPES, KINDS, Facets, Place
 from overlay.document.json_text import RecipeError, decode_text, json_text, parse_json
+from overlay.document.keys import apply_setting
 from overlay.document.part import shown
-from overlay.document.recipe import Recipe, Settle
+from overlay.document.recipe import Recipe, Settle, Stray
 from overlay.document.regions import Region
 from overlay.document.strokes import MapStroke, Stroke
 from overlay.imaging.decode import MAX_TEXT_BYTES
@@ -22,7 +23,7 @@ def read_recipe(path: Path, changes: list[str] | None = None) -> Recipe:
 
     Parameters
     ----------
-    changes : `KEY=VALUE` settings that are laid over the file's, see `apply_setting`.
+    changes : `KEY=VALUE` settings that are laid over the file's, see `keys.apply_setting`.
 
     Raises
     ------
@@ -62,33 +63,6 @@ def _kind_first(cue: dict[str, Any]) -> dict[str, Any]:
     """A cue as one reads it: its name, what it is, and then the rest."""
     kind = next(kind for kind in KINDS if kind in cue)
     return {"name": cue["name"], kind: cue[kind]} | cue
-
-
-def apply_setting(data: Any, setting: str) -> None:
-    """Lay one `KEY=VALUE` over plain data, in place.
-
-    KEY is a dotted path; a list's element is named by number, a cue also by its name. VALUE is
-    JSON.
-    """
-    key, equals, text = setting.partition("=")
-    if not equals or not key:
-        raise RecipeError(f"--set: must be KEY=VALUE, got {setting!r}")
-    try:
-        value = parse_json(text, "value")
-    except RecipeError as error:
-        raise RecipeError(
-            f"--set {key}: the value must be JSON (text in double quotes), got {shown(text)}"
-        ) from error
-    *path, last = key.split(".")
-    place = data
-    for part in path:
-        place = _descend(place, part, key)
-    if isinstance(place, list):
-        place[_index(place, last, key)] = value
-    elif isinstance(place, dict):
-        place[last] = value
-    else:
-        raise RecipeError(f"--set {key}: {last!r} must lie in an object or list")
 
 
 def first_fault(error: ValidationError) -> str:
@@ -146,29 +120,6 @@ def _read_text(path: Path) -> str:
     return text
 
 
-def _descend(place: Any, part: str, key: str) -> Any:
-    if isinstance(place, list):
-        return place[_index(place, part, key)]
-    if isinstance(place, dict):
-        # What has defaults may be absent in the file.
-        return place.setdefault(part, {})
-    raise RecipeError(f"--set {key}: {part!r} must lie in an object or list")
-
-
-def _index(place: list[Any], part: str, key: str) -> int:
-    # Digits of ASCII alone: others, such as a raised two, count as digits but are no numbers.
-    if part.isascii() and part.isdigit() and len(part) < 10 and int(part) < len(place):
-        return int(part)
-    for i, item in enumerate(place):
-        if isinstance(item, dict) and item.get("name") == part:
-            return i
-    names = [item.get("name", "") for item in place if isinstance(item, dict)]
-    raise RecipeError(
-        f"--set {key}: must name one of {', '.join(map(str, names)) or 'nothing'} "
-        f"or a number below {len(place)}, got {part!r}"
-    )
-
-
 def _allowed_keys(loc: tuple[int | str, ...]) -> list[str]:
     """The keys of the part of a recipe that a fault lies in."""
     parents: dict[str, type[BaseModel]] = {
@@ -177,6 +128,7 @@ def _allowed_keys(loc: tuple[int | str, ...]) -> list[str]:
         "passes": Settle,
         "facets": Facets,
         "place": Place,
+        "stray": Stray,
         "keep_out": Stroke,
         "strokes": MapStroke,
     }

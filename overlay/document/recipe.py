@@ -19,6 +19,9 @@ MOST_POINTS = 200_000  # of all strokes; they then still fit into what is read a
 MOST_COVER = 4000  # times that strokes may go over the picture; more takes minutes to draw
 
 
+Seed = Annotated[int, Field(ge=0, le=2**53)]
+
+
 class Settle(Part):
     """A pass after the base pass, with little freedom, so that rims of regions disappear."""
 
@@ -31,12 +34,20 @@ class Settle(Part):
 AnyPass = Settle
 
 
+class Stray(Part):
+    """A small wandering from the recipe's seed towards another one: 0 none, 1 all the way."""
+
+    seed: Seed
+    amount: Unit
+
+
 class Recipe(Part):
     """Everything a proof needs."""
 
     overlay: Annotated[Literal[1], Version] = 1
     size: tuple[int, int] | None = None
-    seed: Annotated[int, Field(ge=0, le=2**53)] = 0
+    seed: Seed = 0
+    stray: Stray | None = None
     steps: Annotated[int, Field(ge=1, le=200)] = 16
     departure: Unit = 0.75
     guidance: Annotated[float, Field(ge=0, le=10)] = 1.0

@@ -20,7 +20,7 @@ from overlay.engine.matching.field import (
     random_field,
 )
 from overlay.engine.request import AvoidCue
-from overlay.engine.schedule import Step
+from overlay.engine.steps.schedule import Step
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.noise import step_key
 from overlay.imaging.resample import pyramid, resize

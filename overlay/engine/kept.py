@@ -57,11 +57,13 @@ def content_key(*arrays: np.ndarray | None) -> bytes:
 
 
 def weight(thing: object) -> int:
-    """Bytes of the arrays in a thing: an array, or a tuple, list or dataclass of such."""
+    """Bytes of the arrays in a thing: an array, or a tuple, list, dict or dataclass of such."""
     if isinstance(thing, np.ndarray):
         return int(thing.nbytes)
     if isinstance(thing, tuple | list):
         return sum(weight(part) for part in thing)
+    if isinstance(thing, dict):
+        return sum(weight(part) for part in thing.values())
     if is_dataclass(thing) and not isinstance(thing, type):
         return sum(weight(getattr(thing, field.name)) for field in fields(thing))
     return 64

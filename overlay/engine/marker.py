@@ -5,6 +5,9 @@ over the whole, the layers are averaged, and one more search over all of them ma
 crisp again.
 """
 
+from collections.abc import Mapping
+from dataclasses import dataclass
+
 import numpy as np
 
 from overlay.engine.control import Control
@@ -24,9 +27,10 @@ from overlay.engine.matching.field import PAD, STRIDE, pad_canvas
 from overlay.engine.matching.vote import vote
 from overlay.engine.material import Material
 from overlay.engine.record import Trace
-from overlay.engine.schedule import Step
+from overlay.engine.shares import Casting
+from overlay.engine.steps.schedule import Step
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.noise import add_noise, step_key
+from overlay.imaging.noise import add_noise
 from overlay.imaging.resample import soften
 
 _SWEEPS, _ENTERING_SWEEPS = 2, 4
@@ -34,16 +38,48 @@ _NEAR = 24  # pixels within which later steps search
 _SEARCH, _DETAIL = 1, 3  # purposes of random numbers
 
 
-class Marker:
-    """Lays marks on a canvas; keeps the correspondence from step to step."""
+@dataclass(frozen=True)
+class Correspondence:
+    """What a marker knows between two steps; shared, and not to be written to.
 
-    def __init__(self, material: Material, library: Library, first: Step, control: Control) -> None:
+    Attributes
+    ----------
+    marks : by the group that they were sought in, None for all that share the picture.
+    last : the group that was laid last. level : the scale at which.
+    """
+
+    casting: Casting
+    marks: Mapping[int | None, Marks]
+    last: int | None
+    level: int
+
+
+class Marker:
+    """Lays marks on a canvas; keeps the correspondence from step to step.
+
+    Parameters
+    ----------
+    known : where another run of the same beginning has come to, to go on from there.
+    """
+
+    def __init__(
+        self,
+        material: Material,
+        library: Library,
+        first: Step,
+        control: Control,
+        known: Correspondence | None = None,
+    ) -> None:
         self._material, self._library, self._control = material, library, control
         self._mixing = material.request.blend == "mix" and len(material.surfaced) > 1
-        self._casting = cast(material, library, first, control)
-        self._marks: dict[int | None, Marks] = {}
-        self._last: int | None = None
-        self._level = -1
+        if known is None:
+            known = Correspondence(cast(material, library, first, control), {}, None, -1)
+        self._casting, self._marks = known.casting, dict(known.marks)
+        self._last, self._level = known.last, known.level
+
+    def known(self) -> Correspondence:
+        """What the next step builds on; it stays as it is while this one goes on."""
+        return Correspondence(self._casting, dict(self._marks), self._last, self._level)
 
     def lay(self, step: Step, padded: FloatImage) -> FloatImage:
         """What the references say of a canvas: (h, w, 3) float32, a new array.
@@ -104,7 +140,7 @@ class Marker:
             query, atlas, marks.grid, marks.field, soft=entering,
             sweeps=_ENTERING_SWEEPS if entering else _SWEEPS, coherence=COHERENCE,
             radius=reach_of(atlas) if entering else _NEAR,
-            key=step_key(material.request.seed, step.number, _SEARCH), check=control.check,
+            key=material.chance.key(step, _SEARCH), check=control.check,
             tidy=step.number == material.request.steps - 1,
         )  # fmt: skip
         owner = atlas.owner[marks.field[..., 0]].astype(np.int16)
@@ -143,5 +179,5 @@ class Marker:
         gain = min(wanted / (float(detail.std()) + 1e-4), 3.0)
         out = low + np.float32(1 + free * max(gain - 1, 0)) * detail
         amount = np.full(canvas.shape[:2], 0.5 * free * wanted, np.float32)
-        add_noise(out, amount, step_key(self._material.request.seed, step.number, _DETAIL))
+        add_noise(out, amount, self._material.chance.key(step, _DETAIL))
         return out

@@ -20,10 +20,10 @@ from overlay.engine.matching.field import (
     sparse_samples,
 )
 from overlay.engine.material import Material
-from overlay.engine.schedule import Step
 from overlay.engine.shares import Casting, Labels, assign, memberships, smooth_cost
+from overlay.engine.steps.schedule import Step
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.noise import add_noise, step_key
+from overlay.imaging.noise import add_noise
 
 COHERENCE = (1.3, 1.0)
 _FIRST_SWEEPS = 8
@@ -75,7 +75,7 @@ def cast(material: Material, library: Library, first: Step, control: Control) ->
     level = max(first.level, min(2, material.levels))
     shape = material.shape(level)
     grid = make_grid(*shape, (0, 0))
-    seed, atlas = material.request.seed, library.at(level)
+    chance, atlas = material.chance, library.at(level)
     amount = np.full(shape, 0.2 if material.source is None else 0.04, np.float32)
     start = Step(first.number, 0.0, level, 0.0, 0.0)
     fields, costs = [], []
@@ -83,9 +83,9 @@ def cast(material: Material, library: Library, first: Step, control: Control) ->
         own = [float(k == i) for k in range(len(material.styles))]
         blank = np.zeros((*shape, 3), np.float32)
         canvas = material.ground.at(level, own, canvas=blank)
-        add_noise(canvas, amount, step_key(seed, 0, _CAST))
+        add_noise(canvas, amount, chance.first_key(0, _CAST))
         label = np.full((grid.rows, grid.columns), r, np.int16)
-        key = step_key(seed, r, _START)
+        key = chance.first_key(r, _START)
         control.check()
         found, cost, _ = search.refine(
             make_query(material, pad_canvas(canvas), grid, label, start), atlas, grid,
@@ -94,7 +94,7 @@ def cast(material: Material, library: Library, first: Step, control: Control) ->
         )  # fmt: skip
         fields.append(found)
         costs.append(cost)
-    cost = smooth_cost(np.stack(costs), step_key(seed, 1, _CAST))
+    cost = smooth_cost(np.stack(costs), chance.first_key(1, _CAST))
     return Casting(cost, tuple(fields), grid, level)
 
 
@@ -116,7 +116,7 @@ def next_marks(
     ----------
     group : one reference, or the atlas's `all_group`, for all patches; None lets references share.
     """
-    offset = step_key(material.request.seed, step.number, _GRID)
+    offset = material.chance.key(step, _GRID)
     grid = make_grid(*material.shape(step.level), (offset & 3, (offset >> 2) & 3))
     label = _labels(material, casting, step, grid)
     homes = label

@@ -13,7 +13,8 @@ from overlay.engine.library import Library
 from overlay.engine.matching.field import Grid, sparse, sparse_samples
 from overlay.engine.matching.nearness import Nearness
 from overlay.engine.request import Request, StyleCue
-from overlay.engine.schedule import Step, count_levels
+from overlay.engine.steps.chance import Chance
+from overlay.engine.steps.schedule import Step, count_levels
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.filters import box_mean, maximum
 from overlay.imaging.gradients import gradient_strength
@@ -30,6 +31,7 @@ class Material:
 
     Attributes
     ----------
+    chance : where random numbers come from.
     styles : the cues that can change anything; `surfaced` are the places in it of those that give
         marks, in the order of the library's references.
     source : per level (h, w, 3) working space, or None.
@@ -39,7 +41,7 @@ class Material:
     """
 
     def __init__(self, request: Request, styles: tuple[StyleCue, ...], control: Control) -> None:
-        self.request, self.styles = request, styles
+        self.request, self.styles, self.chance = request, styles, Chance.of(request)
         self.levels = count_levels(request.width, request.height)
         self.surfaced = [i for i, cue in enumerate(styles) if cue.facets.surface > 0]
         self.guide = GuideField(request.guides, self.levels)
@@ -129,6 +131,11 @@ def _freedom(source: FloatImage) -> FloatImage:
     near = box_mean(maximum(gradient_strength(source[..., 0], 1.2), 5), 5)
     usual = max(float(np.median(near[::2, ::2])), _PLAIN)
     return sparse(1 - np.clip(_FIRM * (near / usual - 1), 0, 1))
+
+
+def speaking(request: Request) -> tuple[StyleCue, ...]:
+    """The styles that can change anything at all in a run."""
+    return tuple(cue for cue in request.styles if speaks(cue, request))
 
 
 def speaks(cue: StyleCue, request: Request) -> bool:

@@ -8,7 +8,7 @@ import numpy.typing as npt
 
 from overlay.engine.control import Control
 from overlay.engine.record import Influence, Trace
-from overlay.engine.schedule import Envelope
+from overlay.engine.steps.schedule import Envelope
 from overlay.imaging.colour import ByteImage, FloatImage
 
 BoolMask = npt.NDArray[np.bool_]
@@ -132,6 +132,14 @@ Cue = StyleCue | GuideCue | AvoidCue
 
 
 @dataclass(frozen=True)
+class Stray:
+    """A wandering from the request's seed towards another one: 0 none, 1 all the way."""
+
+    seed: int
+    amount: float
+
+
+@dataclass(frozen=True)
 class Request:
     """A proof to be rendered.
 
@@ -149,6 +157,7 @@ class Request:
     width: int
     height: int
     seed: int = 0
+    stray: Stray | None = None
     steps: int = 16
     departure: float = 0.75
     source: ByteImage | None = None

@@ -21,7 +21,7 @@ _ELSEWHERE = np.array(
 )
 
 
-class _Contours(NamedTuple):
+class Contours(NamedTuple):
     """Ridges of a picture's gradient."""
 
     strength: FloatImage  # (h, w) in 0..1, 0 off the ridges
@@ -29,7 +29,7 @@ class _Contours(NamedTuple):
     across: FloatImage
 
 
-def found_again(proof: FloatImage, structure: FloatImage) -> float | None:
+def found_again(there: Contours, wanted: Contours) -> float | None:
     """Share of a picture's contours that a proof shows again, beyond chance.
 
     A contour is found where the proof has one within two pixels; it counts by the square of how
@@ -39,14 +39,13 @@ def found_again(proof: FloatImage, structure: FloatImage) -> float | None:
 
     Parameters
     ----------
-    proof, structure : (H, W, 3) float32, working space, of the same size.
+    there, wanted : those of the proof, and of the structure picture, of the same size.
 
     Returns
     -------
     1 where all are found, 0 where as many as by chance; below where it is fewer. None where the
     structure picture has no contours.
     """
-    wanted, there = _contours(structure), _contours(proof)
     ys, xs = np.nonzero(wanted.strength > _CLEAR)
     if not len(ys):
         return None
@@ -59,9 +58,10 @@ def found_again(proof: FloatImage, structure: FloatImage) -> float | None:
     return (float(score[0]) - chance) / max(1 - chance, 1e-3)
 
 
-def _contours(picture: FloatImage) -> _Contours:
+def contours_of(picture: FloatImage) -> Contours:
+    """The contours of a picture, (H, W, 3) float32, working space."""
     smooth = gaussian(picture[..., 0], _SIGMA)
-    out = _Contours(*(np.zeros_like(smooth) for _ in range(3)))
+    out = Contours(*(np.zeros_like(smooth) for _ in range(3)))
     slope = np.empty_like(smooth)
     _slopes(smooth, out.down, out.across, slope)
     clearest = float(np.percentile(slope[::2, ::2], 99))

@@ -18,12 +18,20 @@ def palette_distance(image: FloatImage, reference: FloatImage) -> float:
     ----------
     image, reference : (H, W, 3) float32, working space; converted to plain OKLab here.
     """
-    a, b = _colours(image), _colours(reference)
+    return colours_apart(colour_profile(image), colour_profile(reference))
+
+
+def colour_profile(image: FloatImage) -> FloatImage:
+    """What `palette_distance` compares: sorted projections of sampled colours, (8000, 48)."""
     rng = np.random.default_rng(9)
     directions = rng.standard_normal((3, _DIRECTIONS)).astype(np.float32)
     directions /= np.linalg.norm(directions, axis=0)
-    gap = np.abs(np.sort(a @ directions, axis=0) - np.sort(b @ directions, axis=0))
-    return float(200.0 * gap.mean())
+    return np.asarray(np.sort(_colours(image) @ directions, axis=0), np.float32)
+
+
+def colours_apart(a: FloatImage, b: FloatImage) -> float:
+    """The palette distance from profiles, for whoever compares with several references."""
+    return float(200.0 * np.abs(a - b).mean())
 
 
 def _colours(image: FloatImage, count: int = 8000) -> FloatImage:

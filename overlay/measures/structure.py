@@ -7,7 +7,7 @@ from overlay.imaging.colour import FloatImage
 from overlay.imaging.filters import gaussian
 from overlay.imaging.gradients import gradient_strength
 from overlay.imaging.resample import halve, resize
-from overlay.measures.contours import found_again
+from overlay.measures.contours import Contours, contours_of, found_again
 
 _LOOKED_AT = 256  # pixels of the longer side, at least, at which contours are compared
 _BROAD = 0.25  # how much those at half size count
@@ -25,7 +25,16 @@ def correlation(a: FloatImage, b: FloatImage) -> float:
     return float(a @ b) / scale if scale > 1e-12 else 0.0
 
 
-def structure_kept(proof: FloatImage, structure: FloatImage) -> float:
+def wanted_contours(structure: FloatImage) -> tuple[Contours, Contours]:
+    """What `structure_kept` looks for of a picture (H, W, 3), fine and broad."""
+    while max(structure.shape[:2]) >= 2 * _LOOKED_AT:
+        structure = halve(structure)
+    return contours_of(structure), contours_of(halve(structure))
+
+
+def structure_kept(
+    proof: FloatImage, structure: FloatImage, wanted: tuple[Contours, Contours] | None = None
+) -> float:
     """How many of the structure picture's contours are found again in the proof, 0 to 100.
 
     0 is chance, 100 is all. What the proof has besides, its marks, does not count against it, but
@@ -35,12 +44,11 @@ def structure_kept(proof: FloatImage, structure: FloatImage) -> float:
     Parameters
     ----------
     proof, structure : (H, W, 3) float32, working space, of the same size.
+    wanted : `wanted_contours` of the structure picture, for whoever asks about it many times.
     """
-    while max(proof.shape[:2]) >= 2 * _LOOKED_AT:
-        proof, structure = halve(proof), halve(structure)
-    fine = found_again(proof, structure)
-    broad = found_again(halve(proof), halve(structure))
-    known = [(s, w) for s, w in ((fine, 1 - _BROAD), (broad, _BROAD)) if s is not None]
+    wanted = wanted_contours(structure) if wanted is None else wanted
+    shares = map(found_again, wanted_contours(proof), wanted)
+    known = [(s, w) for s, w in zip(shares, (1 - _BROAD, _BROAD), strict=True) if s is not None]
     if not known:
         return 0.0
     share = sum(s * w for s, w in known) / sum(w for _, w in known)

@@ -8,7 +8,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from overlay.document.json_text import RecipeError, parse_json
-from overlay.document.reading import apply_setting, make_recipe, read_recipe, recipe_json
+from overlay.document.keys import apply_setting
+from overlay.document.reading import make_recipe, read_recipe, recipe_json
 from overlay.document.recipe import Recipe
 
 FULL = {

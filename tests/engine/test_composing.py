@@ -11,7 +11,7 @@ from overlay.engine.library import work_at_most
 from overlay.engine.placing import place
 from overlay.engine.request import AvoidCue, Facets, Placement, Request
 from overlay.engine.sampler import render
-from overlay.engine.schedule import Envelope
+from overlay.engine.steps.schedule import Envelope
 from overlay.imaging.colour import srgb_to_work
 from overlay.imaging.resample import resize
 from overlay.measures.palette import palette_distance

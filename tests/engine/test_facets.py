@@ -6,7 +6,7 @@ import numpy as np
 
 from overlay.engine.request import Facets, Request
 from overlay.engine.sampler import render
-from overlay.engine.schedule import Envelope
+from overlay.engine.steps.schedule import Envelope
 from overlay.imaging.colour import srgb_to_work, work_to_srgb
 from overlay.imaging.resample import resize
 from overlay.measures.palette import palette_distance

@@ -4,7 +4,7 @@ import numpy as np
 
 from overlay.engine.guidance import GuideField
 from overlay.engine.matching.field import PAD, sparse
-from overlay.engine.schedule import Envelope
+from overlay.engine.steps.schedule import Envelope
 from tests.pictures import HEIGHT, WIDTH, edges, scene
 
 SHAPE = (HEIGHT, WIDTH)

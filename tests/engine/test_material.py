@@ -8,7 +8,7 @@ from overlay.engine.marks import Owners
 from overlay.engine.matching.field import make_grid
 from overlay.engine.material import Material, speaks
 from overlay.engine.request import Facets
-from overlay.engine.schedule import Envelope, plan
+from overlay.engine.steps.schedule import Envelope, plan
 from overlay.engine.tone.tints import blend_changes, change_of, make_tint
 from overlay.imaging.colour import srgb_to_work
 from overlay.imaging.smoothing import smooth_within

@@ -8,7 +8,7 @@ import numpy as np
 
 from overlay.engine.request import Facets
 from overlay.engine.sampler import render
-from overlay.engine.schedule import Envelope
+from overlay.engine.steps.schedule import Envelope
 from overlay.imaging.colour import srgb_to_work
 from overlay.measures.structure import correlation, structure_kept
 from tests.pictures import edges, manner, request, scene, style

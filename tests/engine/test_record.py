@@ -4,8 +4,9 @@ import numpy as np
 
 from overlay.engine.record import ASPECTS
 from overlay.engine.request import Facets
-from overlay.engine.sampler import _film_frame, render
-from overlay.engine.schedule import Envelope
+from overlay.engine.sampler import render
+from overlay.engine.steps.run import _film_frame
+from overlay.engine.steps.schedule import Envelope
 from overlay.imaging.colour import srgb_to_work
 from tests.pictures import HEIGHT, WIDTH, manner, request, scene, stripes, style
 

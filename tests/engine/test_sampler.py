@@ -10,7 +10,7 @@ from hypothesis import strategies as st
 from overlay.engine.control import CancelledError, Control
 from overlay.engine.request import Facets, Request, StyleCue
 from overlay.engine.sampler import render
-from overlay.engine.schedule import Envelope
+from overlay.engine.steps.schedule import Envelope
 from overlay.imaging.colour import srgb_to_work
 from overlay.measures.palette import palette_distance
 from overlay.measures.patches import style_match

@@ -1,6 +1,6 @@
 import unittest
 
-from overlay.engine.schedule import Envelope, count_levels, noise_at, plan
+from overlay.engine.steps.schedule import Envelope, count_levels, noise_at, plan
 
 
 class PlanTest(unittest.TestCase):

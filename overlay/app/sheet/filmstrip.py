@@ -8,7 +8,7 @@ from overlay.app.parts.images import to_image
 from overlay.app.parts.theme import tone
 from overlay.app.sheet.axis import MARGIN, TimeAxis
 from overlay.engine.request import Frame
-from overlay.engine.schedule import STAGES
+from overlay.engine.steps.schedule import STAGES
 
 
 class Scale(QWidget):

@@ -11,7 +11,7 @@ from overlay.engine.guidance import firmness
 from overlay.engine.library import Library
 from overlay.engine.matching.field import Grid, grid_samples
 from overlay.engine.request import GuideCue, StyleCue
-from overlay.engine.schedule import Step
+from overlay.engine.steps.schedule import Step
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.resample import pyramid, resize
 

@@ -4,16 +4,22 @@ from dataclasses import dataclass
 from typing import Any
 
 from overlay.engine.control import Control
+from overlay.engine.kept import content_key, keep
 from overlay.engine.request import Cue, Render, Request, StyleCue
 from overlay.guides.depth import estimate_depth
-from overlay.imaging.colour import FloatImage, srgb_to_work
+from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.measures.depth import depth_kept
-from overlay.measures.palette import palette_distance
-from overlay.measures.patches import match_of, patch_profile, shuffled
+from overlay.measures.palette import colour_profile, colours_apart
+from overlay.measures.patches import Profile, match_of, patch_profile, shuffled
 from overlay.measures.repeats import rash, repeats
 from overlay.measures.rim import rim
 from overlay.measures.softness import SOFT, softness
-from overlay.measures.structure import contour_correlation, layout_match, structure_kept
+from overlay.measures.structure import (
+    contour_correlation,
+    layout_match,
+    structure_kept,
+    wanted_contours,
+)
 from overlay.studio.inputs.checks import SMALL
 from overlay.studio.making.hearing import unheard
 
@@ -47,19 +53,20 @@ def measure(
     picture = srgb_to_work(done.picture)
     source = None if request.source is None else srgb_to_work(request.source)
     measures: dict[str, Any] = {"style_match": {}, "palette_distance": {}, "share": {}}
-    profile = patch_profile(picture)
-    start = patch_profile(shuffled(picture) if source is None else source)
+    profile, colours = patch_profile(picture), colour_profile(picture)
+    start = patch_profile(shuffled(picture)) if request.source is None else _profile(request.source)
     for cue in request.styles:
         control.check()
-        reference = srgb_to_work(cue.picture)
         if not cue.is_swatches:
-            measures["style_match"][cue.name] = match_of(profile, start, patch_profile(reference))
-        measures["palette_distance"][cue.name] = palette_distance(picture, reference)
+            measures["style_match"][cue.name] = match_of(profile, start, _profile(cue.picture))
+        measures["palette_distance"][cue.name] = colours_apart(colours, _colours(cue.picture))
         if done.trace is not None:
             measures["share"][cue.name] = 100.0 * done.trace.share(cue.name)
     control.check()
     if source is not None:
-        measures["structure_kept"] = structure_kept(picture, source)
+        key = ("contours", content_key(request.source))
+        contours = keep(key, lambda: wanted_contours(source))
+        measures["structure_kept"] = structure_kept(picture, source, contours)
         # What structure kept was before, for one version: figures in notes can be compared.
         measures["contour_correlation"] = contour_correlation(picture, source)
         measures["layout_match"] = layout_match(picture, source)
@@ -73,6 +80,22 @@ def measure(
     measures["rim"] = {name: value for name, value in rims.items() if value is not None}
     measures["softness"] = softness(picture)
     return _rounded(measures)
+
+
+def _profile(picture: ByteImage) -> Profile:
+    """The patches of a picture that many proofs are compared with."""
+    key = ("patches", content_key(picture))
+    return keep(key, lambda: patch_profile(srgb_to_work(picture)))
+
+
+def _colours(picture: ByteImage) -> FloatImage:
+    key = ("colours", content_key(picture))
+    return keep(key, lambda: colour_profile(srgb_to_work(picture)))
+
+
+def _softness(picture: ByteImage) -> float:
+    key = ("softness", content_key(picture))
+    return keep(key, lambda: softness(srgb_to_work(picture)))
 
 
 def _rounded(measures: dict[str, Any]) -> dict[str, Any]:
@@ -114,7 +137,7 @@ def _poor_picture(style: StyleCue) -> list[Notice]:
     if min(height, width) < SMALL:
         text = f"The picture of {style.name} is small ({width}x{height}); its marks will be few."
         return [Notice("small_reference", style.name, text)]
-    level = softness(srgb_to_work(style.picture))
+    level = _softness(style.picture)
     if 0 < level < SOFT:
         text = (
             f"The picture of {style.name} is soft ({level:.2f}, sharp is {SOFT} and up); "

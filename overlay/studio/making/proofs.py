@@ -7,10 +7,10 @@ from dataclasses import dataclass, field
 from typing import Any
 
 from overlay import __version__
-from overlay.document.recipe import Recipe
+from overlay.document.recipe import OWN_ENGINE, Recipe
 from overlay.engine.control import Control
 from overlay.engine.record import Influence, Trace
-from overlay.engine.request import Frame
+from overlay.engine.request import Engine, Frame
 from overlay.engine.version import ENGINE_VERSION
 from overlay.imaging.colour import ByteImage
 from overlay.studio.inputs.digests import digest_of
@@ -64,7 +64,10 @@ def hash_recipe(recipe: Recipe) -> str:
     Where files lie does not count, only what is in them, and the version of the engine.
     """
     digests = {path: digest_of(path) for path in input_paths(recipe)}
-    text = json.dumps(recipe.model_dump(mode="json"), sort_keys=True, ensure_ascii=False)
+    data = recipe.model_dump(mode="json")
+    if recipe.stray is None:
+        del data["stray"]  # as it was before there was any, so that kept proofs are found
+    text = json.dumps(data, sort_keys=True, ensure_ascii=False)
     for path, digest in sorted(digests.items(), key=lambda item: -len(item[0])):
         text = text.replace(json.dumps(path, ensure_ascii=False), json.dumps(digest))
     return hashlib.sha256(f"{ENGINE_VERSION}\n{text}".encode()).hexdigest()
@@ -76,12 +79,15 @@ def make_proof(
     control: Control | None = None,
     *,
     engines: Collection[str] = (),
+    own: Engine | None = None,
 ) -> Proof:
     """Render and measure a recipe with absolute paths.
 
     Parameters
     ----------
     engines : those of other packages that may run.
+    own : renders the base in place of our engine, to the same bytes, as for one of many that have
+        their beginnings in common.
 
     Raises
     ------
@@ -99,7 +105,8 @@ def make_proof(
     share = 0.95 / (1 + 0.6 * len(recipe.passes))
     # A proof that differs in its later passes alone has the same base, which need not run again.
     base = hash_recipe(recipe.model_copy(update={"passes": ()})) if recipe.passes else recipe_hash
-    done = store.stages.base(base, lambda: render(request, control.part(0.0, share)))
+    first = own if own is not None and recipe.engine == OWN_ENGINE else render
+    done = store.stages.base(base, lambda: first(request, control.part(0.0, share)))
     masks, opens = work.masks, work.open_borders
     for i, wanted in enumerate(recipe.passes):
         begin = share * (1 + 0.6 * i)

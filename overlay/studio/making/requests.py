@@ -20,8 +20,8 @@ from overlay.document.cues import (
 from overlay.document.json_text import RecipeError
 from overlay.document.recipe import Recipe
 from overlay.engine import request as engine
-from overlay.engine.request import Facets, Placement, Request, StyleCue
-from overlay.engine.schedule import Envelope
+from overlay.engine.request import Facets, Placement, Request, Stray, StyleCue
+from overlay.engine.steps.schedule import Envelope
 from overlay.imaging.colour import FloatImage, hex_to_srgb
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making.canvas import Canvas
@@ -72,6 +72,7 @@ def build_request(
         width=canvas.width,
         height=canvas.height,
         seed=recipe.seed,
+        stray=None if recipe.stray is None else Stray(recipe.stray.seed, recipe.stray.amount),
         steps=recipe.steps,
         departure=recipe.departure,
         source=canvas.picture,

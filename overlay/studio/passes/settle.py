@@ -8,7 +8,7 @@ from scipy import ndimage
 from overlay.document.recipe import Settle
 from overlay.engine.control import Control
 from overlay.engine.request import Engine, Facets, GuideCue, Render, Request, StyleCue
-from overlay.engine.schedule import Envelope
+from overlay.engine.steps.schedule import Envelope
 from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_srgb
 from overlay.regions.rims import meet_tints, rim_band
@@ -57,6 +57,7 @@ def settle(
     again = replace(
         request,
         seed=request.seed + 1,
+        stray=request.stray and replace(request.stray, seed=request.stray.seed + 1),
         source=picture,
         marked=True,
         departure=wanted.departure,

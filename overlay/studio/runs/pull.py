@@ -5,6 +5,7 @@ from dataclasses import replace
 
 from overlay.document.recipe import Recipe
 from overlay.engine.control import Control
+from overlay.engine.request import Engine
 from overlay.imaging.intake import PictureError
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.shelf import ProofShelf
@@ -19,6 +20,7 @@ def pull_proof(
     *,
     engines: Collection[str] = (),
     light: bool = False,
+    own: Engine | None = None,
 ) -> Proof:
     """The proof of a recipe: a kept one, else rendered, numbered and kept.
 
@@ -28,12 +30,13 @@ def pull_proof(
     ----------
     light : one of many, as a cell of a sheet: found and kept without the record of its run. It is
         rendered again where its run is wanted.
+    own : see `make_proof`.
     """
     recipe_hash = hash_recipe(recipe)
     known = shelf.find_light(recipe_hash) if light else shelf.find(recipe_hash)
     if known is not None:
         return replace(known, recipe=recipe)
-    proof = make_proof(recipe, store, control, engines=engines)
+    proof = make_proof(recipe, store, control, engines=engines, own=own)
     proof = replace(proof, number=shelf.take_number(proof.recipe_hash))
     try:
         shelf.keep(proof, light=light)

@@ -1,26 +1,45 @@
 """The influence record: from the weights of a step to who decided what, and where."""
 
+from dataclasses import dataclass
+
 import numpy as np
 
 from overlay.engine.layout import cells_of
 from overlay.engine.marks import Owners
 from overlay.engine.material import Material
 from overlay.engine.record import ASPECTS, CANVAS, SOURCE, Influence
-from overlay.engine.schedule import Step
+from overlay.engine.steps.schedule import Step
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.resample import resize
 
 
-class Recorder:
-    """Collects the normalised weights of a run, step by step, on the frame's cells."""
+@dataclass(frozen=True)
+class Noted:
+    """What was recorded up to a step: progress at the end of each, and its maps."""
 
-    def __init__(self, material: Material) -> None:
+    progress: tuple[float, ...] = ()
+    maps: tuple[FloatImage, ...] = ()
+
+
+class Recorder:
+    """Collects the normalised weights of a run, step by step, on the frame's cells.
+
+    Parameters
+    ----------
+    noted : what a run of the same beginning has recorded.
+    """
+
+    def __init__(self, material: Material, noted: Noted | None = None) -> None:
         self._material = material
         self._cells = cells_of(material.request.height, material.request.width)
         rest = CANVAS if material.source is None else SOURCE
         self._names = (*(cue.name for cue in material.styles), rest)
-        self._progress: list[float] = []
-        self._maps: list[FloatImage] = []
+        noted = noted or Noted()
+        self._progress, self._maps = list(noted.progress), list(noted.maps)
+
+    def noted(self) -> Noted:
+        """What was recorded so far."""
+        return Noted(tuple(self._progress), tuple(self._maps))
 
     def note(
         self,

@@ -1,0 +1,158 @@
+"""`overlay sheet`: a proof sheet over one or two settings, on one page, as pictures, as a table."""
+
+import argparse
+from pathlib import Path
+
+from pydantic import ValidationError
+
+from overlay.cli.ends import DONE, FAILED, complain
+from overlay.cli.progress import Progress
+from overlay.cli.render import set_threads
+from overlay.cli.targets import check_target
+from overlay.document.json_text import RecipeError
+from overlay.document.reading import first_fault, read_recipe, recipe_json
+from overlay.document.recipe import Recipe
+from overlay.document.sheets import TRIAL_PIXELS, ProofSheet
+from overlay.engine.control import Control
+from overlay.imaging.files import write_picture
+from overlay.imaging.intake import PictureError
+from overlay.imaging.whole_files import write_bytes
+from overlay.studio.inputs.paths import absolute_recipe, input_paths, relative_recipe
+from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.keeping.scratch import scratch_shelf
+from overlay.studio.making.proofs import Proof
+from overlay.studio.sheets.axes import read_axis
+from overlay.studio.sheets.figures import flat_measures, sheet_table
+from overlay.studio.sheets.job import Place, SheetJob
+from overlay.studio.sheets.page import CELL_WIDTH, Filled, check_page, write_page
+
+
+def add_arguments(parser: argparse.ArgumentParser) -> None:
+    """What the command takes."""
+    parser.add_argument("recipe", type=Path, metavar="RECIPE")
+    parser.add_argument("--across", required=True, metavar="KEY=V,V,…")
+    parser.add_argument("--down", metavar="KEY=V,V,…")
+    add_outputs(parser)
+    parser.set_defaults(run=run)
+
+
+def add_outputs(parser: argparse.ArgumentParser) -> None:
+    """Where things go, and how large they are."""
+    parser.add_argument("--out", type=Path, required=True, metavar="SHEET.png|.pdf")
+    parser.add_argument("--cells", type=Path, metavar="DIR")
+    parser.add_argument("--csv", type=Path, metavar="FILE")
+    parser.add_argument("--size", metavar="WxH", help="of a cell's proof; whole for the recipe's")
+    parser.add_argument("--cell-width", type=int, default=CELL_WIDTH, metavar="PIXELS")
+    parser.add_argument("--measure", default="", metavar="MEASURE", help="stands under each cell")
+    parser.add_argument("--set", action="append", default=[], metavar="KEY=VALUE", dest="changes")
+    parser.add_argument("--engine", action="append", default=[], metavar="NAME", dest="engines")
+    parser.add_argument("--threads", type=int, metavar="N")
+    parser.add_argument("--quiet", action="store_true")
+
+
+def run(options: argparse.Namespace) -> int:
+    """Check all, then pull all cells, then write."""
+    recipe = read_recipe(options.recipe, options.changes)
+    located = absolute_recipe(recipe, options.recipe.parent)
+    axes = {
+        name: read_axis(text, located, f"--{name}", folder=options.recipe.parent)
+        for name, text in (("across", options.across), ("down", options.down))
+        if text is not None
+    }
+    try:
+        sheet = ProofSheet(name=options.recipe.stem, recipe=located, **axes, pixels=TRIAL_PIXELS)
+    except ValidationError as error:
+        raise RecipeError(first_fault(error)) from error
+    return pull_sheet(sized(sheet, options.size), options)
+
+
+def sized(sheet: ProofSheet, size: str | None) -> ProofSheet:
+    """The sheet with cells of a size: `WxH`, `whole` for the recipe's own, None for trials."""
+    if size is None:
+        return sheet
+    if size == "whole":
+        return sheet.model_copy(update={"pixels": None})
+    width, cross, height = size.partition("x")
+    if not (
+        cross and width.isascii() and width.isdigit() and height.isascii() and height.isdigit()
+    ):
+        raise RecipeError(f"--size: must be WIDTHxHEIGHT or whole, got {size!r}")
+    recipe = Recipe.model_validate(
+        sheet.recipe.model_dump() | {"size": (int(width[:6]), int(height[:6]))}
+    )
+    return sheet.model_copy(update={"pixels": None, "recipe": recipe})
+
+
+def pull_sheet(sheet: ProofSheet, options: argparse.Namespace) -> int:
+    """Pull a sheet's cells and write what is asked for; a cell that fails says so and others go on.
+
+    Returns
+    -------
+    The exit code: 1 when any cell failed, though all others are there.
+    """
+    _check_places(sheet, options)
+    set_threads(options.threads)
+    with Progress(quiet=options.quiet) as progress, scratch_shelf() as shelf:
+        job = SheetJob(sheet, PictureStore(), shelf, engines=options.engines)
+        proofs, faults = progress.done("Sheet", lambda control: _pull_all(job, control))
+    if not proofs:
+        raise PictureError(next(iter(faults.values())))
+    filled = Filled(
+        sheet=sheet,
+        pictures={place: proof.picture for place, proof in proofs.items()},
+        figures={place: flat_measures(proof.measures) for place, proof in proofs.items()},
+        faults=faults,
+        hashes={place: proof.recipe_hash for place, proof in proofs.items()},
+    )
+    if options.cells is not None:
+        _write_cells(options.cells, proofs)
+    if options.csv is not None:
+        write_bytes(options.csv, sheet_table(sheet, filled.figures, faults).encode())
+    write_page(options.out, filled, measure=options.measure, width=options.cell_width)
+    for (row, column), fault in faults.items():
+        complain(f"cell {row + 1}-{column + 1}: {fault}")
+    return FAILED if faults else DONE
+
+
+def _pull_all(job: SheetJob, control: Control) -> tuple[dict[Place, Proof], dict[Place, str]]:
+    proofs: dict[Place, Proof] = {}
+    faults: dict[Place, str] = {}
+    ready = job.prepare(control.part(0.0, 0.05))
+    for i, one in enumerate(ready):
+        place, part = (one.cell.row, one.cell.column), 0.95 / len(ready)
+        if one.cell.recipe is None:
+            faults[place] = one.cell.fault
+            continue
+        try:
+            proofs[place] = job.pull(one.cell, control.part(0.05 + i * part, 0.05 + (i + 1) * part))
+        except (RecipeError, PictureError) as error:
+            faults[place] = str(error)
+    return proofs, faults
+
+
+def _check_places(sheet: ProofSheet, options: argparse.Namespace) -> None:
+    """Refuse where nothing can be written before anything is pulled."""
+    inputs = [options.recipe, *map(Path, input_paths(sheet.recipe))]
+    check_page(options.out)
+    check_target("--out", options.out, inputs)
+    if options.csv is not None:
+        check_target("--csv", options.csv, [*inputs, options.out])
+    if not 48 <= options.cell_width <= 2048:
+        raise RecipeError(f"--cell-width: must be 48 to 2048, got {options.cell_width}")
+    if options.cells is not None:
+        if options.cells.exists() and not options.cells.is_dir():
+            raise PictureError(f"{options.cells}: must be a folder, got a file")
+        for row in range(sheet.rows):
+            for column in range(sheet.columns):
+                target = options.cells / f"{row + 1}-{column + 1}.png"
+                if options.cells.is_dir():
+                    check_target("--cells", target, inputs)
+
+
+def _write_cells(folder: Path, proofs: dict[Place, Proof]) -> None:
+    """Each cell as a whole proof with its recipe, `ROW-COLUMN.png` from 1-1."""
+    folder.mkdir(parents=True, exist_ok=True)
+    for (row, column), proof in proofs.items():
+        text = recipe_json(relative_recipe(proof.recipe, folder))
+        path = folder / f"{row + 1}-{column + 1}.png"
+        write_picture(path, proof.picture, recipe=text, engine=proof.engine)

@@ -1,0 +1,1 @@
+"""Many proofs beside each other, and settings that are found by pulling."""

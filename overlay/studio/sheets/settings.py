@@ -1,0 +1,179 @@
+"""The settings of a recipe that can be varied: every number, choice and picture in it.
+
+They are read from the document's own fields, so that a new one is there by itself.
+"""
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+from typing import Any, Literal, get_args, get_origin
+
+from pydantic.fields import FieldInfo
+
+from overlay.document.cues import Facets, GuideCue, Place, ReferenceCue, StyleInfluence
+from overlay.document.guide_options import GUIDE_OPTIONS
+from overlay.document.keys import value_at
+from overlay.document.part import FilePath, Part
+from overlay.document.recipe import Recipe, Stray
+from overlay.document.regions import Region
+from overlay.document.sheets import WITHOUT
+from overlay.regions.pick_words import PICKS
+from overlay.studio.making.engines import engine_names
+
+Kind = Literal["number", "choice", "picture", "size"]
+
+RUN = "Run"
+_SHARE, _TWICE = 1.0, 2.0  # upper bounds that mean shares, which people say in percent
+# What is called otherwise than its key, by the ending of that.
+_NAMES = {
+    "stray.seed": "stray seed", "place.scale": "size on the frame", "place.fit": "fit on the frame",
+    "scale": "mark size", "reference": "picture", "avoided": "picture", "guide": "kind of guide",
+    "of": "made from", "invert_region": "all but its region",
+}  # fmt: skip
+# What is no setting to vary, or cannot be honoured yet.
+_LEFT_OUT = {"overlay", "prompt", "avoid", "guidance", "name", "strokes", "keep_out", "map", "mask"}
+
+
+@dataclass(frozen=True)
+class Setting:
+    """One setting.
+
+    Attributes
+    ----------
+    key : as `--set` takes it. group : whose it is: the run, a cue, a region.
+    name : what it is called. now : its present value.
+    low, high : bounds of a number. whole : whether it is one. percent : whether people say it so.
+    choices : what a choice is among.
+    """
+
+    key: str
+    group: str
+    name: str
+    kind: Kind
+    now: Any
+    low: float = 0.0
+    high: float = 1.0
+    whole: bool = False
+    percent: bool = False
+    choices: tuple[Any, ...] = ()
+
+    @property
+    def title(self) -> str:
+        """Whose setting it is and what it is called."""
+        return self.name if self.group == RUN else f"{self.group}: {self.name}"
+
+
+def settings_of(recipe: Recipe) -> list[Setting]:
+    """All settings of a recipe, those of the run first."""
+    found = list(_run_settings(recipe))
+    for i, cue in enumerate(recipe.cues):
+        # A name that would be taken for a path or a number gives way to the cue's place.
+        plain = "." not in cue.name and not cue.name.isdigit() and "=" not in cue.name
+        key = f"cues.{cue.name if plain else i}"
+        found += _part_settings(recipe, key, cue.name, type(cue))
+        if isinstance(cue, StyleInfluence):
+            found += _part_settings(recipe, f"{key}.facets", cue.name, Facets)
+        if isinstance(cue, ReferenceCue):
+            found += _part_settings(recipe, f"{key}.place", cue.name, Place)
+        if isinstance(cue, GuideCue):
+            found += _option_settings(key, cue)
+    for name in recipe.regions:
+        if "." not in name:
+            found += _part_settings(recipe, f"regions.{name}", name, Region)
+    for i, later in enumerate(recipe.passes):
+        found += _part_settings(recipe, f"passes.{i}", f"Pass {i + 1}", type(later))
+    return found
+
+
+def find_setting(recipe: Recipe, key: str) -> Setting | None:
+    """The setting of a key; a cue may be named by its place."""
+    for setting in settings_of(recipe):
+        if key == setting.key or _by_place(recipe, key) == setting.key:
+            return setting
+    return None
+
+
+def _by_place(recipe: Recipe, key: str) -> str:
+    parts = key.split(".")
+    if parts[0] == "cues" and len(parts) > 1 and parts[1].isascii() and parts[1].isdigit():
+        place = int(parts[1])
+        if place < len(recipe.cues):
+            return ".".join(["cues", recipe.cues[place].name, *parts[2:]])
+    return key
+
+
+def _run_settings(recipe: Recipe) -> Iterator[Setting]:
+    yield from _part_settings(recipe, "", RUN, Recipe)
+    amount = 0.0 if recipe.stray is None else recipe.stray.amount
+    yield Setting("stray.amount", RUN, "stray", "number", amount, percent=True)
+    yield from (s for s in _part_settings(recipe, "stray", RUN, Stray) if s.key == "stray.seed")
+    yield Setting("engine", RUN, "engine", "choice", recipe.engine, choices=engine_names())
+    names = tuple(cue.name for cue in recipe.cues)
+    yield Setting(WITHOUT, RUN, "which cue is left out", "choice", None, choices=(None, *names))
+
+
+def _part_settings(recipe: Recipe, path: str, group: str, kind: type[Part]) -> Iterator[Setting]:
+    for key, field in kind.model_fields.items():
+        where = f"{path}.{key}" if path else key
+        if key in _LEFT_OUT or (key == "engine" and not path):
+            continue
+        made = _setting(recipe, where, group, _name(where), field)
+        if made is not None:
+            yield made
+
+
+def _option_settings(path: str, cue: GuideCue) -> Iterator[Setting]:
+    for key, field in GUIDE_OPTIONS[cue.guide].model_fields.items():
+        now = getattr(cue.settings, key)
+        made = _typed(f"{path}.options.{key}", cue.name, _name(key), field, now)
+        if made is not None:
+            yield made
+
+
+def _setting(recipe: Recipe, key: str, group: str, name: str, field: FieldInfo) -> Setting | None:
+    if key.endswith(".region") or key == "within":
+        choices = (None, *recipe.regions)
+        now = value_at(recipe, key)
+        return Setting(key, group, name, "choice", now, choices=choices)
+    return _typed(key, group, name, field, value_at(recipe, key))
+
+
+def _typed(key: str, group: str, name: str, field: FieldInfo, now: Any) -> Setting | None:
+    """A setting by the type of its field; None for what cannot be varied."""
+    kind = field.annotation
+    if key == "size":
+        return Setting(key, group, name, "size", now)
+    if key.endswith(".pick"):
+        return Setting(key, group, name, "choice", now, choices=(None, *PICKS))
+    if kind is bool:
+        return Setting(key, group, name, "choice", now, choices=(True, False))
+    if get_origin(kind) is Literal and len(get_args(kind)) > 1:
+        return Setting(key, group, name, "choice", now, choices=get_args(kind))
+    if _holds_file(field):
+        return Setting(key, group, name, "picture", now)
+    if kind not in (int, float):
+        return None
+    low, high = _bounds(field)
+    percent = kind is float and low == 0 and high in (_SHARE, _TWICE) and "scale" not in key
+    return Setting(key, group, name, "number", now, low, high, whole=kind is int, percent=percent)
+
+
+def _holds_file(field: FieldInfo) -> bool:
+    """Whether a field is a file's path, or may be one."""
+    own = {type(m) for m in field.metadata}
+    validators = {type(m) for m in get_args(FilePath)[1:]}
+    if field.annotation is str:
+        return validators <= own
+    return any(FilePath == one for one in get_args(field.annotation))
+
+
+def _bounds(field: FieldInfo) -> tuple[float, float]:
+    low = next((m.ge for m in field.metadata if hasattr(m, "ge")), 0)
+    high = next((m.le for m in field.metadata if hasattr(m, "le")), 1)
+    return float(low), float(high)
+
+
+def _name(key: str) -> str:
+    """What a setting is called."""
+    dotted = f".{key}"
+    found = next((name for ending, name in _NAMES.items() if dotted.endswith(f".{ending}")), None)
+    return found or key.rpartition(".")[2].replace("_", " ")
