@@ -109,13 +109,8 @@ class PageTest(unittest.TestCase):
         places = {}
         for place, picture in self.filled.pictures.items():
             corner = picture[:40, :40].astype(int)
-            hits = [
-                (y, x)
-                for y in range(60, page.shape[0] - 40)
-                for x in range(20, page.shape[1] - 40)
-                if abs(page[y, x] - corner[0, 0]).max() < 3
-                and abs(page[y : y + 40, x : x + 40] - corner).max() < 3
-            ]
+            near = np.argwhere(abs(page[:-40, :-40] - corner[0, 0]).max(axis=2) < 3)
+            hits = [(y, x) for y, x in near if abs(page[y : y + 40, x : x + 40] - corner).max() < 3]
             self.assertEqual(len(hits), 1, place)
             places[place] = hits[0]
         self.assertEqual(places[0, 0][0], places[0, 1][0])
