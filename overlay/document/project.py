@@ -10,6 +10,7 @@ from overlay.document.changes import SAVED, Changes, changes_between
 from overlay.document.history import History
 from overlay.document.observer import Signal
 from overlay.document.recipe import Recipe
+from overlay.document.sheets import ProofSheet
 
 SeedRule = Literal["same", "new"]
 FileStamp = tuple[int, int, int]  # time of change in nanoseconds, size, inode
@@ -31,12 +32,14 @@ class State:
     Attributes
     ----------
     seed_rule : whether each pull has the same seed or takes a new one.
+    sheets : proof sheets, in the order they were made; their recipes' paths are absolute.
     """
 
     recipe: Recipe = field(default_factory=Recipe)
     tray: tuple[Path, ...] = ()
     marks: Mapping[str, ProofMark] = field(default_factory=dict)
     seed_rule: SeedRule = "same"
+    sheets: tuple[ProofSheet, ...] = ()
 
     def mark(self, recipe_hash: str) -> ProofMark:
         """What is said of a proof."""
@@ -104,6 +107,7 @@ class Project:
         tray: tuple[Path, ...] | None = None,
         marks: Mapping[str, ProofMark] | None = None,
         seed_rule: SeedRule | None = None,
+        sheets: tuple[ProofSheet, ...] | None = None,
     ) -> None:
         """Change the state as one named step; nothing happens when nothing differs."""
         new = self._state
@@ -115,6 +119,8 @@ class Project:
             new = replace(new, marks=marks)
         if seed_rule is not None:
             new = replace(new, seed_rule=seed_rule)
+        if sheets is not None:
+            new = replace(new, sheets=sheets)
         if new == self._state:
             return
         self._history.left(name, self._state)

@@ -8,6 +8,7 @@ from overlay.document.json_text import RecipeError
 from overlay.document.part import Part, Version, tuples
 from overlay.document.reading import first_fault, make_recipe
 from overlay.document.recipe import Recipe
+from overlay.document.sheets import MOST_SHEETS, ProofSheet
 
 PICTURES = "pictures/"
 MOST_NOTE = 10_000  # characters
@@ -33,8 +34,9 @@ class ProjectFile(Part):
     tray: tuple[Entry, ...] = ()
     marks: dict[Hash, Mark] = Field(default_factory=dict)
     seed_rule: Literal["same", "new"] = "same"
+    sheets: Annotated[tuple[ProofSheet, ...], Field(max_length=MOST_SHEETS)] = ()
 
-    @field_validator("tray", mode="before")
+    @field_validator("tray", "sheets", mode="before")
     @classmethod
     def _listed(cls, value: Any) -> Any:
         return tuples(value)
@@ -61,3 +63,11 @@ def make_project_file(data: Any, where: str) -> ProjectFile:
         raise RecipeError(f"{where}: {first_fault(error)}") from error
     make_recipe(data["recipe"], where)
     return found
+
+
+def make_sheet(data: Any, where: str) -> ProofSheet:
+    """Validate a proof sheet's plain data; raises `RecipeError` in one line."""
+    try:
+        return ProofSheet.model_validate(data)
+    except ValidationError as error:
+        raise RecipeError(f"{where}: {first_fault(error)}") from error

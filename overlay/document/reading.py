@@ -12,6 +12,7 @@ from overlay.document.keys import apply_setting
 from overlay.document.part import shown
 from overlay.document.recipe import Recipe, Settle, Stray
 from overlay.document.regions import Region
+from overlay.document.sheets import Axis, ProofSheet
 from overlay.document.strokes import MapStroke, Stroke
 from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.files import read_recipe_text
@@ -129,10 +130,15 @@ def _allowed_keys(loc: tuple[int | str, ...]) -> list[str]:
         "facets": Facets,
         "place": Place,
         "stray": Stray,
+        "across": Axis,
+        "down": Axis,
+        "sheets": ProofSheet,
         "keep_out": Stroke,
         "strokes": MapStroke,
     }
     names = [str(part) for part in loc[:-1]]
+    if "sheets" in names and "recipe" in names:
+        names = names[names.index("recipe") + 1 :]
     model: type[BaseModel] = next((parents[n] for n in reversed(names) if n in parents), Recipe)
     first = ["name", str(getattr(model, "kind", ""))]
     return sorted(model.model_fields, key=lambda key: key not in first)

@@ -9,6 +9,7 @@ from collections.abc import Callable, Hashable
 from dataclasses import fields, is_dataclass
 from hashlib import blake2b
 from typing import Any, TypeVar, cast
+from weakref import ref
 
 import numpy as np
 from cachetools import LRUCache
@@ -19,6 +20,8 @@ _LARGEST = _LIMIT // 4  # of one thing; larger ones would leave room for nothing
 T = TypeVar("T")
 _kept: LRUCache[Hashable, Any] = LRUCache(_LIMIT, lambda thing: min(weight(thing), _LIMIT))
 _lock = threading.Lock()
+# Keys of arrays that cannot change, by their places in memory while they are alive.
+_keys: dict[int, tuple[ref[np.ndarray], bytes]] = {}
 
 
 def keep(key: Hashable, make: Callable[[], T]) -> T:
@@ -46,14 +49,23 @@ def forget() -> None:
 
 def content_key(*arrays: np.ndarray | None) -> bytes:
     """A key of what arrays hold, 16 bytes: the same for the same shapes, kinds and values."""
-    found = blake2b(digest_size=16)
-    for array in arrays:
-        if array is None:
-            found.update(b"none")
-            continue
-        found.update(f"{array.dtype.str}{array.shape}".encode())
-        found.update(np.ascontiguousarray(array).data)
-    return found.digest()
+    keys = [b"none" if array is None else _key_of(array) for array in arrays]
+    return keys[0] if len(keys) == 1 else blake2b(b"".join(keys), digest_size=16).digest()
+
+
+def _key_of(array: np.ndarray) -> bytes:
+    """One array's key; of one that nobody can write to, looked at once."""
+    lasting = array.flags.owndata and not array.flags.writeable
+    known = _keys.get(id(array)) if lasting else None
+    if known is not None and known[0]() is array:
+        return known[1]
+    found = blake2b(f"{array.dtype.str}{array.shape}".encode(), digest_size=16)
+    found.update(np.ascontiguousarray(array).data)
+    key = found.digest()
+    if lasting:
+        place = id(array)
+        _keys[place] = (ref(array, lambda _: _keys.pop(place, None)), key)
+    return key
 
 
 def weight(thing: object) -> int:

@@ -6,7 +6,7 @@ as the weights ask (the assignment form of semi-discrete transport: Aurenhammer 
 doi:10.1007/PL00009187). As weights change during the run, only the biases are solved again.
 """
 
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 
 import numpy as np
 import numpy.typing as npt
@@ -30,12 +30,22 @@ class Casting:
     cost : (references, rows, columns) float32, smoothed and brought to a common size.
     fields : for each reference the matches it found.
     level : the scale of the trial; `grid` is its grid.
+    biases : those that were solved, by the weights they were solved for.
     """
 
     cost: FloatImage
     fields: tuple[Field, ...]
     grid: Grid
     level: int
+    biases: dict[bytes, npt.NDArray[np.float64]] = field(default_factory=dict, compare=False)
+
+    def bias(self, weight: FloatImage) -> npt.NDArray[np.float64]:
+        """Biases for weights on the trial's own grid, which stay the same for most of a run."""
+        key = weight.tobytes()
+        if key not in self.biases:
+            count = len(self.cost)
+            self.biases[key] = solve_bias(self.cost.reshape(count, -1), weight.reshape(count, -1))
+        return self.biases[key]
 
 
 def smooth_cost(cost: FloatImage, seed: int) -> FloatImage:
@@ -112,7 +122,7 @@ def assign(
     (rows, columns) int16, -1 where no reference has any weight.
     """
     count = len(casting.cost)
-    bias = solve_bias(casting.cost.reshape(count, -1), trial_weight.reshape(count, -1))
+    bias = casting.bias(trial_weight)
     factor = 2.0 ** (level - casting.level)
     rows = ((np.arange(grid.rows) * STRIDE - grid.top + 4) * factor - 4 + casting.grid.top) / STRIDE
     columns = (np.arange(grid.columns) * STRIDE - grid.left + 4) * factor - 4 + casting.grid.left

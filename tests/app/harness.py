@@ -23,6 +23,8 @@ WAIT = float(os.environ.get("OVERLAY_TEST_WAIT", "300"))
 class WindowTest(WorkspaceTest):
     """Gives each test `window` with the workspace's recipe open."""
 
+    LIVE = False
+
     def setUp(self):
         super().setUp()
         self.application = make_application()
@@ -31,6 +33,8 @@ class WindowTest(WorkspaceTest):
         self.addCleanup(qInstallMessageHandler, before)
         self._threads = set(threading.enumerate())
         self.window = MainWindow(Bench())
+        quiet = {"live_looks": self.LIVE}  # looks would run beside what most tests wait for
+        self.window.floor.settings = self.window.floor.settings.model_copy(update=quiet)
         self.window.show()
         self.addCleanup(self.put_away)
         self.window.open_path(self.write_recipe())

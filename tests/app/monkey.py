@@ -361,7 +361,7 @@ class Monkey:
             (f"{files}.getOpenFileName", opened), (f"{files}.getOpenFileNames", several),
             (f"{files}.getExistingDirectory", lambda *_: str(folder)),
             (f"{files}.getSaveFileName", saved), ("overlay.app.shell.project_files.ask_choice", chosen),
-            ("overlay.app.shell.puller.ask_choice", chosen),
+            ("overlay.app.floor.engines.ask_choice", chosen),
             ("PySide6.QtWidgets.QColorDialog.getColor", lambda *_: QColor("#c23f2d")),
             ("overlay.app.tray.tray._Pictures.startDrag", lambda *_: None),
         ):  # fmt: skip

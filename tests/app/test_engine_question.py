@@ -2,7 +2,7 @@
 
 from unittest import mock
 
-from overlay.app.shell import puller
+from overlay.app.floor import engines
 from overlay.studio.keeping.settings import load_settings
 from tests.app.harness import WindowTest
 
@@ -11,15 +11,15 @@ class EngineQuestionTest(WindowTest):
     def setUp(self):
         super().setUp()
         self.bench.change_recipe("Engine", engine="upside-down")
-        known = mock.patch.object(puller, "engine_package", return_value="tiny-engine")
+        known = mock.patch.object(engines, "engine_package", return_value="tiny-engine")
         known.start()
         self.addCleanup(known.stop)
-        self.pulled = mock.patch.object(puller, "pull_proof", side_effect=ValueError("pulled"))
+        self.pulled = mock.patch.object(engines, "pull_proof", side_effect=ValueError("pulled"))
         self.work = self.pulled.start()
         self.addCleanup(self.pulled.stop)
 
     def pull_and_answer(self, answer):
-        with mock.patch.object(puller, "ask_choice", return_value=answer) as asked:
+        with mock.patch.object(engines, "ask_choice", return_value=answer) as asked:
             self.pull()
         return asked
 
@@ -40,6 +40,6 @@ class EngineQuestionTest(WindowTest):
         self.window.floor.change_settings(settings)
 
     def test_ours_is_never_asked_about(self):
-        with mock.patch.object(puller, "engine_package", return_value=None):
+        with mock.patch.object(engines, "engine_package", return_value=None):
             self.pull_and_answer(None).assert_not_called()
         self.work.assert_called_once()

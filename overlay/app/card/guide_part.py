@@ -130,6 +130,7 @@ class GuidePart(QWidget):
         self._change = change
         self._cue: GuideCue | None = None
         self._fields: dict[str, SliderField | QCheckBox] = {}
+        self.field_made: Callable[[str, SliderField], object] = lambda *_: None
         box = QVBoxLayout(self)
         box.setContentsMargins(0, 0, 0, 0)
         box.setSpacing(5)
@@ -280,6 +281,7 @@ class GuidePart(QWidget):
             field.settled.connect(lambda _: self._settle())
             self._fields[key] = field
             self._options.addWidget(field)
+            self.field_made(key, field)
         for key in _CHECKS[kind]:
             text, tip = _CHECK_TEXTS[key]
             check = QCheckBox(text)

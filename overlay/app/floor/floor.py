@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QWidget
 
 from overlay.app.floor.rooms import Rooms
 from overlay.app.work.loader import Loader
+from overlay.app.work.runner import Runner
 from overlay.imaging.intake import MissingFileError
 from overlay.imaging.palette_files import read_palette
 from overlay.studio.bench.bench import Bench
@@ -34,6 +35,7 @@ class Floor(QObject):
         self.rooms = Rooms(self)
         self.loader = Loader(self)
         self.loader.failed.connect(self.could_not)
+        self.runner = Runner(self)
         self.settings = load_settings()
 
     # Rooms and what is said -----------------------------------------------------------------

@@ -78,6 +78,9 @@ class Room:
     def star(self) -> None:
         """Keep what is looked at in mind (K)."""
 
+    def wipe(self) -> None:
+        """Compare two pictures along a line (W)."""
+
 
 class Rooms(QObject):
     """All rooms in one place, of which one is seen."""

@@ -16,6 +16,7 @@ class Fader(QWidget):
     """Amount 0 to 2 with 1 marked; one drag is one `changed`."""
 
     changed = Signal(float)
+    moving = Signal(float)  # while it is dragged
 
     def __init__(self, name: str, tip: str, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -75,8 +76,12 @@ class Fader(QWidget):
         well = self.well()
         value = _MOST * (well.bottom() - event.position().y()) / well.height()
         free = bool(event.modifiers() & Qt.KeyboardModifier.AltModifier)
-        self._value = _limited(value if free else round(value / _SNAP) * _SNAP)
+        before, self._value = (
+            self._value, _limited(value if free else round(value / _SNAP) * _SNAP)
+        )  # fmt: skip
         self.update()
+        if self._value != before:
+            self.moving.emit(self._value)
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         self._dragging = False

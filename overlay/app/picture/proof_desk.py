@@ -34,6 +34,15 @@ class ProofDesk(QObject):
         self.stage.set_image("proof", image)
         return True
 
+    def hang_light(self, recipe_hash: str, image: QImage) -> None:
+        """Hang a kept proof whose run may not be kept, as a cell of a sheet."""
+        shelf = self.bench.shelf
+        self.floor.loader.ask(
+            lambda: shelf.find(recipe_hash) or shelf.find_light(recipe_hash),
+            lambda proof: proof and self.hang(proof, image),
+            newest="kept",
+        )
+
     def hang_kept(self) -> None:
         """Hang the kept proof of the present recipe, if there is one."""
 

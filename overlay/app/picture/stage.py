@@ -1,5 +1,6 @@
 """The middle of the bench: the picture with its view switch, comparisons, tools and lines."""
 
+from collections.abc import Callable
 from dataclasses import replace
 
 from PySide6.QtCore import QSize, Qt, QTimer, Signal
@@ -217,8 +218,8 @@ class PictureStage(QWidget):
         named = " and ".join(map(str, numbers))
         self.status.say(f"Proofs {named}." if two else f"Comparing with proof {named}.")
 
-    def commands(self) -> Entries:
-        """Views, ways of comparing, zoom."""
+    def commands(self, wipe: Callable[[], object]) -> Entries:
+        """Views, ways of comparing, zoom; `wipe` means something else in each room."""
         ways = self.compare.ways
         views = (
             Command("View", text, keys, lambda m=mode: self.set_mode(m))  # type: ignore[misc]
@@ -227,7 +228,7 @@ class PictureStage(QWidget):
         return (
             *views,
             None,
-            Command("View", "Wipe", "W", ways["wipe"].toggle),
+            Command("View", "Wipe", "W", wipe),
             Command("View", "Side by side", "Shift+W", ways["beside"].toggle),
             Command("View", "Difference", "D", ways["difference"].toggle),
             Command("View", "Swap sides", "X", self.view.swap_sides),

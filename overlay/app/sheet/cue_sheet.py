@@ -1,6 +1,6 @@
 """The cue sheet: all cues against the progress of the run, under the filmstrip."""
 
-from collections.abc import Iterable
+from collections.abc import Callable, Iterable
 
 from PySide6.QtCore import QPoint, Qt, Signal
 from PySide6.QtGui import QAction
@@ -51,6 +51,7 @@ class CueSheet(TakesPictures, QFrame):
         super().__init__(parent)
         self.setProperty("panel", "true")
         self.setAcceptDrops(True)
+        self.row_made: Callable[[CueRow], object] = lambda _: None  # told of every row
         self.bench = bench
         self.rows: list[CueRow] = []
         self._spare: list[CueRow] = []  # hidden, to be used again
@@ -218,6 +219,7 @@ class CueSheet(TakesPictures, QFrame):
         row.dropped.connect(lambda paths: self.map_dropped.emit(row.index, paths))
         row.dragged.connect(self._show_gap)
         row.let_go.connect(self._drop_row)
+        self.row_made(row)
         return row
 
     def _rows_with(self, index: int) -> list[int]:

@@ -79,6 +79,7 @@ class Envelope(QWidget):
     """Shows a cue's envelope and lets its handles be dragged; one gesture is one `changed`."""
 
     changed = Signal(str, object)  # what was moved, the new shape
+    moving = Signal(object)  # the shape while it is dragged
     pressed = Signal(str)  # only, toggle or extend
 
     def __init__(
@@ -263,7 +264,10 @@ class Envelope(QWidget):
             progress = round(progress / _SNAP) * _SNAP
             weight = round(weight / _SNAP) * _SNAP
         assert self._dragging is not None
+        before = self._shape
         self._shape = self._before.moved(self._dragging, progress, round(weight, 4))
+        if self._shape != before:
+            self.moving.emit(self._shape)
 
     def _nudge(self, direction: int) -> None:
         handle = self._handle or "weight"

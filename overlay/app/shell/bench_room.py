@@ -22,7 +22,7 @@ class BenchRoom(QObject, Room):
     Attributes
     ----------
     removes : what Del takes away, the first whose condition holds.
-    starred : what K does.
+    starred : what K does. held : what holding the full stop does.
     """
 
     name = "bench"
@@ -33,6 +33,7 @@ class BenchRoom(QObject, Room):
         self.bench, self.stage = floor.bench, stage
         self.widget, self.focus, self.line = _laid_out(side, sheet), stage.view, stage.status
         self.starred: Callable[[], object] = lambda: None
+        self.held: Callable[[bool], object] = lambda _: None
         self.removes: list[tuple[Callable[[], bool], Callable[[], object]]] = []
         self._tools: list[tuple[Callable[[], object], Callable[[], object]]] = []
 
@@ -45,6 +46,10 @@ class BenchRoom(QObject, Room):
             (lambda: probe.tool, lambda: self.stage.use_tool("")),
             (lambda: self.stage.flipping, self.stage.stop_flipping),
         ]
+
+    def have_panels(self, *panels: tuple[Callable[[], object], Callable[[], object]]) -> None:
+        """What lies over the picture is put away by Esc before any tool is."""
+        self._tools = [*panels, *self._tools]
 
     @property
     def history(self) -> History | None:
@@ -60,15 +65,27 @@ class BenchRoom(QObject, Room):
         return False
 
     def heed_key(self, key: int, *, pressed: bool) -> bool:
-        """V is held to see what the picture is compared with; brushes have keys of their own."""
+        """V is held to see what the picture is compared with, . to see the proof under a look.
+
+        Brushes have keys of their own.
+        """
         if key == Qt.Key.Key_V:
             self.stage.flip(on=pressed)
             return True
-        return pressed and self._regions.hand.heed_key(key)
+        if pressed and self._regions.hand.heed_key(key):
+            return True
+        if key == Qt.Key.Key_Period:
+            self.held(pressed)
+            return True
+        return False
 
     def remove(self) -> None:
         """Take away what has the keys, else the selected cues."""
         next(do for holds, do in self.removes if holds())()
+
+    def wipe(self) -> None:
+        """Compare along a line, or no longer."""
+        self.stage.wipe.toggle()
 
     def star(self) -> None:
         """Keep the proof that hangs in mind."""

@@ -6,16 +6,16 @@ from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QImage
 
 from overlay.app.floor.commands import Command, Entries
+from overlay.app.floor.engines import may_run
 from overlay.app.floor.floor import Floor
-from overlay.app.parts.asking import ask_choice
 from overlay.app.parts.images import to_image
 from overlay.app.picture.proof_desk import ProofDesk
 from overlay.app.picture.stage import PictureStage
 from overlay.app.work.runner import Runner
+from overlay.document.recipe import Recipe
 from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage
 from overlay.studio.keeping.settings import use_threads
-from overlay.studio.making.engines import engine_package
 from overlay.studio.making.proofs import Proof
 from overlay.studio.making.warming import warm_kernels
 from overlay.studio.runs.effect import Effect, find_effect
@@ -28,12 +28,10 @@ class Puller(QObject):
 
     Signals
     -------
-    queue_changed : whether anything runs, and how many wait.
     begun : a run shows its first state. developed : how far it is, and the state.
     over : nothing of a run is to be seen any more.
     """
 
-    queue_changed = Signal(bool, int)
     begun = Signal()
     developed = Signal(float, object)
     over = Signal()
@@ -42,17 +40,20 @@ class Puller(QObject):
         super().__init__(floor)
         self.floor, self.bench = floor, floor.bench
         self.proofs, self.stage = proofs, stage
-        self.runner, self.warmer = Runner(self), Runner(self)
+        self.runner, self.warmer = floor.runner, Runner(self)
         self._of: dict[Run, object] = {}  # the project that each run belongs to
-        self.runner.listed.connect(self._listed)
         self.runner.progressed.connect(self._progressed)
         self.runner.shown.connect(self._shown)
         self.runner.ended.connect(lambda run: self._of.pop(run, None))
 
-    def commands(self) -> Entries:
-        """What is run."""
+    def commands(self, fill: Callable[[], object]) -> Entries:
+        """What is run; `fill` pulls the sheet, where sheets are in sight."""
+
+        def pull() -> None:
+            fill() if self.floor.room == "proof sheet" else self.pull()
+
         return (
-            Command("Proof", "Pull", "Ctrl+Return", self.pull),
+            Command("Proof", "Pull", "Ctrl+Return", pull),
             Command("Proof", "Stop all that wait", "Shift+Esc", self.stop_all),
             Command("Proof", "What does this cue do?", "Ctrl+Shift+Return", self.ask_effect),
         )
@@ -65,11 +66,15 @@ class Puller(QObject):
 
     def pull(self) -> None:
         """Have the present recipe rendered, after what is in work; the window stays usable."""
-        if not self._may_run():
+        if not may_run(self.floor, self.bench.project.recipe):
             return
         self.floor.go_to("bench")
         self.bench.take_seed()
-        recipe, shelf, store = self.bench.project.recipe, self.bench.shelf, self.bench.store
+        self.pull_recipe(self.bench.project.recipe)
+
+    def pull_recipe(self, recipe: Recipe) -> None:
+        """Have a recipe rendered as it is now."""
+        shelf, store = self.bench.shelf, self.bench.store
         engines, threads = self.floor.settings.engines, self.floor.settings.threads
 
         def work(control: Control) -> tuple[Proof, QImage]:
@@ -77,12 +82,12 @@ class Puller(QObject):
             proof = pull_proof(recipe, shelf, store, control, engines=engines)
             return proof, to_image(proof.picture)
 
-        self._ask("Proof", work, lambda run, found: self._proof_found(run, *found))
+        self._ask("Proof", work, lambda run, found: self._proof_found(run, *found), recipe)
 
     def ask_effect(self) -> None:
         """Pull with and without the selected cue, and flip between the two."""
         index = self.bench.selected_index
-        if index is None or not self._may_run():
+        if index is None or not may_run(self.floor, self.bench.project.recipe):
             return
         recipe, shelf, store = self.bench.project.recipe, self.bench.shelf, self.bench.store
         engines, threads = self.floor.settings.engines, self.floor.settings.threads
@@ -96,9 +101,13 @@ class Puller(QObject):
         self._ask(name, work, lambda run, found: self._effect_found(run, *found))
 
     def _ask(
-        self, name: str, work: Callable[[Control], object], found: Callable[[Run, tuple], object]
+        self,
+        name: str,
+        work: Callable[[Control], object],
+        found: Callable[[Run, tuple], object],
+        recipe: Recipe | None = None,
     ) -> None:
-        run = Run(name=name, work=work)
+        run = Run(name=name, work=work, recipe=recipe)
         run.then = lambda result: found(run, result)
         run.failed, run.stopped = self._failed, lambda: self._stopped(run)
         self._of[run] = self.bench.project
@@ -106,26 +115,6 @@ class Puller(QObject):
         waits = self.runner.busy
         self.runner.add(run)
         self.stage.status.say(f"{name}: waits for its turn." if waits else "Pulling…")
-
-    def _may_run(self) -> bool:
-        """Whether the recipe's engine may run: ours always, another package's once allowed."""
-        name, settings = self.bench.project.recipe.engine, self.floor.settings
-        package = engine_package(name)
-        if package is None or name in settings.engines:
-            return True
-        choice = ask_choice(
-            self.floor.host,
-            "Engine of another package",
-            f"This recipe asks for the engine {name}, which the package {package} brings. "
-            "Pulling runs that package's code on this computer.",
-            ("Allow it from now on",),
-        )
-        if choice is None:
-            self.floor.refuse(f"No proof: the engine {name} of {package} was not allowed.")
-            return False
-        engines = (*settings.engines, name)
-        self.floor.change_settings(settings.model_copy(update={"engines": engines}))
-        return True
 
     # Stopping -------------------------------------------------------------------------------
 
@@ -150,11 +139,9 @@ class Puller(QObject):
 
     # Showing --------------------------------------------------------------------------------
 
-    def _listed(self) -> None:
-        queue = self.runner.queue
-        self.queue_changed.emit(queue.running is not None, len(queue.waiting))
-
     def _progressed(self, run: Run) -> None:
+        if run not in self._of:
+            return  # another desk's, which shows it itself
         if run.seconds_left is None and not run.doing:
             self.stage.status.say("Pulling…")
             return

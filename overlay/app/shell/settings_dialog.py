@@ -4,6 +4,7 @@ from collections.abc import Callable
 
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import (
+    QCheckBox,
     QComboBox,
     QDialog,
     QFileDialog,
@@ -41,6 +42,7 @@ class SettingsDialog(QDialog):
         self._make_fields(settings)
         form.addRow("Theme", self.theme)
         form.addRow("Cores", self.threads)
+        form.addRow("Live looks", self.live)
         form.addRow("Kept proofs", self.cache)
         form.addRow("Pictures", self._folder_row())
         for name, folder in (("Own files", data_folder()), ("Proofs", proofs_folder())):
@@ -48,7 +50,7 @@ class SettingsDialog(QDialog):
             label.setProperty("role", "faint")
             label.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
             form.addRow(name, label)
-        for field in (self.theme, self.threads, self.cache, self.folder):
+        for field in (self.theme, self.threads, self.live, self.cache, self.folder):
             label_of = form.labelForField(field if field is not self.folder else self._folder)
             if isinstance(label_of, PlainLabel):
                 field.setAccessibleName(label_of.text())
@@ -67,6 +69,10 @@ class SettingsDialog(QDialog):
         self.threads.setValue(settings.threads)
         self.threads.setToolTip("Cores used for rendering; the result is the same with any number")
         self.threads.valueChanged.connect(lambda v: self._set(threads=v))
+        self.live = QCheckBox("Show a small trial while a control is moved")
+        self.live.setToolTip("Switch it off on a slow machine")
+        self.live.setChecked(settings.live_looks)
+        self.live.clicked.connect(lambda on: self._set(live_looks=on))
         self.cache = QSpinBox()
         self.cache.setRange(100, 1_000_000)
         self.cache.setSingleStep(500)

@@ -3,25 +3,43 @@
 import re
 
 from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QDragEnterEvent
 from PySide6.QtWidgets import (
     QComboBox,
     QFrame,
     QHBoxLayout,
     QLineEdit,
+    QMenu,
     QPushButton,
     QSizePolicy,
     QSlider,
     QToolButton,
     QWidget,
+    QWidgetAction,
 )
 
 from overlay.app.floor.rooms import Tab
-from overlay.app.parts.fields import calm_wheel, percent_field, show_quietly
+from overlay.app.parts.buttons import text_button
+from overlay.app.parts.fields import SliderField, calm_wheel, percent_field, show_quietly
 from overlay.app.parts.icons import set_icon
+from overlay.app.parts.offers import dragged_setting
 from overlay.app.parts.plain import PlainLabel, plain_tip
+from overlay.document.recipe import Recipe
 from overlay.studio.bench.bench import Bench
+from overlay.studio.sheets.hunt import COUNTS, NEAR
 
 _AREAS = (98_304, 221_184, 393_216, 786_432, 1_572_864)
+
+
+class _RoomTab(QToolButton):
+    """A room's tab; a setting that is carried onto it has it opened."""
+
+    carried = Signal()
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if dragged_setting(event.mimeData()) is not None:
+            event.acceptProposedAction()
+            self.carried.emit()
 
 
 class TopBar(QFrame):
@@ -32,6 +50,9 @@ class TopBar(QFrame):
 
     pull_asked = Signal()
     stop_asked = Signal()
+    queue_asked = Signal()
+    hunt_asked = Signal(int, float)  # how many, and how far they stray
+    departure_moved = Signal(float)  # while it is dragged
     room_asked = Signal(str)
     refused = Signal(str)
 
@@ -43,16 +64,16 @@ class TopBar(QFrame):
         self._aspect = 1.5
         row = QHBoxLayout(self)
         row.setContentsMargins(14, 0, 10, 0)
-        row.setSpacing(8)
+        row.setSpacing(7)
         self._rooms_row = QHBoxLayout()
-        self._rooms_row.setSpacing(8)
+        self._rooms_row.setSpacing(6)
         self.rooms: dict[str, QToolButton] = {}
         row.addLayout(self._rooms_row)
-        row.addSpacing(10)
+        row.addSpacing(4)
         self.title = PlainLabel()
         self.title.setProperty("role", "title")
         self.title.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
-        self.title.setMinimumWidth(60)
+        self.title.setMinimumWidth(40)
         row.addWidget(self.title, 1)
         self._add_departure(row)
         self._add_size(row)
@@ -66,24 +87,31 @@ class TopBar(QFrame):
         self.button.clicked.connect(self.pull_asked)
         self.stop = QToolButton()
         set_icon(self.stop, "stop")
-        self.stop.setToolTip(
-            "Stop what is in work (Esc); all that wait, too (Shift+Esc). The number: how many wait"
-        )
+        self.stop.setToolTip("Stop what is in work (Esc); all that wait, too (Shift+Esc)")
         self.stop.setAccessibleName("Stop")
         self.stop.clicked.connect(self.stop_asked)
-        self.stop.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
-        self.stop.setFixedSize(56, 30)
+        self.stop.setFixedSize(34, 30)
+        self.queue = QToolButton()
+        self.queue.setToolTip("What is to be pulled, in order: click for the list")
+        self.queue.setAccessibleName("Queue")
+        self.queue.setFixedSize(40, 30)
+        self.queue.clicked.connect(self.queue_asked)
         row.addWidget(self.button)
+        row.addWidget(self.queue)
         row.addWidget(self.stop)
         self.show_queue(running=False, waiting=0)
 
     def add_room(self, name: str, tab: Tab) -> None:
         """Have a tab that asks for a room."""
-        button = QToolButton()
+        button = _RoomTab()
         button.setText(tab.text)
         button.setToolTip(plain_tip(f"{tab.tip} ({tab.keys})"))
         button.setCheckable(True)
         button.setProperty("tab", "true")
+        policy = QSizePolicy.Policy
+        button.setSizePolicy(policy.Fixed, policy.Preferred)
+        button.setAcceptDrops(True)
+        button.carried.connect(lambda: self.room_asked.emit(name))
         button.clicked.connect(lambda _=False: self.room_asked.emit(name))
         self.rooms[name] = button
         self._rooms_row.addWidget(button)
@@ -100,7 +128,8 @@ class TopBar(QFrame):
         )
         self.departure = QSlider(Qt.Orientation.Horizontal)
         self.departure.setRange(0, 100)
-        self.departure.setFixedWidth(120)
+        self.departure.setMinimumWidth(56)
+        self.departure.setMaximumWidth(120)
         calm_wheel(self.departure)
         self.departure.setToolTip(tip)
         self.departure.setAccessibleName("Departure slider")
@@ -110,10 +139,11 @@ class TopBar(QFrame):
         self.departure.sliderReleased.connect(
             lambda: self._set_departure(self.departure.value() / 100)
         )
-        row.addWidget(PlainLabel("Departure"))
+        self.departure_label = PlainLabel("Departure")
+        row.addWidget(self.departure_label)
         row.addWidget(self.departure)
         row.addWidget(self.departure_field)
-        row.addSpacing(12)
+        row.addSpacing(4)
 
     def _add_size(self, row: QHBoxLayout) -> None:
         self.size_box = QComboBox()
@@ -129,11 +159,11 @@ class TopBar(QFrame):
         edit.editingFinished.connect(self._set_size)
         row.addWidget(PlainLabel("Size"))
         row.addWidget(self.size_box)
-        row.addSpacing(12)
+        row.addSpacing(4)
 
     def _add_seed(self, row: QHBoxLayout) -> None:
         self.seed = QLineEdit()
-        self.seed.setFixedWidth(76)
+        self.seed.setFixedWidth(66)
         self.seed.setAlignment(Qt.AlignmentFlag.AlignRight)
         self.seed.setToolTip("Seed: the same number gives the same proof again")
         self.seed.setAccessibleName("Seed")
@@ -148,8 +178,29 @@ class TopBar(QFrame):
         row.addWidget(PlainLabel("Seed"))
         row.addWidget(self.seed)
         row.addWidget(self.lock)
-        row.addSpacing(12)
+        row.addWidget(self._hunting())
+        row.addSpacing(4)
         self._show_lock()
+
+    def _hunting(self) -> QToolButton:
+        """Hunts from the seed, and the stray that one left."""
+        self.hunt = text_button("Hunt", "Pull several seeds beside each other and choose (Ctrl+H)")
+        self.hunt.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        menu = QMenu(self.hunt)
+        for text, stray in (("seeds", 0.0), ("near relatives", NEAR)):
+            for count in COUNTS:
+                action = menu.addAction(f"{count} {text}")
+                action.triggered.connect(
+                    lambda _=False, n=count, s=stray: self.hunt_asked.emit(n, s)
+                )
+            menu.addSeparator()
+        self.stray = SliderField("Stray", "How far it strays towards the other seed", 0, 100, 1)
+        self.stray.settled.connect(self._set_stray)
+        holder = QWidgetAction(menu)
+        holder.setDefaultWidget(self.stray)
+        menu.addAction(holder)
+        self.hunt.setMenu(menu)
+        return self.hunt
 
     # Showing --------------------------------------------------------------------------------
 
@@ -167,6 +218,7 @@ class TopBar(QFrame):
             field.setEnabled(recipe.source is not None)
         if not self.seed.hasFocus():
             self.seed.setText(str(recipe.seed))
+        self._show_stray(recipe)
         self.lock.setChecked(project.state.seed_rule == "same")
         self._show_size()
 
@@ -178,7 +230,8 @@ class TopBar(QFrame):
     def show_queue(self, running: bool, waiting: int) -> None:
         """Whether a run is in work, and how many wait."""
         self.stop.setEnabled(running)
-        self.stop.setText(f"+{waiting}" if waiting else "")
+        self.queue.setText(str(waiting + running))
+        self.queue.setEnabled(running or waiting > 0)
 
     def _show_size(self) -> None:
         blocked = self.size_box.blockSignals(True)
@@ -201,6 +254,8 @@ class TopBar(QFrame):
 
     def _slid(self, value: int) -> None:
         show_quietly(self.departure_field, value)
+        if self.departure.isSliderDown():
+            self.departure_moved.emit(value / 100)
         if not self.departure.isSliderDown():
             self._set_departure(value / 100)
 
@@ -218,6 +273,19 @@ class TopBar(QFrame):
         if self.bench.project.recipe.size is None and tuple(size) == self.size_box.itemData(3):
             return
         self._change("Size", size=size)
+
+    def _show_stray(self, recipe: Recipe) -> None:
+        stray = recipe.stray
+        self.stray.set_value(0 if stray is None else round(100 * stray.amount))
+        self.hunt.setText("Hunt" if stray is None else f"{100 * stray.amount:.0f} %")
+        said = "" if stray is None else f"\nNow straying towards seed {stray.seed}"
+        self.hunt.setToolTip(f"Pull several seeds beside each other and choose (Ctrl+H){said}")
+
+    def _set_stray(self, percent: float) -> None:
+        recipe = self.bench.project.recipe
+        other = recipe.seed + 1 if recipe.stray is None else recipe.stray.seed
+        amount = round(percent / 100, 4)
+        self._change("Stray", stray={"seed": other, "amount": amount} if amount else None)
 
     def _seed_typed(self) -> None:
         text = self.seed.text().strip()

@@ -205,3 +205,31 @@ def common(first: tuple[Key, ...], second: tuple[Key, ...]) -> int:
         if a != b:
             return count
     return min(len(first), len(second))
+
+
+class LastWay:
+    """Looks one after another, each going on from where it parts from the one before.
+
+    For one thread at a time.
+    """
+
+    def __init__(self) -> None:
+        self._keys: tuple[Key, ...] = ()
+        self._states: dict[int, State] = {}  # by the steps behind them
+
+    def look(self, request: Request, control: Control) -> Render:
+        """The first look of a request, see `look_steps`; of what takes no step, the source."""
+        keys = step_keys(request)
+        together = common(keys, self._keys)
+        kept = {taken: state for taken, state in self._states.items() if taken <= together}
+        self._keys, self._states = keys, kept
+
+        def keep(state: State) -> None:
+            kept[state.taken] = state
+
+        last = min(look_steps(request), len(keys))
+        begun = max((taken for taken in kept if taken <= last), default=0)
+        return go_on(
+            request, control, kept.get(begun), parts=range(begun + 1, last + 1), part=keep,
+            until=last, recorded=False,
+        )  # fmt: skip

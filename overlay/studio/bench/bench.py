@@ -20,6 +20,7 @@ from overlay.studio.inputs.paths import change_paths
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.drawer import mark_proofs
 from overlay.studio.keeping.opening import Opened, open_project, project_shelf, save_project
+from overlay.studio.keeping.sheet_data import change_sheet_paths
 from overlay.studio.keeping.shelf import Kept
 from overlay.studio.making.proofs import Proof, hash_recipe
 
@@ -132,7 +133,12 @@ class Bench(CueEdits):
             self.project.recipe, lambda path: str(new) if path == str(old) else path
         )
         tray = tuple(dict.fromkeys(new if p == old else p for p in self.project.state.tray))
-        self.project.edit(f"Find {old.name}", make_recipe(recipe_data(recipe), "r"), tray=tray)
+        sheets = tuple(
+            change_sheet_paths(s, lambda path: str(new) if path == str(old) else path)
+            for s in self.project.state.sheets
+        )
+        made = make_recipe(recipe_data(recipe), "r")
+        self.project.edit(f"Find {old.name}", made, tray=tray, sheets=sheets)
 
     def set_source(self, path: Path | None) -> None:
         """Make a picture the source. Without one, the run starts from noise."""

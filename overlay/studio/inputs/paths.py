@@ -42,6 +42,11 @@ def input_paths(recipe: Recipe) -> list[str]:
     return found
 
 
+def change_path(path: str, change: Callable[[str], str]) -> str:
+    """A file's path replaced; words that stand where a path may stand stay."""
+    return path if path in ("source", BLANK) else change(path)
+
+
 def _cue_paths(cue: Cue) -> list[tuple[str, str]]:
     """The keys of a cue that name files, with what they name."""
     if isinstance(cue, ReferenceCue):

@@ -20,7 +20,6 @@ from overlay.document.json_text import RecipeError, decode_text, json_text, pars
 from overlay.document.project import FileStamp, State
 from overlay.document.project_file import PICTURES, ProjectFile, make_project_file
 from overlay.document.reading import recipe_json
-from overlay.document.recipe import Recipe
 from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.intake import (
     PictureError,
@@ -34,6 +33,7 @@ from overlay.imaging.whole_files import write_bytes, write_whole
 from overlay.studio.inputs.folders import data_folder, shelf_folder
 from overlay.studio.inputs.paths import change_paths, input_paths
 from overlay.studio.keeping.marks import made_marks, plain_marks
+from overlay.studio.keeping.sheet_data import change_sheet_paths, plain_sheets, sheet_paths
 from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.keeping.unreadable import UNREADABLE
 
@@ -79,7 +79,8 @@ def write_container(
     PictureError
         If the project is larger than what is read again, or the file cannot be written.
     """
-    names = entry_names([*input_paths(state.recipe), *map(str, state.tray)])
+    used = [*input_paths(state.recipe), *map(str, state.tray), *sheet_paths(state.sheets)]
+    names = entry_names(used)
     text = _project_text(state, names)
     proofs = [] if shelf is None else sorted(shelf.folder.glob("*"))
     proofs = [p for p in proofs if _PROOF.fullmatch(f"proofs/{p.name}")]
@@ -116,6 +117,9 @@ def _project_text(state: State, names: dict[str, str]) -> bytes:
     }
     if state.seed_rule != "same":
         data["seed_rule"] = state.seed_rule
+    if state.sheets:
+        sheets = (change_sheet_paths(sheet, names.__getitem__) for sheet in state.sheets)
+        data["sheets"] = plain_sheets(sheets)
     return json_text(data).encode()
 
 
@@ -183,7 +187,7 @@ def read_container(path: Path) -> Unpacked:
                 text = _read(container, entries, "project.json", _MOST_TEXT, path)
                 data = parse_json(decode_text(text, f"{path}: project.json"), str(path))
                 found = make_project_file(data, str(path))
-                _refuse_outside(found.recipe, path)
+                _refuse_outside([*input_paths(found.recipe), *sheet_paths(found.sheets)], path)
                 folder = _own_folder(text, entries)
                 missing = _unpack_pictures(container, entries, found, folder, path)
                 missing += _unpack_proofs(container, entries, shelf_folder(path), path)
@@ -195,10 +199,15 @@ def read_container(path: Path) -> Unpacked:
         raise RecipeError(f"{path}: cannot be read: {reason(error)}") from error
     except UNREADABLE as error:
         raise RecipeError(f"{path}: must be a project file (ZIP), got a damaged one") from error
-    recipe = change_paths(found.recipe, lambda name: str(folder / Path(name).name))
+
+    def unpacked(name: str) -> str:
+        return str(folder / Path(name).name)
+
+    recipe = change_paths(found.recipe, unpacked)
+    sheets = tuple(change_sheet_paths(sheet, unpacked) for sheet in found.sheets)
     tray = tuple(folder / Path(name).name for name in found.tray)
     marks = made_marks({key: mark.model_dump() for key, mark in found.marks.items()})
-    return Unpacked(State(recipe, tray, marks, found.seed_rule), tuple(missing), stamp)
+    return Unpacked(State(recipe, tray, marks, found.seed_rule, sheets), tuple(missing), stamp)
 
 
 def _own_folder(text: bytes, entries: dict[str, zipfile.ZipInfo]) -> Path:
@@ -251,8 +260,8 @@ def _read(
         return file.read(most + 1)[:most]
 
 
-def _refuse_outside(recipe: Recipe, path: Path) -> None:
-    for name in input_paths(recipe):
+def _refuse_outside(names: list[str], path: Path) -> None:
+    for name in names:
         if not re.fullmatch(r"pictures/[^/\\\x00-\x1f]{1,200}", name):
             raise RecipeError(f"{path}: pictures must lie in {PICTURES}, got {name!r}")
 
@@ -265,7 +274,9 @@ def _unpack_pictures(
     path: Path,
 ) -> list[str]:
     missing = []
-    for name in dict.fromkeys([*input_paths(found.recipe), *found.tray]):
+    for name in dict.fromkeys(
+        [*input_paths(found.recipe), *found.tray, *sheet_paths(found.sheets)]
+    ):
         try:
             data = _read(container, entries, name, _MOST_PICTURE, path)
         except UNREADABLE:

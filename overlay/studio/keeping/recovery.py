@@ -21,6 +21,7 @@ from overlay.imaging.whole_files import sweep_unfinished, write_bytes
 from overlay.studio.inputs.folders import state_folder
 from overlay.studio.keeping.holding import Hold, is_held
 from overlay.studio.keeping.marks import made_marks, plain_marks
+from overlay.studio.keeping.sheet_data import made_sheets, plain_sheets
 from overlay.studio.keeping.unreadable import UNREADABLE
 
 _MOST_BYTES = 4 * MAX_TEXT_BYTES
@@ -80,6 +81,7 @@ def recovery_bytes(snapshot: Snapshot) -> bytes:
         "tray": [str(p) for p in snapshot.state.tray],
         "marks": plain_marks(snapshot.state.marks, deleted=True),
         "seed_rule": snapshot.state.seed_rule,
+        "sheets": plain_sheets(snapshot.state.sheets),
         "recipe": json.loads(recipe_json(snapshot.state.recipe)),
     }
     return json.dumps(data, ensure_ascii=False).encode()
@@ -94,6 +96,7 @@ def load_recovery(path: Path) -> Snapshot | None:
             tuple(Path(str(p)) for p in data["tray"]),
             made_marks(data.get("marks", {})),
             "new" if data.get("seed_rule") == "new" else "same",
+            made_sheets(data.get("sheets")),
         )
         where = None if data["path"] is None else Path(str(data["path"]))
         stamp = data.get("stamp")

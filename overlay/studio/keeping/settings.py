@@ -28,6 +28,7 @@ class Settings(BaseModel):
     pictures_folder: str = ""  # where dialogs begin; empty for the desktop's own place
     recent: tuple[str, ...] = ()
     toured: bool = False
+    live_looks: bool = True  # a small trial while a control is moved
     engines: tuple[str, ...] = ()  # of other packages, that were allowed to run
 
     def with_recent(self, path: Path) -> "Settings":

@@ -8,6 +8,7 @@ import numpy as np
 from overlay.document.cues import BLANK, GuideCue
 from overlay.document.json_text import RecipeError
 from overlay.document.strokes import MapStroke
+from overlay.engine.kept import keep
 from overlay.guides.blocks import BlockOptions, extract_blocks, show_blocks
 from overlay.guides.depth import (
     DepthOptions,
@@ -85,7 +86,13 @@ def make_map(cue: GuideCue, store: PictureStore, canvas: Canvas) -> FloatImage |
 
 
 def make_parts(cue: GuideCue, store: PictureStore, canvas: Canvas) -> GuideParts:
-    """What the engine takes of a guide."""
+    """What the engine takes of a guide; kept while map, options and source stay the same."""
+    beneath = () if canvas.source is None else picture_stamp(canvas.source)
+    key = ("parts", map_key(cue, canvas), cue.settings.model_dump_json(), beneath)
+    return keep(key, lambda: _make_parts(cue, store, canvas))
+
+
+def _make_parts(cue: GuideCue, store: PictureStore, canvas: Canvas) -> GuideParts:
     picture = guide_picture(cue, store, canvas)
     if cue.guide == "blocks":
         blocks = _blocks(cue, store, canvas)

@@ -6,12 +6,13 @@ core. The queue has no thread of its own: whoever has one works it off.
 
 import threading
 import time
-from collections.abc import Callable
+from collections.abc import Callable, Collection
 from dataclasses import dataclass, field
 from enum import Enum, IntEnum
 from itertools import count
 from typing import Any, Protocol
 
+from overlay.document.recipe import Recipe
 from overlay.engine.control import CancelledError, Control
 from overlay.imaging.colour import ByteImage
 
@@ -55,6 +56,8 @@ class Run:
         it: nothing that is edited meanwhile reaches it.
     then, failed, stopped : called by `answer`, on the thread of whoever asked, with the result,
         the error, or nothing.
+    group : of what it is one of many, as the cells of a sheet; empty where it stands alone.
+    recipe : what it pulls, to be offered again where the program dies before it is done.
     asked_to_stop : set by the queue alone.
     fraction, doing : how much is done, and what it is at.
     """
@@ -62,6 +65,8 @@ class Run:
     name: str
     work: Work
     purpose: Purpose = Purpose.HAND
+    group: str = ""
+    recipe: Recipe | None = None
     then: Callable[[Any], object] = _ignore
     failed: Callable[[Exception], object] = _ignore
     stopped: Callable[[], object] = lambda: None
@@ -177,6 +182,15 @@ class RunQueue:
             self._waiting.remove(run)
         self._end(run, Stage.STOPPED)
 
+    def stop_many(self, runs: Collection[Run]) -> None:
+        """Take out these, and ask the one in work to stop if it is among them."""
+        with self._lock:
+            taken = [run for run in self._waiting if run in runs]
+            self._waiting = [run for run in self._waiting if run not in runs]
+        for run in runs:
+            run.asked_to_stop.set()
+        self._end_all(taken)
+
     def stop_running(self) -> None:
         """Ask the run in work to stop; the next one follows."""
         run = self._running
@@ -189,11 +203,15 @@ class RunQueue:
             taken, self._waiting = self._waiting, []
         for run in taken:
             run.asked_to_stop.set()
+        self._end_all(taken)
+        self.stop_running()
+
+    def _end_all(self, taken: list[Run]) -> None:
+        for run in taken:
             run.stage = Stage.STOPPED
         self._watcher.listed()
         for run in taken:
             self._watcher.ended(run)
-        self.stop_running()
 
     def work_one(self) -> bool:
         """Do the next run on this thread; False when none waits, or another thread is at one."""

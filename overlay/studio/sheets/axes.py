@@ -126,6 +126,12 @@ def say(value: Any, setting: Setting) -> str:
     return re.split(r"[/\\]", str(value))[-1] if setting.kind == "picture" else str(value)
 
 
+def axis_title(recipe: Recipe, key: str) -> str:
+    """What a setting is called, by its key; the key itself where the recipe has it no more."""
+    setting = find_setting(recipe, key)
+    return key if setting is None else setting.title
+
+
 def typed_values(text: str, setting: Setting) -> list[Any]:
     """Values as they are typed in a field: `30 50 90`, shares in percent."""
     if setting.kind != "number":

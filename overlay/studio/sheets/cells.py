@@ -47,10 +47,15 @@ def make_cells(sheet: ProofSheet, store: PictureStore) -> list[Cell]:
 
 def cell_recipe(sheet: ProofSheet, row: int, column: int) -> Recipe:
     """The recipe of one place, at the size that the sheet's recipe says."""
+    return varied(sheet.recipe, chosen_values(sheet, row, column))
+
+
+def chosen_values(sheet: ProofSheet, row: int, column: int) -> list[tuple[Axis, Any]]:
+    """What is varied, with the values of one place."""
     chosen = [(sheet.across, sheet.across.values[column])]
     if sheet.down is not None:
         chosen.append((sheet.down, sheet.down.values[row]))
-    return varied(sheet.recipe, chosen)
+    return chosen
 
 
 def varied(recipe: Recipe, chosen: list[tuple[Axis, Any]]) -> Recipe:

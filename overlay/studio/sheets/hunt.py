@@ -8,6 +8,7 @@ from overlay.document.recipe import Recipe
 from overlay.document.sheets import TRIAL_PIXELS, Axis, ProofSheet
 
 COUNTS = (4, 8, 16)
+NEAR = 0.25  # how far near relatives stray
 _APART = 101  # a prime, so that a hunt from a seed of another one meets new seeds
 _MOST_SEED = 2**53
 

@@ -59,19 +59,29 @@ class SheetJob:
             found.append(self._prepared(cell))
         return found
 
-    def _prepared(self, cell: Cell) -> Prepared:
+    def find(self) -> list[Prepared]:
+        """All cells, those that are kept with their proofs; nothing is made ready."""
+        return [self._known(cell) for cell in make_cells(self.sheet, self.store)]
+
+    def _known(self, cell: Cell) -> Prepared:
         if cell.recipe is None:
             return Prepared(cell)
         try:
-            known = self.shelf.find_light(hash_recipe(cell.recipe))
-            if known is not None:
-                return Prepared(cell, known)
-            if cell.recipe.engine == OWN_ENGINE:
+            return Prepared(cell, self.shelf.find_light(hash_recipe(cell.recipe)))
+        except (ValueError, OSError) as error:
+            return Prepared(Cell(cell.row, cell.column, None, str(error)))
+
+    def _prepared(self, cell: Cell) -> Prepared:
+        one = self._known(cell)
+        if one.cell.recipe is None or one.known is not None:
+            return one
+        try:
+            if cell.recipe is not None and cell.recipe.engine == OWN_ENGINE:
                 request = Groundwork(cell.recipe, self.store).request
                 self._beginnings.expect((cell.row, cell.column), request)
         except (ValueError, OSError) as error:
             return Prepared(Cell(cell.row, cell.column, None, str(error)))
-        return Prepared(cell)
+        return one
 
     def look(self, cell: Cell, control: Control) -> ByteImage | None:
         """A cell's first look, its masses and forms; None where its engine gives none."""

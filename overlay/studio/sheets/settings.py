@@ -9,7 +9,7 @@ from typing import Any, Literal, get_args, get_origin
 
 from pydantic.fields import FieldInfo
 
-from overlay.document.cues import Facets, GuideCue, Place, ReferenceCue, StyleInfluence
+from overlay.document.cues import Cue, Facets, GuideCue, Place, ReferenceCue, StyleInfluence
 from overlay.document.guide_options import GUIDE_OPTIONS
 from overlay.document.keys import value_at
 from overlay.document.part import FilePath, Part
@@ -66,9 +66,7 @@ def settings_of(recipe: Recipe) -> list[Setting]:
     """All settings of a recipe, those of the run first."""
     found = list(_run_settings(recipe))
     for i, cue in enumerate(recipe.cues):
-        # A name that would be taken for a path or a number gives way to the cue's place.
-        plain = "." not in cue.name and not cue.name.isdigit() and "=" not in cue.name
-        key = f"cues.{cue.name if plain else i}"
+        key = cue_path(cue, i)
         found += _part_settings(recipe, key, cue.name, type(cue))
         if isinstance(cue, StyleInfluence):
             found += _part_settings(recipe, f"{key}.facets", cue.name, Facets)
@@ -82,6 +80,12 @@ def settings_of(recipe: Recipe) -> list[Setting]:
     for i, later in enumerate(recipe.passes):
         found += _part_settings(recipe, f"passes.{i}", f"Pass {i + 1}", type(later))
     return found
+
+
+def cue_path(cue: Cue, index: int) -> str:
+    """What leads to a cue: its name, or its place where that would be taken for something else."""
+    plain = "." not in cue.name and not cue.name.isdigit() and "=" not in cue.name
+    return f"cues.{cue.name if plain else index}"
 
 
 def find_setting(recipe: Recipe, key: str) -> Setting | None:
@@ -108,7 +112,7 @@ def _run_settings(recipe: Recipe) -> Iterator[Setting]:
     yield from (s for s in _part_settings(recipe, "stray", RUN, Stray) if s.key == "stray.seed")
     yield Setting("engine", RUN, "engine", "choice", recipe.engine, choices=engine_names())
     names = tuple(cue.name for cue in recipe.cues)
-    yield Setting(WITHOUT, RUN, "which cue is left out", "choice", None, choices=(None, *names))
+    yield Setting(WITHOUT, RUN, "cue left out", "choice", None, choices=(None, *names))
 
 
 def _part_settings(recipe: Recipe, path: str, group: str, kind: type[Part]) -> Iterator[Setting]:

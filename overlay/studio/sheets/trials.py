@@ -1,6 +1,6 @@
 """Trial proofs of one setting: what a value measures, pulled where it is not known yet."""
 
-from collections.abc import Callable, Collection
+from collections.abc import Callable, Collection, Mapping
 
 from overlay.document.json_text import RecipeError
 from overlay.document.recipe import Recipe
@@ -64,4 +64,9 @@ def meet_target(
 
 def with_setting(recipe: Recipe, key: str, value: object) -> Recipe:
     """A recipe with one setting at a value; raises `RecipeError`."""
-    return varied(recipe, [(Axis(key=key, values=(value,)), value)])
+    return with_values(recipe, {key: value})
+
+
+def with_values(recipe: Recipe, values: Mapping[str, object]) -> Recipe:
+    """A recipe with several settings at values, by their keys; raises `RecipeError`."""
+    return varied(recipe, [(Axis(key=key, values=(v,)), v) for key, v in values.items()])

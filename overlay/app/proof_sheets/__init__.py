@@ -1,0 +1,1 @@
+"""The room of proof sheets: wells, cells, the trade-off plot."""

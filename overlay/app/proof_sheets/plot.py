@@ -1,0 +1,158 @@
+"""The trade-off plot: a dot a cell, the line of those that nothing beats; or curves of one setting.
+
+Drawn by pyqtgraph, in the theme's colours. It is loaded when the room is first opened.
+"""
+
+from typing import Any
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QVBoxLayout
+
+from overlay.app.parts.fields import keep_narrow
+from overlay.app.parts.plain import PlainLabel, plain
+from overlay.app.parts.theme import tone
+from overlay.app.proof_sheets.shown import ShownSheet
+from overlay.document.sheets import Axis
+from overlay.studio.sheets.figures import Place, measure_keys, measure_title, unbeaten
+from overlay.studio.sheets.page import default_pair
+
+_DOT = 9  # pixels
+
+
+class TradeOffPlot(QFrame):
+    """Two measures against each other; dots and cells are picked together."""
+
+    picked = Signal(object, bool)  # the cell, and whether beside the one that is picked
+    chosen = Signal()  # other measures
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setProperty("panel", "true")
+        self._shown: ShownSheet | None = None
+        self._plot: Any = None  # made when the room is first seen
+        self._places: list[Place] = []
+        box = QVBoxLayout(self)
+        box.setContentsMargins(8, 8, 8, 8)
+        self._box = box
+        self.up, self.across = QComboBox(), QComboBox()
+        for word, combo in (("up", self.up), ("across", self.across)):
+            keep_narrow(combo)
+            combo.setAccessibleName(f"Measure {word}")
+            combo.setToolTip(f"Which measure goes {word}")
+            combo.activated.connect(lambda _: self._chosen())
+            row = QHBoxLayout()
+            label = PlainLabel(word)
+            label.setProperty("role", "faint")
+            label.setFixedWidth(42)
+            row.addWidget(label)
+            row.addWidget(combo, 1)
+            box.addLayout(row)
+
+    def open(self) -> None:
+        """Make the plot itself."""
+        if self._plot is not None:
+            return
+        from pyqtgraph import PlotWidget  # takes a third of a second to load
+
+        self._plot = PlotWidget()
+        self._plot.setAccessibleName("Trade-off plot")
+        self._plot.setMenuEnabled(False)
+        self._plot.hideButtons()
+        self._box.insertWidget(2, self._plot, 1)
+        self.dress()
+
+    def dress(self) -> None:
+        """Put the theme's colours on."""
+        if self._plot is None:
+            return
+        self._plot.setBackground(tone("panel"))
+        for side in ("left", "bottom"):
+            axis = self._plot.getAxis(side)
+            axis.setPen(tone("hairline"))
+            axis.setTextPen(tone("ink"))
+        self.refresh()
+
+    # What is shown --------------------------------------------------------------------------
+
+    def show_sheet(self, shown: ShownSheet | None, picked: list[Place]) -> None:
+        """Show a sheet's cells, and which of them are picked."""
+        self._shown, self._places = shown, picked
+        self._offer()
+        self.refresh()
+
+    @property
+    def pair(self) -> tuple[str, str] | None:
+        """The measures across and up."""
+        across, up = self.across.currentData(), self.up.currentData()
+        return (across, up) if across and up else None
+
+    def _offer(self) -> None:
+        """The measures that any cell has; what is chosen stays where it can."""
+        keys = [] if self._shown is None else measure_keys(self._shown.figures)
+        if keys == [self.up.itemData(i) for i in range(self.up.count())]:
+            return
+        usual = default_pair(keys) or ("", "")
+        for combo, first in ((self.across, usual[0]), (self.up, usual[1])):
+            before = combo.currentData()
+            combo.clear()
+            for key in keys:
+                combo.addItem(plain(measure_title(key)), key)
+            combo.setCurrentIndex(combo.findData(before if before in keys else first))
+        self.chosen.emit()
+
+    def _chosen(self) -> None:
+        self.refresh()
+        self.chosen.emit()
+
+    def refresh(self) -> None:
+        """Draw what there is."""
+        if self._plot is None:
+            return
+        self._plot.clear()
+        shown, pair = self._shown, self.pair
+        if shown is None or pair is None:
+            return
+        sheet = shown.sheet
+        if sheet.down is None and _is_numeric(sheet.across):
+            self._draw_curves(shown, pair)
+        else:
+            self._draw_dots(shown, pair)
+
+    def _draw_dots(self, shown: ShownSheet, pair: tuple[str, str]) -> None:
+        figures = shown.figures
+        best = unbeaten(figures, *pair)
+        self._plot.setLabel("bottom", "")
+        line = [[figures[p][key] for p in best] for key in pair]
+        self._plot.plot(*line, pen={"color": tone("register"), "width": 2})
+        there = [p for p, f in figures.items() if pair[0] in f and pair[1] in f]
+        self._scatter(there, [[figures[p][key] for p in there] for key in pair])
+
+    def _draw_curves(self, shown: ShownSheet, pair: tuple[str, str]) -> None:
+        """The chosen measures over the setting's values, the one going up in the accent."""
+        values, figures = shown.sheet.across.values, shown.figures
+        for key, name in ((pair[1], "register"), (pair[0], "ink")):
+            places = [(0, i) for i in range(len(values)) if key in figures.get((0, i), {})]
+            points = [[values[p[1]] for p in places], [figures[p][key] for p in places]]
+            self._plot.plot(*points, pen={"color": tone(name), "width": 2})
+            self._scatter(places, points, name)
+        self._plot.setLabel("bottom", "the setting")
+
+    def _scatter(self, places: list[Place], points: list[list[float]], name: str = "ink") -> None:
+        from pyqtgraph import ScatterPlotItem
+
+        dots = ScatterPlotItem(
+            *points, size=[_DOT + 5 * (p in self._places) for p in places], data=places,
+            brush=[tone("register" if p in self._places else name) for p in places],
+            pen={"color": tone("panel"), "width": 1},
+        )  # fmt: skip
+        dots.sigClicked.connect(self._clicked)
+        self._plot.addItem(dots)
+
+    def _clicked(self, _: object, points: Any, event: Any) -> None:
+        if len(points):
+            control = bool(event.modifiers() & Qt.KeyboardModifier.ControlModifier)
+            self.picked.emit(tuple(points[0].data()), control)
+
+
+def _is_numeric(axis: Axis) -> bool:
+    return all(isinstance(v, int | float) and not isinstance(v, bool) for v in axis.values)
