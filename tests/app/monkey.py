@@ -328,6 +328,7 @@ class Monkey:
             self._timed(lambda: time.sleep(0.005))
 
     def close_dialogs(self) -> None:
+        from PySide6.QtCore import Qt
         from PySide6.QtWidgets import QApplication, QDialog
         from shiboken6 import isValid
 
@@ -335,6 +336,10 @@ class Monkey:
             # Closing one may delete others.
             if isValid(top) and isinstance(top, QDialog) and top.isVisible():
                 top.close()
+            elif (
+                isValid(top) and top.windowType() == Qt.WindowType.Popup and self.rng.random() < 0.5
+            ):
+                top.hide()
 
     def _file(self) -> Path:
         return self.rng.choice(sorted(self.folder.iterdir()))
@@ -364,6 +369,7 @@ class Monkey:
             ("overlay.app.floor.engines.ask_choice", chosen),
             ("PySide6.QtWidgets.QColorDialog.getColor", lambda *_: QColor("#c23f2d")),
             ("overlay.app.tray.tray._Pictures.startDrag", lambda *_: None),
+            ("overlay.app.parts.offers._Handle._drag", lambda *_: None),
         ):  # fmt: skip
             stack.enter_context(mock.patch(target, answer))
         return stack

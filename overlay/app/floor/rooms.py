@@ -78,6 +78,9 @@ class Room:
     def star(self) -> None:
         """Keep what is looked at in mind (K)."""
 
+    def fit(self) -> None:
+        """Show pictures whole (F)."""
+
     def wipe(self) -> None:
         """Compare two pictures along a line (W)."""
 

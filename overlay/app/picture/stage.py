@@ -218,8 +218,8 @@ class PictureStage(QWidget):
         named = " and ".join(map(str, numbers))
         self.status.say(f"Proofs {named}." if two else f"Comparing with proof {named}.")
 
-    def commands(self, wipe: Callable[[], object]) -> Entries:
-        """Views, ways of comparing, zoom; `wipe` means something else in each room."""
+    def commands(self, wipe: Callable[[], object], fit: Callable[[], object]) -> Entries:
+        """Views, ways of comparing, zoom; `wipe` and `fit` are each room's own."""
         ways = self.compare.ways
         views = (
             Command("View", text, keys, lambda m=mode: self.set_mode(m))  # type: ignore[misc]
@@ -233,7 +233,7 @@ class PictureStage(QWidget):
             Command("View", "Difference", "D", ways["difference"].toggle),
             Command("View", "Swap sides", "X", self.view.swap_sides),
             None,
-            Command("View", "Fit", "F", self.view.fit),
+            Command("View", "Fit", "F", fit),
             Command("View", "Actual pixels", "1", self.view.actual_pixels),
         )
 

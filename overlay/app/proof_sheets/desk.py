@@ -96,6 +96,10 @@ class SheetDesk(QObject, Room):
         """Keep the picked cells' proofs in mind."""
         self.deeds.star()
 
+    def fit(self) -> None:
+        """Show all cells whole, or those that are seen large."""
+        (self.room.pair if self.room.comparing else self.room.grid).fit()
+
     def wipe(self) -> None:
         """Wipe between two picked cells."""
         self.deeds.wipe()

@@ -320,7 +320,5 @@ class SheetGrid(QAbstractScrollArea, LinkedZoom):
             self.pick((row, column) if self.places else (0, 0), beside=shift)
         elif event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
             self.taken.emit()
-        elif event.key() == Qt.Key.Key_F:
-            self.fit()
         else:
             super().keyPressEvent(event)

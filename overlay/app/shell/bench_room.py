@@ -83,6 +83,10 @@ class BenchRoom(QObject, Room):
         """Take away what has the keys, else the selected cues."""
         next(do for holds, do in self.removes if holds())()
 
+    def fit(self) -> None:
+        """Show the whole picture."""
+        self.stage.view.fit()
+
     def wipe(self) -> None:
         """Compare along a line, or no longer."""
         self.stage.wipe.toggle()

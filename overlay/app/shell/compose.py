@@ -202,7 +202,7 @@ def commands(h: House, window: Entries) -> tuple[Entries, ...]:
         h.sheets.commands(),
         h.hunt.commands(),
         h.proof_desk.commands(),
-        h.stage.commands(lambda: h.floor.rooms.shown.wipe()),
+        h.stage.commands(lambda: h.floor.rooms.shown.wipe(), lambda: h.floor.rooms.shown.fit()),
         h.probe.commands(),
         h.helping.commands(),
     )

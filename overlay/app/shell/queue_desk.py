@@ -83,6 +83,7 @@ class QueueDesk(QObject):
 
     def _offer(self, left: Waiting) -> None:
         if left:
+            self._written = left  # what the file holds, until something else waits or nothing does
             self.floor.say(
                 f"{left.words} waited to be pulled when the program ended.",
                 "Pull them now",
@@ -105,4 +106,5 @@ class QueueDesk(QObject):
 
     def close(self) -> None:
         """The window closes in order: nothing waits."""
+        self.list.hide()
         self.let_go()
