@@ -157,7 +157,6 @@ class Request:
     width: int
     height: int
     seed: int = 0
-    stray: Stray | None = None
     steps: int = 16
     departure: float = 0.75
     source: ByteImage | None = None
@@ -167,6 +166,7 @@ class Request:
     within: FloatImage | None = None
     marked: bool = False
     blend: str = "share"
+    stray: Stray | None = None
 
     def __post_init__(self) -> None:
         shape = (self.height, self.width)

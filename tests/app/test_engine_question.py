@@ -3,6 +3,7 @@
 from unittest import mock
 
 from overlay.app.floor import engines
+from overlay.app.shell import puller
 from overlay.studio.keeping.settings import load_settings
 from tests.app.harness import WindowTest
 
@@ -14,7 +15,7 @@ class EngineQuestionTest(WindowTest):
         known = mock.patch.object(engines, "engine_package", return_value="tiny-engine")
         known.start()
         self.addCleanup(known.stop)
-        self.pulled = mock.patch.object(engines, "pull_proof", side_effect=ValueError("pulled"))
+        self.pulled = mock.patch.object(puller, "pull_proof", side_effect=ValueError("pulled"))
         self.work = self.pulled.start()
         self.addCleanup(self.pulled.stop)
 

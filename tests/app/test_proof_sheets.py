@@ -29,7 +29,7 @@ class SheetRoomTest(WindowTest):
     def setUp(self):
         super().setUp()
         self.house = self.window.house
-        self.room, self.sheets = self.house.sheet_room, self.house.sheets
+        self.room, self.sheets = self.house.search.sheet_room, self.house.search.sheets
         self.grid = self.room.grid
         QTest.keyClick(self.window, Qt.Key.Key_2, CONTROL)
         self.settle()
@@ -390,7 +390,7 @@ class SearchDayTest(SheetRoomTest):
         QTest.mouseClick(self.room.deeds["use"], LEFT)
         self.settle()
         self.assertEqual(self.bench.project.recipe.departure, 0.7)
-        meet = self.house.meet
+        meet = self.house.search.meet
         meet.open("cues.contours.weight")
         meet.panel.measure.setCurrentIndex(meet.panel.measure.findData("structure_kept"))
         meet.panel.value.setValue(meet.panel.value.value() + 1)

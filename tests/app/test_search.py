@@ -5,7 +5,7 @@ from PySide6.QtCore import QPointF, Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication
 
-from overlay.app.shell.queue_list import entries
+from overlay.app.queue.list import entries
 from overlay.studio.keeping.waiting import Waiting, WaitingFile
 from overlay.studio.runs.queue import Run
 from tests.app.harness import WindowTest
@@ -16,7 +16,7 @@ LEFT = Qt.MouseButton.LeftButton
 class HuntTest(WindowTest):
     def setUp(self):
         super().setUp()
-        self.hunt = self.window.house.hunt
+        self.hunt = self.window.house.search.hunt
         self.strip = self.hunt.strip
 
     def key(self, key):
@@ -72,7 +72,7 @@ class HuntTest(WindowTest):
 class MeetTest(WindowTest):
     def setUp(self):
         super().setUp()
-        self.meet = self.window.house.meet
+        self.meet = self.window.house.search.meet
         self.panel = self.meet.panel
 
     def test_without_a_proof_there_is_nothing_to_set_a_target_in(self):
@@ -121,7 +121,7 @@ class LiveLookTest(WindowTest):
 
     def setUp(self):
         super().setUp()
-        self.live = self.window.house.live
+        self.live = self.window.house.search.live
         self.pull()
         self.proof = self.window.house.stage.shown.cacheKey()
 
@@ -149,7 +149,7 @@ class LiveLookTest(WindowTest):
     def test_envelopes_facets_and_options_have_looks(self):
         house = self.window.house
         asked = []
-        house.live._ask = lambda recipe: asked.append(recipe)
+        house.search.live._ask = lambda recipe: asked.append(recipe)
         envelope = house.sheet.rows[0].envelope
         start = envelope.handle_place("leave")
         self.drag(envelope, start, start - QPointF(120, 0))
@@ -165,14 +165,14 @@ class LiveLookTest(WindowTest):
         self.assertEqual(asked[-1].cues[1].options["low"], 0.03)
 
     def test_the_newest_value_wins_and_nothing_is_kept(self):
-        before = sorted(self.bench.shelf.folder.iterdir())
+        before = sorted(self.bench.shelf.folder.glob("*.png"))
         for value in (0.3, 0.4, 0.5, 0.6):
             self.live.move({"departure": value})
         waiting = self.window.floor.runner.queue.waiting
         self.assertLessEqual(len(waiting), 1)
         self.settle()
         self.assertEqual(self.live._asked.departure, 0.6)
-        self.assertEqual(sorted(self.bench.shelf.folder.iterdir()), before)
+        self.assertEqual(sorted(self.bench.shelf.folder.glob("*.png")), before)
 
     def test_undo_to_the_proofs_recipe_shows_the_proof(self):
         self.bench.change_cue(0, "Weight", weight=0.4)
@@ -196,7 +196,7 @@ class QueueListTest(WindowTest):
     def setUp(self):
         super().setUp()
         self.queue = self.window.floor.runner.queue
-        self.desk = self.window.house.queue_desk
+        self.desk = self.window.house.search.queue_desk
         self.gate = threading.Event()
         self.addCleanup(self.gate.set)
 

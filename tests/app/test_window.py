@@ -80,13 +80,13 @@ class DayTest(WindowTest):
         for seed in (41, 42):
             self.bench.change_recipe("Seed", seed=seed, steps=4, size=[96, 64])
             QTest.mouseClick(self.window.house.top.button, LEFT)
-        self.wait(lambda: self.window.house.top.stop.text() == "+2")
+        self.wait(lambda: self.window.house.top.queue.text() == "3")
         self.bench.change_recipe("Seed", seed=43)
         self.settle()
         self.assertEqual(self.bench.proof.number, 3)
         self.assertEqual(self.bench.proof.recipe.seed, 42)
         self.assertEqual(self.bench.last_proof.recipe.seed, 41)
-        self.assertEqual(self.window.house.top.stop.text(), "")
+        self.assertEqual(self.window.house.top.queue.text(), "0")
 
     def test_shift_and_escape_empty_the_queue(self):
         self.bench.change_recipe("More", steps=200, size=[768, 512])

@@ -10,6 +10,7 @@ from overlay.app.parts.status import StatusLine
 from overlay.app.proof_sheets.deeds import CellDeeds
 from overlay.app.proof_sheets.drafting import Drafting
 from overlay.app.proof_sheets.filling import SheetFiller
+from overlay.app.proof_sheets.plot import load_plotting
 from overlay.app.proof_sheets.room import SheetRoom
 from overlay.app.proof_sheets.shown import ShownSheet
 from overlay.document.json_text import RecipeError
@@ -73,7 +74,8 @@ class SheetDesk(QObject, Room):
 
     def entered(self) -> None:
         """The plot is made when the room is first seen."""
-        self.room.plot.open()
+        if not self.room.plot.is_made:
+            self.floor.loader.ask(load_plotting, self.room.plot.make, newest="plot", outlives=True)
         self.drafting.heed_recipe()
         if self.shown is None and self.bench.project.state.sheets:
             self.show_place(len(self.bench.project.state.sheets) - 1)

@@ -34,6 +34,25 @@ class MeetPanel(OverPicture):
         self.title = PlainLabel()
         self.title.setProperty("role", "title")
         box.addWidget(self.title)
+        box.addLayout(self._asking())
+        self.curve = _Curve()
+        box.addWidget(self.curve)
+        self.said = PlainLabel()
+        self.said.setWordWrap(True)
+        self.said.setMinimumHeight(34)
+        box.addWidget(self.said)
+        ends = QHBoxLayout()
+        self.take = text_button("Take it", "Set it on the bench, as one step")
+        self.take.clicked.connect(self.take_asked)
+        close = text_button("Close", "Leave the setting as it is (Esc)")
+        close.clicked.connect(self.closed)
+        ends.addStretch()
+        ends.addWidget(self.take)
+        ends.addWidget(close)
+        box.addLayout(ends)
+
+    def _asking(self) -> QHBoxLayout:
+        """Which measure, how, and how much."""
         row = QHBoxLayout()
         self.measure, self.sense = QComboBox(), QComboBox()
         keep_narrow(self.measure)
@@ -52,22 +71,7 @@ class MeetPanel(OverPicture):
         row.addWidget(self.sense, 1)
         for part in (self.value, self.seek):
             row.addWidget(part)
-        box.addLayout(row)
-        self.curve = _Curve()
-        box.addWidget(self.curve)
-        self.said = PlainLabel()
-        self.said.setWordWrap(True)
-        self.said.setMinimumHeight(34)
-        box.addWidget(self.said)
-        ends = QHBoxLayout()
-        self.take = text_button("Take it", "Set it on the bench, as one step")
-        self.take.clicked.connect(self.take_asked)
-        close = text_button("Close", "Leave the setting as it is (Esc)")
-        close.clicked.connect(self.closed)
-        ends.addStretch()
-        ends.addWidget(self.take)
-        ends.addWidget(close)
-        box.addLayout(ends)
+        return row
 
     def open(self, setting: Setting, measures: dict[str, float]) -> None:
         """Ask for a target of one of these measures, which are what the last proof has."""

@@ -3,6 +3,8 @@
 Drawn by pyqtgraph, in the theme's colours. It is loaded when the room is first opened.
 """
 
+from importlib import import_module
+from types import ModuleType
 from typing import Any
 
 from PySide6.QtCore import Qt, Signal
@@ -19,6 +21,11 @@ from overlay.studio.sheets.page import default_pair
 _DOT = 9  # pixels
 
 
+def load_plotting() -> ModuleType:
+    """pyqtgraph; takes a third of a second the first time, so work for another thread."""
+    return import_module("pyqtgraph")
+
+
 class TradeOffPlot(QFrame):
     """Two measures against each other; dots and cells are picked together."""
 
@@ -29,6 +36,7 @@ class TradeOffPlot(QFrame):
         super().__init__()
         self.setProperty("panel", "true")
         self._shown: ShownSheet | None = None
+        self._plotting: Any = None
         self._plot: Any = None  # made when the room is first seen
         self._places: list[Place] = []
         box = QVBoxLayout(self)
@@ -48,13 +56,20 @@ class TradeOffPlot(QFrame):
             row.addWidget(combo, 1)
             box.addLayout(row)
 
-    def open(self) -> None:
-        """Make the plot itself."""
-        if self._plot is not None:
-            return
-        from pyqtgraph import PlotWidget  # takes a third of a second to load
+    @property
+    def is_made(self) -> bool:
+        """Whether the plot itself is there."""
+        return self._plot is not None
 
-        self._plot = PlotWidget()
+    def make(self, plotting: ModuleType) -> None:
+        """Make the plot itself.
+
+        Parameters
+        ----------
+        plotting : pyqtgraph, from `load_plotting`.
+        """
+        self._plotting = plotting
+        self._plot = plotting.PlotWidget()
         self._plot.setAccessibleName("Trade-off plot")
         self._plot.setMenuEnabled(False)
         self._plot.hideButtons()
@@ -138,9 +153,7 @@ class TradeOffPlot(QFrame):
         self._plot.setLabel("bottom", "the setting")
 
     def _scatter(self, places: list[Place], points: list[list[float]], name: str = "ink") -> None:
-        from pyqtgraph import ScatterPlotItem
-
-        dots = ScatterPlotItem(
+        dots = self._plotting.ScatterPlotItem(
             *points, size=[_DOT + 5 * (p in self._places) for p in places], data=places,
             brush=[tone("register" if p in self._places else name) for p in places],
             pen={"color": tone("panel"), "width": 1},

@@ -15,21 +15,15 @@ from overlay.app.drawer.desk import DrawerDesk
 from overlay.app.drawer.room import DrawerRoom
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.floor import Floor
-from overlay.app.parts.offers import Offers
 from overlay.app.parts.status import StatusLine
 from overlay.app.picture.advice_desk import AdviceDesk
 from overlay.app.picture.inspector import Inspector
-from overlay.app.picture.live_look import LiveLookDesk
 from overlay.app.picture.probe import Probe
 from overlay.app.picture.proof_desk import ProofDesk
 from overlay.app.picture.source_desk import SourceDesk
 from overlay.app.picture.stage import PictureStage
 from overlay.app.prepare.desk import PrepareDesk
 from overlay.app.prepare.room import PrepareRoom
-from overlay.app.proof_sheets.desk import SheetDesk as ProofSheetDesk
-from overlay.app.proof_sheets.hunt_desk import HuntDesk
-from overlay.app.proof_sheets.meet_desk import MeetDesk
-from overlay.app.proof_sheets.room import SheetRoom
 from overlay.app.regions.desk import RegionDesk
 from overlay.app.regions.panel import RegionPanel
 from overlay.app.sheet.cue_sheet import CueSheet
@@ -40,9 +34,9 @@ from overlay.app.shell.keeping import Keeping
 from overlay.app.shell.offering import Offering
 from overlay.app.shell.project_files import ProjectFiles
 from overlay.app.shell.puller import Puller
-from overlay.app.shell.queue_desk import QueueDesk
 from overlay.app.shell.refresh import Refresh
 from overlay.app.shell.run_desk import RunDesk
+from overlay.app.shell.search import Search
 from overlay.app.shell.side_tabs import SideTabs
 from overlay.app.shell.top_bar import TopBar
 from overlay.app.shell.tour import bench_stops
@@ -89,13 +83,7 @@ class House:
     files: ProjectFiles
     drawer_desk: DrawerDesk
     prepare_desk: PrepareDesk
-    sheets: ProofSheetDesk
-    live: LiveLookDesk
-    hunt: HuntDesk
-    meet: MeetDesk
-    sheet_room: SheetRoom
-    queue_desk: QueueDesk
-    offers: Offers
+    search: Search
     helping: Helping
 
     @property
@@ -109,7 +97,7 @@ def compose(host: QWidget, bench: Bench) -> House:
     """Build everything that stands in a window, and join it."""
     house = _built(host, bench)
     _rooms(house)
-    Offering(bench, house.live).join(house.top, house.sheet, house.card, house.regions)
+    Offering(bench, house.search.live).join(house.top, house.sheet, house.card, house.regions)
     _join_bench(house)
     _join_pulling(house)
     _join_pictures(house)
@@ -122,7 +110,7 @@ def _built(host: QWidget, bench: Bench) -> House:
     floor, line = Floor(host, bench), StatusLine()
     top, tray, stage = TopBar(bench), Tray(bench), PictureStage()
     card, sheet, regions = CueCard(bench), CueSheet(bench), RegionPanel(bench)
-    drawer, prepare, sheet_room = DrawerRoom(bench), PrepareRoom(), SheetRoom()
+    drawer, prepare = DrawerRoom(bench), PrepareRoom()
     side = SideTabs(tray, stage, card, regions)
     proof_desk, keeping = ProofDesk(floor, stage), Keeping(floor)
     return House(
@@ -156,28 +144,20 @@ def _built(host: QWidget, bench: Bench) -> House:
         files=ProjectFiles(floor, keeping),
         drawer_desk=DrawerDesk(floor, drawer, line),
         prepare_desk=PrepareDesk(floor, prepare, line),
-        sheets=ProofSheetDesk(floor, sheet_room, line),
-        live=LiveLookDesk(floor, stage),
-        hunt=HuntDesk(floor, stage),
-        meet=MeetDesk(floor, stage),
-        sheet_room=sheet_room,
-        queue_desk=QueueDesk(floor, top),
-        offers=Offers(host),
+        search=Search(floor, top, stage, line),
         helping=Helping(floor, bench_stops(tray, sheet, top.button, stage), stage.view),
     )
 
 
 def _rooms(h: House) -> None:
-    h.floor.rooms.add(h.bench_room, h.sheets, h.drawer_desk, h.prepare_desk)
+    h.floor.rooms.add(h.bench_room, h.search.sheets, h.drawer_desk, h.prepare_desk)
     for room in h.floor.rooms:
         if room.tab is not None:
             h.top.add_room(room.name, room.tab)
     h.bench_room.have_tools(h.region_desk, h.maps, h.probe)
-    h.bench_room.have_panels(
-        (lambda: h.hunt.active, h.hunt.leave), (lambda: h.meet.active, h.meet.close)
-    )
+    h.bench_room.have_panels(*h.search.panels)
     h.bench_room.starred = h.proof_desk.star
-    h.bench_room.held = lambda on: h.live.hold(on=on)
+    h.bench_room.held = lambda on: h.search.live.hold(on=on)
     h.bench_room.removes = [
         (h.tray.pictures.hasFocus, h.tray.remove_selected),
         (lambda: True, h.sheet_desk.remove_selected),
@@ -198,9 +178,8 @@ def commands(h: House, window: Entries) -> tuple[Entries, ...]:
         h.gathering.commands(),
         h.prepare_desk.commands(h.tray.selected),
         h.sheet_desk.commands(),
-        h.puller.commands(h.sheets.fill),
-        h.sheets.commands(),
-        h.hunt.commands(),
+        h.puller.commands(h.search.sheets.fill),
+        h.search.commands(),
         h.proof_desk.commands(),
         h.stage.commands(lambda: h.floor.rooms.shown.wipe(), lambda: h.floor.rooms.shown.fit()),
         h.probe.commands(),
@@ -229,15 +208,15 @@ def _join_pulling(h: House) -> None:
     """From the button to the proof that hangs."""
     h.top.pull_asked.connect(h.puller.pull)
     h.top.stop_asked.connect(h.puller.stop)
-    h.top.hunt_asked.connect(h.hunt.begin)
+    h.top.hunt_asked.connect(h.search.hunt.begin)
     h.card.effect_asked.connect(h.puller.ask_effect)
     h.region_desk.pull_asked.connect(h.puller.pull)
-    h.puller.begun.connect(h.live.clear)
+    h.puller.begun.connect(h.search.live.clear)
     h.puller.begun.connect(h.sheet_desk.begin_film)
     h.puller.developed.connect(h.sheet_desk.add_state)
     h.puller.over.connect(h.sheet_desk.show_proof)
     for do in (
-        h.live.clear,
+        h.search.live.clear,
         h.sheet_desk.show_proof,
         h.inspector.refresh,
         h.proof_desk.show_facts,
@@ -267,26 +246,10 @@ def _join_rooms(h: House) -> None:
     h.tray.prepare_asked.connect(h.prepare_desk.open)
     h.advice_desk.prepare_asked.connect(h.prepare_desk.open)
     h.prepare_desk.saved.connect(h.gathering.take_prepared)
-    h.sheets.deeds.taken.connect(h.proof_desk.hang_light)
-    h.queue_desk.offered.connect(lambda recipes, sheets: _pull_again(h, recipes, sheets))
-    h.offers.asked.connect(lambda key, deed: _offered(h, key, deed))
+    h.search.sheets.deeds.taken.connect(h.proof_desk.hang_light)
+    h.search.queue_desk.offered.connect(lambda recipes, _: [*map(h.puller.pull_recipe, recipes)])
     h.drawer_desk.restored.connect(h.proof_desk.hang_kept)
     h.drawer_desk.compared.connect(h.stage.show_compared)
-
-
-def _pull_again(h: House, recipes: tuple[Recipe, ...], sheets: tuple[str, ...]) -> None:
-    """What waited when the program ended is pulled."""
-    for recipe in recipes:
-        h.puller.pull_recipe(recipe)
-    h.sheets.pull_again(sheets)
-
-
-def _offered(h: House, key: str, deed: str) -> None:
-    """What a control's menu was asked for."""
-    if deed == "meet":
-        h.meet.open(key)
-    else:
-        h.sheets.vary(key, deed)
 
 
 def _tell(h: House) -> None:
@@ -299,13 +262,13 @@ def _tell(h: House) -> None:
     on(h.sheet_desk.show_moment, "departure")
     h.refresh.on_with(h.card_desk.refresh, "cues", "regions", "tray")
     on(h.source_desk.refresh, "source", "size")
-    h.refresh.on_with(h.live.heed)
+    h.refresh.on_with(h.search.live.heed)
     h.refresh.on_with(h.maps.heed, "source", "size", *_MAPS)
     h.refresh.on_with(h.region_desk.heed, "regions", "source", "size", "cue.name", *_MAPS)
     on(h.advice_desk.refresh, *h.advice_desk.CONCERNED)
     on(h.drawer.refresh, "marks")
-    on(h.sheets.refresh, "marks", "sheets")
-    on(h.sheets.heed_recipe, *Recipe.model_fields)
+    on(h.search.sheets.refresh, "marks", "sheets")
+    on(h.search.sheets.heed_recipe, *Recipe.model_fields)
     on(h.keeping.note)
     h.floor.bench.opened.connect(lambda: _begin(h))
 
@@ -315,20 +278,18 @@ def _begin(h: House) -> None:
     h.floor.loader.leave_project()
     h.puller.stop_all()
     h.tray.forget()
-    h.live.clear()
-    h.hunt.leave()
-    h.meet.close()
+    h.search.leave()
     h.stage.images.clear()
     h.stage.set_moment(None)
     h.stage.set_mode("proof")
     h.card_desk.forget()
     h.keeping.take_over()
-    h.queue_desk.take_over()
+    h.search.queue_desk.take_over()
     h.refresh.everything()
     h.proof_desk.show_facts()
     h.sheet_desk.show_proof()
     h.drawer_desk.show_other_project()
-    h.sheets.show_other_project()
+    h.search.sheets.show_other_project()
     h.proof_desk.hang_kept()
     path = h.floor.bench.project.path
     h.floor.say("" if path is None else f"Opened {path.name}")

@@ -78,6 +78,10 @@ class TopBar(QFrame):
         self._add_departure(row)
         self._add_size(row)
         self._add_seed(row)
+        self._add_pulling(row)
+        self.show_queue(running=False, waiting=0)
+
+    def _add_pulling(self, row: QHBoxLayout) -> None:
         self.button = QPushButton()
         self.button.setProperty("primary", "true")
         self.button.setFixedSize(104, 30)
@@ -99,7 +103,6 @@ class TopBar(QFrame):
         row.addWidget(self.button)
         row.addWidget(self.queue)
         row.addWidget(self.stop)
-        self.show_queue(running=False, waiting=0)
 
     def add_room(self, name: str, tab: Tab) -> None:
         """Have a tab that asks for a room."""

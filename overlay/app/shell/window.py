@@ -57,7 +57,7 @@ class MainWindow(QMainWindow):
         self.setCentralWidget(centre)
         self._parts = (
             self.menuBar(), h.top, h.tray, h.stage, h.card, h.side.bar, h.sheet, h.regions,
-            h.drawer, h.prepare, h.sheet_room, h.line,
+            h.drawer, h.prepare, h.search.sheet_room, h.line,
         )  # fmt: skip
 
     def _commands(self) -> Entries:
@@ -134,7 +134,7 @@ class MainWindow(QMainWindow):
         apply_theme(application, dark=wants_dark(self.floor.settings.theme))
         self._dress_seen()
         retint(self)
-        self.house.sheet_room.plot.dress()
+        self.house.search.sheet_room.plot.dress()
         self.house.refresh.everything()
         self.update()
         self._dresser.start()
@@ -179,7 +179,7 @@ class MainWindow(QMainWindow):
         self.hide()
         for room in self.floor.rooms:
             room.keep_typed()
-        self.house.queue_desk.close()
+        self.house.search.queue_desk.close()
         self.house.puller.close()
         self.house.keeping.close()
         self.house.files.close()

@@ -1,11 +1,11 @@
 """Shows the queue as a list, and keeps what waits, so that a crash does not lose it."""
 
 from PySide6.QtCore import QObject, QTimer, Signal
+from PySide6.QtWidgets import QWidget
 
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.theme import dress
-from overlay.app.shell.queue_list import QueueList, move_group_up
-from overlay.app.shell.top_bar import TopBar
+from overlay.app.queue.list import QueueList, move_group_up
 from overlay.studio.keeping.waiting import Waiting, WaitingFile
 from overlay.studio.runs.queue import Purpose, Run
 
@@ -15,22 +15,26 @@ _DELAY = 300  # milliseconds after the last change
 class QueueDesk(QObject):
     """Knows all runs of the window, whoever asked for them.
 
+    Parameters
+    ----------
+    count : under which the list opens.
+
     Signals
     -------
     offered : recipes, and names of sheets, that wait again after a crash, as the artist wished.
     """
 
     offered = Signal(object, object)
+    counted = Signal(bool, int)  # whether anything runs, and how many wait
 
-    def __init__(self, floor: Floor, top: TopBar) -> None:
+    def __init__(self, floor: Floor, count: QWidget) -> None:
         super().__init__(floor)
-        self.floor, self.top = floor, top
+        self.floor, self._count = floor, count
         self.queue = floor.runner.queue
         self.list = QueueList(floor.host)
         self.list.stop_asked.connect(self.queue.stop_many)
         self.list.up_asked.connect(lambda runs: move_group_up(self.queue, runs))
         self.list.empty_asked.connect(self.queue.stop_all)
-        top.queue_asked.connect(self.open)
         floor.runner.listed.connect(self._listed)
         floor.runner.progressed.connect(lambda _: self._show())
         self._file: WaitingFile | None = None
@@ -44,13 +48,13 @@ class QueueDesk(QObject):
         """Show the list under its count."""
         dress(self.list)
         self.list.show_queue(self.queue)
-        self.list.open_under(self.top.queue)
+        self.list.open_under(self._count)
 
     def _listed(self) -> None:
         running = self.queue.running
         waiting = [run for run in self.queue.waiting if run.purpose is not Purpose.LOOK]
         busy = running is not None and running.purpose is not Purpose.LOOK
-        self.top.show_queue(running=busy, waiting=len(waiting))
+        self.counted.emit(busy, len(waiting))
         self._show()
         if self._file is not None:
             self._timer.start()
