@@ -403,3 +403,21 @@ class SearchDayTest(SheetRoomTest):
         self.house.proof_desk.export_to(path)
         self.settle()
         self.assertEqual(read_recipe(path).departure, 0.7)
+
+
+class DrawerTest(SheetRoomTest):
+    def test_cells_lie_in_the_drawer_grouped_by_their_sheet(self):
+        self.fill("departure", across="30 80")
+        self.pull()
+        self.window.floor.go_to("drawer")
+        self.settle()
+        drawer = self.house.drawer
+        counts = {}
+        for i in range(drawer.kind.count()):
+            drawer.kind.setCurrentIndex(i)
+            drawer.kind.activated.emit(i)
+            counts[drawer.kind.itemText(i)] = drawer.list.count()
+        self.assertEqual(
+            counts,
+            {"Any proof": 3, "Pulled on the bench": 1, "Cells and trials": 2, "Sheet departure": 2},
+        )

@@ -9,8 +9,10 @@ from pathlib import Path
 from overlay.document.json_text import RecipeError
 from overlay.document.project import ProofMark, State
 from overlay.document.reading import make_recipe, read_recipe
+from overlay.document.sheets import Axis, ProofSheet
 from overlay.imaging.files import read_picture
 from overlay.imaging.intake import PictureError
+from overlay.studio.bench.bench import Bench
 from overlay.studio.inputs.folders import data_folder, shelf_folder
 from overlay.studio.inputs.paths import absolute_recipe, input_paths
 from overlay.studio.inputs.pictures import PictureStore
@@ -235,3 +237,39 @@ class ContainerTest(WorkspaceTest):
                 self.assertNotIn("\n", str(error))
         self.assertGreater(refused, 100)
         self.assertEqual(set(self.folder.rglob("*")), places)
+
+
+class SheetsTest(WorkspaceTest):
+    def test_sheets_go_with_the_project_and_their_pictures_with_them(self):
+        path = self.write_recipe()
+        bench = Bench()
+        bench.open(path)
+        recipe = bench.project.recipe
+        axis = Axis(key="cues.paint.reference", values=(str(self.folder / "stripes.png"),))
+        sheet = ProofSheet(name="manners", across=axis, recipe=recipe)
+        bench.project.edit("Sheet", sheets=(sheet,))
+        packed = self.folder / "p.overlay"
+        write_container(packed, bench.project.state)
+        [read] = read_container(packed).state.sheets
+        [picture] = read.across.values
+        self.assertNotEqual(Path(picture).parent, self.folder)
+        self.assertEqual(Path(picture).read_bytes(), (self.folder / "stripes.png").read_bytes())
+        self.assertEqual(read.recipe.source, read_container(packed).state.recipe.source)
+
+    def test_a_sheet_that_is_no_sheet_is_refused_with_its_key(self):
+        bench = Bench()
+        bench.open(self.write_recipe())
+        path = self.folder / "p.overlay"
+        write_container(path, bench.project.state)
+        with zipfile.ZipFile(path) as container:
+            entries = {name: container.read(name) for name in container.namelist()}
+        data = json.loads(entries["project.json"])
+        data["sheets"] = [
+            {"name": "s", "across": {"key": "seed", "values": []}, "recipe": data["recipe"]}
+        ]
+        entries["project.json"] = json.dumps(data).encode()
+        with zipfile.ZipFile(path, "w") as container:
+            for name, content in entries.items():
+                container.writestr(name, content)
+        with self.assertRaisesRegex(RecipeError, "sheets.0.across.values"):
+            read_container(path)

@@ -13,13 +13,17 @@ from overlay.app.parts.file_dialogs import ask_export
 from overlay.app.parts.images import to_image
 from overlay.app.parts.status import StatusLine
 from overlay.document.reading import recipe_json
+from overlay.document.sheets import ProofSheet
 from overlay.imaging.files import read_picture, writable_kind, write_picture
 from overlay.studio.inputs.paths import relative_recipe
 from overlay.studio.keeping.drawer import mark_proofs, star_proof, started_from
 from overlay.studio.keeping.shelf import Kept
 from overlay.studio.making.engines import engine_mark
+from overlay.studio.sheets.job import cell_hashes
 
 _LONGEST_NOTE = 10_000  # characters
+
+_Cells = dict[str, tuple[ProofSheet, frozenset[str]]]  # hashes of sheets' cells, by their names
 
 
 class DrawerDesk(QObject, Room):
@@ -39,6 +43,7 @@ class DrawerDesk(QObject, Room):
         super().__init__(floor)
         self.floor, self.bench, self.room = floor, floor.bench, room
         self.widget, self.focus, self.line = room, room.list, line
+        self._cells: _Cells = {}
         self.room.noted.connect(self._note)
         self.room.list.thumb_asked.connect(self._ask_thumb)
         self.room.preview_asked.connect(self._ask_preview)
@@ -76,8 +81,24 @@ class DrawerDesk(QObject, Room):
         """Read what is on the shelf, if the drawer is in sight."""
         if self.floor.room != self.name:
             return
-        shelf = self.bench.shelf
-        self.floor.loader.ask(shelf.all_kept, self.room.show_kept, newest="drawer")
+        shelf, store, sheets = self.bench.shelf, self.bench.store, self.bench.project.state.sheets
+        known = self._cells
+
+        def read() -> tuple[list[Kept], _Cells]:
+            cells: _Cells = {}
+            for sheet in sheets:
+                before = known.get(sheet.name)
+                if before is None or before[0] is not sheet:
+                    before = (sheet, cell_hashes(sheet, store))
+                cells[sheet.name] = before
+            return shelf.all_kept(), cells
+
+        self.floor.loader.ask(read, self._show, newest="drawer")
+
+    def _show(self, found: tuple[list[Kept], _Cells]) -> None:
+        kept, self._cells = found
+        self.room.show_sheets({name: hashes for name, (_, hashes) in self._cells.items()})
+        self.room.show_kept(kept)
 
     def _ask_thumb(self, recipe_hash: str) -> None:
         shelf = self.bench.shelf

@@ -1,5 +1,6 @@
 """The drawer: all proofs of the project, what is said of them, and what can be done with them."""
 
+from collections.abc import Mapping
 from datetime import datetime
 
 from PySide6.QtCore import QSize, Qt, Signal
@@ -21,7 +22,7 @@ from overlay.app.drawer.list import DrawerList
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import keep_narrow
 from overlay.app.parts.icons import set_icon
-from overlay.app.parts.plain import PlainLabel
+from overlay.app.parts.plain import PlainLabel, plain
 from overlay.engine.version import ENGINE_VERSION
 from overlay.studio.bench.bench import Bench
 from overlay.studio.keeping.differences import differences
@@ -29,6 +30,7 @@ from overlay.studio.keeping.drawer import Filter, lineage, parent_of
 from overlay.studio.keeping.shelf import Kept
 
 _SIDE = 320
+_KINDS = (("Any proof", None), ("Pulled on the bench", False), ("Cells and trials", True))
 _PREVIEW = QSize(292, 220)
 _DEEDS = (
     ("restore", "Restore its recipe", "Bring all its settings back to the bench (Return)"),
@@ -91,7 +93,15 @@ class DrawerRoom(QWidget):
         self.search.textChanged.connect(lambda _: self.refresh())
         self.count = PlainLabel()
         self.count.setProperty("role", "faint")
+        self.kind = QComboBox()
+        self.kind.setToolTip("All proofs, those of the bench, cells and trials, or a sheet's")
+        self.kind.setAccessibleName("Kind of proofs")
+        keep_narrow(self.kind)
+        self.kind.setMinimumWidth(150)
+        self.kind.activated.connect(lambda _: self.refresh())
+        self.show_sheets({})
         row.addWidget(self.starred)
+        row.addWidget(self.kind)
         row.addWidget(self.cue)
         row.addWidget(self.search, 1)
         row.addWidget(self.count)
@@ -166,6 +176,16 @@ class DrawerRoom(QWidget):
 
     # Showing --------------------------------------------------------------------------------
 
+    def show_sheets(self, sheets: Mapping[str, frozenset[str]]) -> None:
+        """Offer each sheet's cells, by the sheet's name and their hashes."""
+        chosen = self.kind.currentText()
+        self.kind.clear()
+        for text, light in _KINDS:
+            self.kind.addItem(text, (light, None))
+        for name, hashes in sheets.items():
+            self.kind.addItem(plain(f"Sheet {name}"), (None, hashes))
+        self.kind.setCurrentIndex(max(self.kind.findText(chosen), 0))
+
     def show_kept(self, kept: list[Kept]) -> None:
         """Show what is on the shelf."""
         self.kept = kept
@@ -180,7 +200,10 @@ class DrawerRoom(QWidget):
 
     def refresh(self) -> None:
         """Show the proofs that the filter admits, in their present state."""
-        wanted = Filter(self.starred.isChecked(), self.cue.currentData(), self.search.text())
+        light, among = self.kind.currentData()
+        wanted = Filter(
+            self.starred.isChecked(), self.cue.currentData(), self.search.text(), light, among
+        )
         state = self.bench.project.state
         shown = [k for k in self.kept if wanted.admits(k, state.mark(k.recipe_hash))]
         there = [k for k in self.kept if not state.mark(k.recipe_hash).deleted]

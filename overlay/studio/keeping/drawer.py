@@ -19,15 +19,27 @@ _STARTED = re.compile(r"proof-(\d+)-([0-9a-f]{12})\.png$")
 
 @dataclass(frozen=True)
 class Filter:
-    """Which proofs are shown: starred ones, those with a cue, those with a word in their note."""
+    """Which proofs are shown: starred ones, those with a cue, those with a word in their note.
+
+    Attributes
+    ----------
+    light : cells and trials alone, or none of them; None for both.
+    among : hashes of those that count, as of a sheet's cells; None for all.
+    """
 
     starred: bool = False
     cue: str | None = None
     text: str = ""
+    light: bool | None = None
+    among: frozenset[str] | None = None
 
     def admits(self, kept: Kept, mark: ProofMark) -> bool:
         """Whether a proof is to be seen."""
         if mark.deleted or (self.starred and not mark.star):
+            return False
+        if self.light is not None and kept.light is not self.light:
+            return False
+        if self.among is not None and kept.recipe_hash not in self.among:
             return False
         names = [cue.name for cue in kept.recipe.cues if not cue.muted]
         if self.cue is not None and self.cue not in names:

@@ -38,6 +38,7 @@ class Kept:
     Attributes
     ----------
     when : seconds since 1970. whole : False where only the recipe and a small picture are left.
+    light : whether it was one of many, a cell or a trial, kept without the record of its run.
     engine_version : of ours, that made it.
     """
 
@@ -49,6 +50,7 @@ class Kept:
     when: float
     whole: bool
     engine_version: int
+    light: bool = False
 
     @property
     def would_differ(self) -> bool:
@@ -153,8 +155,9 @@ class ProofShelf:
                 dict(record.report.measures),
                 record.report.size,
                 record.when or path.stat().st_mtime,
-                path.with_suffix(".png").exists(),
+                (whole := path.with_suffix(".png").exists()),
                 record.engine_version,
+                whole and not path.with_suffix(".run").exists(),
             )
         except UNREADABLE:
             return None

@@ -1,6 +1,7 @@
 """A sheet in work: its cells pulled one by one, what they share made once."""
 
 from collections.abc import Collection
+from contextlib import suppress
 from dataclasses import dataclass
 
 from overlay.document.recipe import OWN_ENGINE, Recipe
@@ -109,6 +110,16 @@ class SheetJob:
     def drop(self, place: Place) -> None:
         """A cell is not wanted any more."""
         self._beginnings.drop(place)
+
+
+def cell_hashes(sheet: ProofSheet, store: PictureStore) -> frozenset[str]:
+    """The hashes of all cells that can be; reads files, so work for a worker thread."""
+    found = set()
+    for cell in make_cells(sheet, store):
+        with suppress(ValueError, OSError):
+            if cell.recipe is not None:
+                found.add(hash_recipe(cell.recipe))
+    return frozenset(found)
 
 
 def _recipe(cell: Cell) -> Recipe:
