@@ -23,6 +23,7 @@ import numpy as np
 from bench.against import ratios
 from bench.exact import exact_refine
 from bench.limits import bandwidth, bytes_of_search, with_threads
+from bench.search import rows as search_rows
 from bench.subjects import pixels, reference, source, standard
 from overlay.engine.control import CancelledError, Control
 from overlay.engine.kept import forget
@@ -192,6 +193,8 @@ def measure() -> tuple[list[Row], list[tuple[int, float]]]:
     add("growth of time with pixels, exponent", "1.05 at most", f"{exponent:.2f}")
     for area, spent in points:
         add(f"  {area / 1e6:.1f} megapixels", "-", f"{spent:.2f} s")
+    for row in search_rows():
+        add(*row)
     for row in against_exact(request, seconds, done):
         add(*row)
     return rows, points
