@@ -9,7 +9,6 @@ import tempfile
 import time
 from collections.abc import Callable
 from pathlib import Path
-from typing import Any
 
 _HOME = tempfile.TemporaryDirectory(prefix="overlay-shots-")
 for _name in ("DATA", "STATE", "CACHE", "CONFIG"):
@@ -21,7 +20,7 @@ from PySide6.QtWidgets import QApplication  # noqa: E402
 
 from overlay.app.main import make_application  # noqa: E402
 from overlay.app.shell.window import MainWindow  # noqa: E402
-from overlay.document.cues import BLANK, GUIDES, GuideCue  # noqa: E402
+from overlay.document.cues import GUIDES, GuideCue  # noqa: E402
 from overlay.document.recipe import Recipe  # noqa: E402
 from overlay.imaging.files import read_picture, write_picture  # noqa: E402
 from overlay.imaging.resample import resize  # noqa: E402
@@ -78,10 +77,6 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     window.bench.change_recipe("Departure", departure=0.8)
     window.house.puller.pull()
     settle()
-    window.house.stage.compare.ways["beside"].setChecked(True)
-    window.house.stage.compare_with("last")
-    shoot("compare")
-    window.house.stage.compare.ways["beside"].setChecked(False)
     window.bench.project.undo()
     window.house.puller.pull()
     settle()
@@ -116,7 +111,35 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     window.resize(1280, 800)
     shoot_rooms(window, settle, shoot)
     shoot_settling(window, settle, shoot)
+    shoot_search(window, settle, shoot)
     window.close()
+
+
+def shoot_search(
+    window: MainWindow, settle: Callable[[], None], shoot: Callable[[str], None]
+) -> None:
+    """A hunt, a target that is met, and a sheet with two cells picked."""
+    search = window.house.search
+    search.hunt.begin(8)
+    settle()
+    search.hunt.strip.walk_to(2)
+    shoot("hunt")
+    search.hunt.leave()
+    search.meet.open("cues.dot print.weight")
+    panel = search.meet.panel
+    panel.measure.setCurrentIndex(panel.measure.findData("style_match.dot print"))
+    panel.value.setValue(26)
+    search.meet.find()
+    shoot("meet")
+    search.meet.close()
+    search.sheets.vary("departure", "across")
+    search.sheets.vary("cues.dot print.weight", "down")
+    search.sheet_room.down.typed.setText("20 50 80 100")
+    search.sheets.fill()
+    settle()
+    search.sheet_room.grid.pick((1, 1))
+    search.sheet_room.grid.pick((2, 3), beside=True)
+    shoot("sheet")
 
 
 def shoot_settling(
@@ -175,27 +198,7 @@ def shoot_guides(
     part.use_tool("")
     for _ in range(3):
         bench.project.undo()
-    part.kinds["lines"].click()
-    bench.change_cue(2, "Empty map", of=BLANK)
-    part.use_tool("pen")
-    bench.change_cue(2, "Pen", strokes=_drawing())
-    shoot("drawing")
-    part.use_tool("")
-    for _ in range(3):
-        bench.project.undo()
     settle()
-
-
-def _drawing() -> list[dict[str, Any]]:
-    """A mill in a few lines, as a hand would draw it on an empty map."""
-    lines = [
-        ((0.1, 0.82), (0.4, 0.8), (0.9, 0.83)),
-        ((0.48, 0.8), (0.52, 0.4), (0.64, 0.4), (0.68, 0.8)),
-        ((0.52, 0.4), (0.58, 0.32), (0.64, 0.4)), ((0.58, 0.38), (0.4, 0.14)),
-        ((0.58, 0.38), (0.78, 0.2)), ((0.58, 0.38), (0.74, 0.62)), ((0.58, 0.38), (0.42, 0.56)),
-        ((0.12, 0.8), (0.14, 0.66), (0.28, 0.64), (0.3, 0.8)),
-    ]  # fmt: skip
-    return [{"points": line, "size": 0.008, "value": 1.0} for line in lines]
 
 
 def shoot_regions(
@@ -212,19 +215,6 @@ def shoot_regions(
     window.house.region_desk._change("Unite with sky", {"unite": ["sky"], "feather": 4})
     shoot("regions")
     for _ in range(3):
-        window.bench.project.undo()
-    panel.menu.asked.emit("subject")
-    settle()
-    panel.turn_to("Paint")
-    panel.use_tool("brush")
-    upper = {"points": ((0.44, 0.36), (0.6, 0.28), (0.58, 0.04)), "size": 0.02}
-    lower = {"points": ((0.82, 0.13), (0.62, 0.27), (0.64, 0.74)), "size": 0.02}
-    beside = {"points": ((0.5, 0.5), (0.5, 0.78), (0.53, 0.8)), "size": 0.02, "value": 0.0}
-    for tool, stroke in (("brush", upper), ("brush", lower), ("erase", beside)):
-        window.house.region_desk._draw(tool, stroke)
-    shoot("pick")
-    panel.use_tool("")
-    for _ in range(4):
         window.bench.project.undo()
     window.house.stage.set_mode("proof")
     settle()

@@ -174,6 +174,13 @@ class LiveLookTest(WindowTest):
         self.assertEqual(self.live._asked.departure, 0.6)
         self.assertEqual(sorted(self.bench.shelf.folder.glob("*.png")), before)
 
+    def test_a_look_says_who_comes_later(self):
+        self.bench.change_cue(0, "Enter", enter=0.8)
+        self.settle()
+        self.assertEqual(self.live.shown.later, ("paint",))
+        legend = self.window.house.stage.view._legend[0][1]
+        self.assertIn("; paint comes later", legend)
+
     def test_undo_to_the_proofs_recipe_shows_the_proof(self):
         self.bench.change_cue(0, "Weight", weight=0.4)
         self.settle()

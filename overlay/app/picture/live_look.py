@@ -7,6 +7,7 @@ from PySide6.QtGui import QImage
 
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.images import to_image
+from overlay.app.parts.plain import plain
 from overlay.app.parts.theme import tone
 from overlay.app.picture.stage import PictureStage
 from overlay.document.changes import SAVED, Changes
@@ -107,4 +108,7 @@ class LiveLookDesk(QObject):
         foretold = "".join(
             f", {key.replace('_', ' ')} {value:.0f}" for key, value in self.shown.figures.items()
         )
-        self.stage.view.show_legend([(tone("register"), f"A look, not a proof{foretold}")])
+        later = self.shown.later
+        hidden = f"; {', '.join(later)} come{'s' * (len(later) == 1)} later" if later else ""
+        words = plain(f"A look, not a proof{foretold}{hidden}")
+        self.stage.view.show_legend([(tone("register"), words)])

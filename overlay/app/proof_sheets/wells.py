@@ -97,14 +97,14 @@ class Well(QFrame):
         self.spreading = QWidget()
         row = QBoxLayout(QBoxLayout.Direction.LeftToRight, self.spreading)
         row.setContentsMargins(0, 0, 0, 0)
-        row.setSpacing(4)
+        row.setSpacing(3)
         self.first, self.last = QLineEdit(), QLineEdit()
         self.count = QSpinBox()
         self.count.setRange(2, 400)
         self.count.setValue(4)
         calm_wheel(self.count)
         for field, word, wide in (
-            (self.first, "from", 42), (self.last, "to", 42), (self.count, "in", 46),
+            (self.first, "from", 38), (self.last, "to", 38), (self.count, "in", 44),
         ):  # fmt: skip
             field.setFixedWidth(wide)
             field.setAccessibleName(f"{word} ({self.name.lower()})")

@@ -60,7 +60,7 @@ class Handbook(QDialog):
         self.browser.setAccessibleName("Page")
         row.addWidget(self.pages)
         row.addWidget(self.browser, 1)
-        paths = sorted(folder.glob("*.md"), key=lambda p: (p.name != _FIRST, p.name))
+        paths = sorted(folder.glob("*.md"), key=_place)
         self._paths = paths
         for path in paths:
             heading = path.read_text("utf-8").splitlines()[0].lstrip("# ")
@@ -78,3 +78,9 @@ class Handbook(QDialog):
         names = [path.name for path in self._paths]
         if url.path() in names:
             self.pages.setCurrentRow(names.index(url.path()))
+
+
+def _place(path: Path) -> tuple[bool, int]:
+    """The first page, then by the number that a name begins with."""
+    number = path.name.partition("-")[0]
+    return path.name != _FIRST, int(number) if number.isdigit() else 0

@@ -3,7 +3,7 @@
 import re
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QDragEnterEvent
+from PySide6.QtGui import QDragEnterEvent, QFontMetrics
 from PySide6.QtWidgets import (
     QComboBox,
     QFrame,
@@ -73,7 +73,7 @@ class TopBar(QFrame):
         self.title = PlainLabel()
         self.title.setProperty("role", "title")
         self.title.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
-        self.title.setMinimumWidth(40)
+        self.title.setMinimumWidth(24)
         row.addWidget(self.title, 1)
         self._add_departure(row)
         self._add_size(row)
@@ -84,7 +84,7 @@ class TopBar(QFrame):
     def _add_pulling(self, row: QHBoxLayout) -> None:
         self.button = QPushButton()
         self.button.setProperty("primary", "true")
-        self.button.setFixedSize(104, 30)
+        self.button.setFixedSize(92, 30)
         set_icon(self.button, "pull", "on_register")
         self.button.setText(" Pull")
         self.button.setToolTip("Render a proof; while one is in work, after it (Ctrl+Return)")
@@ -98,7 +98,7 @@ class TopBar(QFrame):
         self.queue = QToolButton()
         self.queue.setToolTip("What is to be pulled, in order: click for the list")
         self.queue.setAccessibleName("Queue")
-        self.queue.setFixedSize(40, 30)
+        self.queue.setFixedSize(34, 30)
         self.queue.clicked.connect(self.queue_asked)
         row.addWidget(self.button)
         row.addWidget(self.queue)
@@ -111,8 +111,10 @@ class TopBar(QFrame):
         button.setToolTip(plain_tip(f"{tab.tip} ({tab.keys})"))
         button.setCheckable(True)
         button.setProperty("tab", "true")
-        policy = QSizePolicy.Policy
-        button.setSizePolicy(policy.Fixed, policy.Preferred)
+        # As wide as its text where it is the chosen one, so that nothing moves when it becomes it.
+        font = button.font()
+        font.setBold(True)
+        button.setMinimumWidth(QFontMetrics(font).horizontalAdvance(tab.text) + 16)
         button.setAcceptDrops(True)
         button.carried.connect(lambda: self.room_asked.emit(name))
         button.clicked.connect(lambda _=False: self.room_asked.emit(name))
@@ -137,7 +139,7 @@ class TopBar(QFrame):
         self.departure.setToolTip(tip)
         self.departure.setAccessibleName("Departure slider")
         self.departure_field = percent_field("Departure", tip, 100, self._set_departure)
-        self.departure_field.setFixedWidth(60)
+        self.departure_field.setFixedWidth(56)
         self.departure.valueChanged.connect(self._slid)
         self.departure.sliderReleased.connect(
             lambda: self._set_departure(self.departure.value() / 100)
@@ -152,7 +154,7 @@ class TopBar(QFrame):
         self.size_box = QComboBox()
         self.size_box.setEditable(True)
         self.size_box.setInsertPolicy(QComboBox.InsertPolicy.NoInsert)
-        self.size_box.setFixedWidth(112)
+        self.size_box.setFixedWidth(106)
         calm_wheel(self.size_box)
         self.size_box.setToolTip("Size of the proof in pixels: choose one, or type width x height")
         self.size_box.setAccessibleName("Size")

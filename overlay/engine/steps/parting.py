@@ -58,6 +58,12 @@ def look_steps(request: Request) -> int:
     return max(formed, coarse, 1)
 
 
+def look_end(request: Request) -> float:
+    """The progress that a look comes to, 0..1."""
+    steps = plan(request.steps, request.departure, _levels(request))[: look_steps(request)]
+    return (steps[-1].number + 1) / request.steps if steps else 1.0
+
+
 def _levels(request: Request) -> int:
     return count_levels(request.width, request.height)
 

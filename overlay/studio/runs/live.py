@@ -6,7 +6,7 @@ from typing import Any
 from overlay.document.recipe import OWN_ENGINE, Recipe
 from overlay.engine.control import Control
 from overlay.engine.kept import content_key, keep
-from overlay.engine.steps.parting import LastWay
+from overlay.engine.steps.parting import LastWay, look_end
 from overlay.imaging.colour import ByteImage, srgb_to_work
 from overlay.imaging.resample import cover
 from overlay.measures.structure import layout_match
@@ -21,10 +21,12 @@ class LiveLook:
     Attributes
     ----------
     picture : (h, w, 3) uint8 sRGB, smaller than the proof. figures : what it foretells.
+    later : cues that enter after it, of which nothing can be seen in it.
     """
 
     picture: ByteImage
     figures: dict[str, float]
+    later: tuple[str, ...] = ()
 
 
 class LiveLooks:
@@ -61,4 +63,6 @@ class LiveLooks:
             source = request.source
             small = keep(key, lambda: cover(srgb_to_work(source), height, width))
             figures["layout_match"] = layout_match(srgb_to_work(picture), small)
-        return LiveLook(picture, figures)
+        end = look_end(request)
+        later = tuple(c.name for c in recipe.cues if not c.muted and c.weight and c.enter >= end)
+        return LiveLook(picture, figures, later)
