@@ -22,8 +22,8 @@ from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.scratch import scratch_shelf
 from overlay.studio.making.proofs import Proof
 from overlay.studio.sheets.axes import read_axis
-from overlay.studio.sheets.figures import flat_measures, sheet_table
-from overlay.studio.sheets.job import Place, SheetJob
+from overlay.studio.sheets.figures import CellPlace, flat_measures, sheet_table
+from overlay.studio.sheets.job import SheetJob
 from overlay.studio.sheets.page import CELL_WIDTH, Filled, check_page, write_page
 
 
@@ -114,9 +114,11 @@ def pull_sheet(sheet: ProofSheet, options: argparse.Namespace) -> int:
     return FAILED if faults else DONE
 
 
-def _pull_all(job: SheetJob, control: Control) -> tuple[dict[Place, Proof], dict[Place, str]]:
-    proofs: dict[Place, Proof] = {}
-    faults: dict[Place, str] = {}
+def _pull_all(
+    job: SheetJob, control: Control
+) -> tuple[dict[CellPlace, Proof], dict[CellPlace, str]]:
+    proofs: dict[CellPlace, Proof] = {}
+    faults: dict[CellPlace, str] = {}
     ready = job.prepare(control.part(0.0, 0.05))
     for i, one in enumerate(ready):
         place, part = (one.cell.row, one.cell.column), 0.95 / len(ready)
@@ -149,7 +151,7 @@ def _check_places(sheet: ProofSheet, options: argparse.Namespace) -> None:
                     check_target("--cells", target, inputs)
 
 
-def _write_cells(folder: Path, proofs: dict[Place, Proof]) -> None:
+def _write_cells(folder: Path, proofs: dict[CellPlace, Proof]) -> None:
     """Each cell as a whole proof with its recipe, `ROW-COLUMN.png` from 1-1."""
     folder.mkdir(parents=True, exist_ok=True)
     for (row, column), proof in proofs.items():

@@ -6,7 +6,7 @@ from typing import Generic, ParamSpec
 P = ParamSpec("P")
 
 
-class Signal(Generic[P]):
+class Announcement(Generic[P]):
     """Calls its listeners in the order they came, on the thread that emits."""
 
     def __init__(self) -> None:

@@ -8,7 +8,7 @@ from typing import Literal
 
 from overlay.document.changes import SAVED, Changes, changes_between
 from overlay.document.history import History
-from overlay.document.observer import Signal
+from overlay.document.observer import Announcement
 from overlay.document.recipe import Recipe
 from overlay.document.sheets import ProofSheet
 
@@ -66,7 +66,7 @@ class Project:
         key: str | None = None,
         stamp: FileStamp | None = None,
     ) -> None:
-        self.changed: Signal[[Changes]] = Signal()
+        self.changed: Announcement[[Changes]] = Announcement()
         self.key = secrets.token_hex(8) if key is None else key
         self.path = path
         self.stamp = stamp

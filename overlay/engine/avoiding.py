@@ -66,7 +66,7 @@ class Avoidance:
         """
         out = np.zeros((grid.rows, grid.columns, len(self._cues)), np.float32)
         for k, (cue, region) in enumerate(zip(self._cues, self._regions, strict=True)):
-            strength = cue.envelope.over(step.number / steps, (step.number + 1) / steps)
+            strength = cue.span.over(step.number / steps, (step.number + 1) / steps)
             out[..., k] = self._unit * cue.weight * strength
             if region is not None:
                 out[..., k] *= grid_samples(region[level], grid)

@@ -28,7 +28,7 @@ class BlockField:
         canvas : (h, w, 3) float32, working space.
         """
         for guide, regions in zip(self._guides, self._regions, strict=True):
-            amount = min(_FULL * guide.weight * guide.envelope.at(progress), 1.0)
+            amount = min(_FULL * guide.weight * guide.span.at(progress), 1.0)
             amount *= 1.0 - _LATE * progress**2
             if amount <= 0 or guide.masses is None:
                 continue

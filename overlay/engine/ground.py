@@ -37,7 +37,7 @@ _STRIP, _SPARE = 512, 32  # rows of a strip of a larger one, and beyond it; mult
 
 
 class SharesOut(Protocol):
-    """Which reference decides where, see `marks.Owners`."""
+    """Which reference decides where, see `matches.Owners`."""
 
     styles: tuple[int, ...]
 

@@ -80,7 +80,7 @@ class GuideField:
 
     def amounts(self, progress: float) -> tuple[float, ...]:
         """How firmly each guide of contours holds at a moment, 0 up."""
-        return tuple(firmness(g.weight * g.envelope.at(progress)) for g in self._guides)
+        return tuple(firmness(g.weight * g.span.at(progress)) for g in self._guides)
 
     def _moment(
         self, level: int, amounts: tuple[float, ...], shape: tuple[int, int]

@@ -12,13 +12,13 @@ import numpy as np
 
 from overlay.engine.control import Control
 from overlay.engine.library import Library
-from overlay.engine.marks import (
+from overlay.engine.matches import (
     COHERENCE,
-    Marks,
+    Matches,
     Owners,
     cast,
     make_query,
-    next_marks,
+    next_matches,
     reach_of,
 )
 from overlay.engine.matching import search
@@ -44,12 +44,12 @@ class Correspondence:
 
     Attributes
     ----------
-    marks : by the group that they were sought in, None for all that share the picture.
+    matches : by the group that they were sought in, None for all that share the picture.
     last : the group that was laid last. level : the scale at which.
     """
 
     casting: Casting
-    marks: Mapping[int | None, Marks]
+    matches: Mapping[int | None, Matches]
     last: int | None
     level: int
 
@@ -74,12 +74,12 @@ class Marker:
         self._mixing = material.request.blend == "mix" and len(material.surfaced) > 1
         if known is None:
             known = Correspondence(cast(material, library, first, control), {}, None, -1)
-        self._casting, self._marks = known.casting, dict(known.marks)
+        self._casting, self._matches = known.casting, dict(known.matches)
         self._last, self._level = known.last, known.level
 
     def known(self) -> Correspondence:
         """What the next step builds on; it stays as it is while this one goes on."""
-        return Correspondence(self._casting, dict(self._marks), self._last, self._level)
+        return Correspondence(self._casting, dict(self._matches), self._last, self._level)
 
     def lay(self, step: Step, padded: FloatImage) -> FloatImage:
         """What the references say of a canvas: (h, w, 3) float32, a new array.
@@ -98,27 +98,27 @@ class Marker:
 
     def owners(self) -> Owners | None:
         """Which reference decides where; None while one speaks alone."""
-        marks = self._marks.get(self._last)
-        if marks is None or len(self._material.surfaced) < 2:
+        matches = self._matches.get(self._last)
+        if matches is None or len(self._material.surfaced) < 2:
             return None
-        return Owners(self._material, marks.owner, marks.grid, marks.level)
+        return Owners(self._material, matches.owner, matches.grid, matches.level)
 
     def trace(self) -> Trace | None:
         """Where each patch of the last step came from."""
-        marks, material = self._marks.get(self._last), self._material
-        if marks is None:
+        matches, material = self._matches.get(self._last), self._material
+        if matches is None:
             return None
-        atlas, styles = self._library.at(marks.level), material.request.styles
+        atlas, styles = self._library.at(matches.level), material.request.styles
         places = [styles.index(material.styles[i]) for i in material.surfaced]
         scales = [1.0] * len(styles)
         for place, scale in zip(places, self._library.scales, strict=True):
             scales[place] = scale
-        page = marks.field[..., 0]
-        y, x = atlas.unturned(marks.field)
+        page = matches.field[..., 0]
+        y, x = atlas.unturned(matches.field)
         return Trace(
-            tuple(cue.name for cue in styles), np.array([*places, -1], np.int16)[marks.owner],
-            y, x, atlas.mirrored[page] > 0, atlas.turn[page].astype(np.uint8), -marks.grid.top,
-            -marks.grid.left, STRIDE, PATCH, tuple(scales),
+            tuple(cue.name for cue in styles), np.array([*places, -1], np.int16)[matches.owner],
+            y, x, atlas.mirrored[page] > 0, atlas.turn[page].astype(np.uint8), -matches.grid.top,
+            -matches.grid.left, STRIDE, PATCH, tuple(scales),
             tuple(cue.origin for cue in styles),
         )  # fmt: skip
 
@@ -127,28 +127,28 @@ class Marker:
     ) -> FloatImage:
         """Search and vote in one reference, in all together, or in each where it has its share."""
         material, control = self._material, self._control
-        before = self._marks.get(group)
-        marks = next_marks(material, atlas, self._casting, before, step, group=group)
+        before = self._matches.get(group)
+        matches = next_matches(material, atlas, self._casting, before, step, group=group)
         canvas = padded[PAD:-PAD, PAD:-PAD]
         if material.free_mean.any():
             sought = pad_canvas(self._raise_detail(canvas, atlas, step))
         else:
             sought = padded
-        query = make_query(material, sought, marks.grid, marks.label, step)
+        query = make_query(material, sought, matches.grid, matches.label, step)
         control.check()
-        marks.field, _, means = search.refine(
-            query, atlas, marks.grid, marks.field, soft=entering,
+        matches.field, _, means = search.refine(
+            query, atlas, matches.grid, matches.field, soft=entering,
             sweeps=_ENTERING_SWEEPS if entering else _SWEEPS, coherence=COHERENCE,
             radius=reach_of(atlas) if entering else _NEAR,
             key=material.chance.key(step, _SEARCH), check=control.check,
             tidy=step.number == material.request.steps - 1,
         )  # fmt: skip
-        owner = atlas.owner[marks.field[..., 0]].astype(np.int16)
-        marks.owner = np.where(marks.label < 0, np.int16(-1), owner)
-        self._marks[group] = marks
+        owner = atlas.owner[matches.field[..., 0]].astype(np.int16)
+        matches.owner = np.where(matches.label < 0, np.int16(-1), owner)
+        self._matches[group] = matches
         control.check()
         return vote(
-            marks.field, marks.label, means, material.free_mean, atlas, marks.grid, canvas,
+            matches.field, matches.label, means, material.free_mean, atlas, matches.grid, canvas,
             power=1.5, doubt=0.002 + 0.5 * step.noise**2,
         )  # fmt: skip
 

@@ -103,15 +103,15 @@ class Material:
         avoided = self.avoidance.price(step, self.request.steps, level, grid)
         return np.concatenate([avoided, self.nearness.price(step, level, grid)], axis=2)
 
-    def envelope(self, index: int, step: Step) -> float:
-        """Mean strength of a cue's envelope over a step."""
+    def span(self, index: int, step: Step) -> float:
+        """Mean strength of a cue's span over a step."""
         steps = self.request.steps
-        return self.styles[index].envelope.over(step.number / steps, (step.number + 1) / steps)
+        return self.styles[index].span.over(step.number / steps, (step.number + 1) / steps)
 
     def surface_weight(self, index: int, step: Step, level: int) -> FloatImage:
         """Weight of a cue's Surface, (h, w), or one value for everywhere."""
         cue = self.styles[index]
-        amount = cue.weight * cue.facets.surface * self.envelope(index, step)
+        amount = cue.weight * cue.facets.surface * self.span(index, step)
         return np.float32(amount) * self.ground.region(index, level)
 
     def surface_total(self, step: Step, level: int) -> FloatImage:
@@ -145,7 +145,7 @@ def speaks(cue: StyleCue, request: Request) -> bool:
         return False
     if cue.region is not None and not (cue.region > 0).any():
         return False
-    return cue.envelope.enter < cue.envelope.leave and cue.envelope.leave > 1 - request.departure
+    return cue.span.enter < cue.span.leave and cue.span.leave > 1 - request.departure
 
 
 def _free_mean(cue: StyleCue) -> tuple[float, float, float]:

@@ -8,7 +8,7 @@ import numpy.typing as npt
 
 from overlay.engine.control import Control
 from overlay.engine.record import Influence, Trace
-from overlay.engine.steps.schedule import Envelope
+from overlay.engine.steps.schedule import Span
 from overlay.imaging.colour import ByteImage, FloatImage
 
 BoolMask = npt.NDArray[np.bool_]
@@ -63,7 +63,7 @@ class StyleCue:
     picture: ByteImage
     facets: Facets
     weight: float = 1.0
-    envelope: Envelope = field(default_factory=Envelope)
+    span: Span = field(default_factory=Span)
     region: FloatImage | None = None
     scale: float = 1.0
     allowed: BoolMask | None = None
@@ -94,7 +94,7 @@ class AvoidCue:
     picture: ByteImage
     blur: float = 0.0
     weight: float = 1.0
-    envelope: Envelope = field(default_factory=Envelope)
+    span: Span = field(default_factory=Span)
     region: FloatImage | None = None
 
 
@@ -118,7 +118,7 @@ class GuideCue:
     lightness: FloatImage
     sigma: float
     weight: float = 1.0
-    envelope: Envelope = field(default_factory=Envelope)
+    span: Span = field(default_factory=Span)
     region: FloatImage | None = None
     masses: FloatImage | None = None
     hard: bool = False

@@ -23,7 +23,7 @@ _ALLOWED = (
     "closed contours)"
 )
 
-Place = tuple[float, float]
+Spot = tuple[float, float]
 
 
 @dataclass(frozen=True)
@@ -43,7 +43,7 @@ class Pick:
     colour: str = ""
     amount: int | None = None
     band: tuple[float, float] = (0.0, 1.0)
-    place: Place | None = None
+    place: Spot | None = None
 
 
 def read_pick(what: str) -> Pick:

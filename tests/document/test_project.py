@@ -1,7 +1,7 @@
 import unittest
 from pathlib import Path
 
-from overlay.document.observer import Signal
+from overlay.document.observer import Announcement
 from overlay.document.project import Project
 from overlay.document.recipe import Recipe
 
@@ -55,7 +55,7 @@ class ProjectTest(unittest.TestCase):
 class SignalTest(unittest.TestCase):
     def test_listeners_hear_in_the_order_they_came(self):
         heard: list[tuple[str, int]] = []
-        signal: Signal[[int]] = Signal()
+        signal: Announcement[[int]] = Announcement()
         for name in "ba":
             signal.connect(lambda value, name=name: heard.append((name, value)))
         signal.emit(4)

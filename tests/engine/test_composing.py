@@ -11,7 +11,7 @@ from overlay.engine.library import work_at_most
 from overlay.engine.placing import place
 from overlay.engine.request import AvoidCue, Facets, Placement, Request
 from overlay.engine.sampler import render
-from overlay.engine.steps.schedule import Envelope
+from overlay.engine.steps.schedule import Span
 from overlay.imaging.colour import srgb_to_work
 from overlay.imaging.resample import resize
 from overlay.measures.palette import palette_distance
@@ -135,7 +135,7 @@ class AvoidTest(unittest.TestCase):
     def test_without_span_or_region_it_changes_nothing(self):
         plain = render(request(styles=(style(self.halves),))).picture
         none = np.zeros((HEIGHT, WIDTH), np.float32)
-        for keys in ({"weight": 0.0}, {"region": none}, {"envelope": Envelope(0, 0.1)}):
+        for keys in ({"weight": 0.0}, {"region": none}, {"span": Span(0, 0.1)}):
             avoided = AvoidCue("not this", manner("lino cut", 120, 160), **keys)
             out = render(request(styles=(style(self.halves),), avoided=(avoided,))).picture
             with self.subTest(keys=list(keys)):

@@ -6,7 +6,7 @@ import numpy as np
 
 from overlay.engine.request import Facets, Request
 from overlay.engine.sampler import render
-from overlay.engine.steps.schedule import Envelope
+from overlay.engine.steps.schedule import Span
 from overlay.imaging.colour import srgb_to_work, work_to_srgb
 from overlay.imaging.resample import resize
 from overlay.measures.palette import palette_distance
@@ -71,7 +71,7 @@ class LightTest(unittest.TestCase):
 class PaletteTest(unittest.TestCase):
     def test_a_palette_that_left_is_taken_back_by_the_source(self):
         whole = style(stripes(), facets=Facets(palette=1))
-        early = style(stripes(), facets=Facets(palette=1), envelope=Envelope(leave=0.6))
+        early = style(stripes(), facets=Facets(palette=1), span=Span(leave=0.6))
         moved = [
             np.abs(run(cue, departure=0.6).picture.astype(int) - scene()).mean()
             for cue in (whole, early)
@@ -100,8 +100,8 @@ class MarkSizeTest(unittest.TestCase):
 
 class HandOverTest(unittest.TestCase):
     def test_envelopes_that_cross_hand_over(self):
-        first = style(manner("felt"), "first", envelope=Envelope(leave=0.5))
-        second = style(manner("lino cut"), "second", envelope=Envelope(enter=0.5))
+        first = style(manner("felt"), "first", span=Span(leave=0.5))
+        second = style(manner("lino cut"), "second", span=Span(enter=0.5))
         done = run(first, second, departure=0.9)
         self.assertTrue((done.trace.cue == 1).all())
         self.assertGreater(done.influence.of("first")[0], 0.9)

@@ -4,7 +4,7 @@ import numpy as np
 
 from overlay.engine.guidance import GuideField
 from overlay.engine.matching.field import PAD, sparse
-from overlay.engine.steps.schedule import Envelope
+from overlay.engine.steps.schedule import Span
 from tests.pictures import HEIGHT, WIDTH, edges, scene
 
 SHAPE = (HEIGHT, WIDTH)
@@ -17,7 +17,7 @@ class GuideFieldTest(unittest.TestCase):
         self.assertIsNone(GuideField((), 2).sigma)
 
     def test_the_envelope_releases_the_guide(self):
-        field = GuideField((edges(scene(), envelope=Envelope(leave=0.4)),), 2)
+        field = GuideField((edges(scene(), span=Span(leave=0.4)),), 2)
         self.assertTrue(field.at(1, 0.3, (64, 96)).weight.any())
         self.assertFalse(field.at(1, 0.5, (64, 96)).weight.any())
 

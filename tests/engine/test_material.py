@@ -4,11 +4,11 @@ import numpy as np
 
 from overlay.engine.control import Control
 from overlay.engine.library import _bar, _patch_mean
-from overlay.engine.marks import Owners
+from overlay.engine.matches import Owners
 from overlay.engine.matching.field import make_grid
 from overlay.engine.material import Material, speaks
 from overlay.engine.request import Facets
-from overlay.engine.steps.schedule import Envelope, plan
+from overlay.engine.steps.schedule import Span, plan
 from overlay.engine.tone.tints import blend_changes, change_of, make_tint
 from overlay.imaging.colour import srgb_to_work
 from overlay.imaging.smoothing import smooth_within
@@ -83,7 +83,7 @@ class MaterialTest(unittest.TestCase):
     def test_surface_weights_follow_weight_envelope_and_region(self):
         region = np.zeros((HEIGHT, WIDTH), np.float32)
         region[:64] = 1
-        cue = style(weight=0.5, envelope=Envelope(enter=0.5), region=region)
+        cue = style(weight=0.5, span=Span(enter=0.5), region=region)
         m = material(cue, departure=1.0)
         steps = plan(16, 1.0, m.levels)
         self.assertFalse(m.surface_total(steps[0], 0).any())
@@ -97,8 +97,8 @@ class MaterialTest(unittest.TestCase):
         for keys in (
             {"weight": 0.0},
             {"facets": Facets()},
-            {"envelope": Envelope(leave=0.5)},
-            {"envelope": Envelope(enter=0.7, leave=0.7)},
+            {"span": Span(leave=0.5)},
+            {"span": Span(enter=0.7, leave=0.7)},
         ):
             with self.subTest(keys):
                 self.assertFalse(speaks(style(**keys), asked))

@@ -8,7 +8,7 @@ import numpy as np
 
 from overlay.engine.request import Facets
 from overlay.engine.sampler import render
-from overlay.engine.steps.schedule import Envelope
+from overlay.engine.steps.schedule import Span
 from overlay.imaging.colour import srgb_to_work
 from overlay.measures.structure import correlation, structure_kept
 from tests.pictures import edges, manner, request, scene, style
@@ -65,7 +65,7 @@ class MonotoneTest(unittest.TestCase):
 
     def test_a_guide_that_leaves_later_holds_more(self):
         def make(source, reference, v):
-            guides = (edges(source, weight=0.9, envelope=Envelope(leave=v)),)
+            guides = (edges(source, weight=0.9, span=Span(leave=v)),)
             return request(source, departure=0.9, styles=(style(reference),), guides=guides)
 
         self.assert_rises(1, make, structure_kept, seeds=(7, 8))

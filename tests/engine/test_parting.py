@@ -9,7 +9,7 @@ from overlay.engine.request import AvoidCue, Facets, Request, Stray
 from overlay.engine.sampler import render
 from overlay.engine.steps import parting
 from overlay.engine.steps.parting import Beginnings, common, look_steps, step_keys
-from overlay.engine.steps.schedule import Envelope, plan
+from overlay.engine.steps.schedule import Span, plan
 from tests.pictures import HEIGHT, WIDTH, blobs, edges, manner, request, scene, stripes, style
 
 
@@ -17,10 +17,10 @@ def of_everything(**keys) -> Request:
     """A request with two references, a guide, something avoided and a region."""
     region = np.zeros((HEIGHT, WIDTH), np.float32)
     region[:, 60:] = 1
-    late = Envelope(0.6, 1.0, 0.1, 0.0)
+    late = Span(0.6, 1.0, 0.1, 0.0)
     return request(
-        styles=(style(), style(manner("felt"), "felt", region=region, envelope=late)),
-        guides=(edges(scene(), weight=0.5, envelope=Envelope(0.0, 0.9, 0.0, 0.2)),),
+        styles=(style(), style(manner("felt"), "felt", region=region, span=late)),
+        guides=(edges(scene(), weight=0.5, span=Span(0.0, 0.9, 0.0, 0.2)),),
         avoided=(AvoidCue("not", stripes(), weight=0.5),),
         **keys,
     )
@@ -37,7 +37,7 @@ class KeyTest(unittest.TestCase):
         parted = step_keys(with_felt(asked, weight=0.3))
         self.assertEqual(len(parted), 16)
         self.assertEqual(common(step_keys(asked), parted), 9)  # 9/16 ends before 60 %, 10/16 after
-        gone = step_keys(with_felt(asked, envelope=Envelope(0.6, 0.875, 0.1, 0.0)))
+        gone = step_keys(with_felt(asked, span=Span(0.6, 0.875, 0.1, 0.0)))
         self.assertEqual(common(step_keys(asked), gone), 14)
 
     def test_whatever_else_differs_parts_them_at_once(self):
@@ -87,7 +87,7 @@ class BeginningsTest(unittest.TestCase):
         # What is avoided is compared anew for every run, which takes long; keys tell it apart.
         asked = replace(of_everything(departure=0.9), avoided=())
         return {
-            f"{weight} {leave}": with_felt(asked, weight=weight, envelope=Envelope(0.4, leave))
+            f"{weight} {leave}": with_felt(asked, weight=weight, span=Span(0.4, leave))
             for weight in (0.3, 0.8)
             for leave in (0.6, 0.8, 1.0)
         } | {"without": with_felt(asked, weight=0.0)}

@@ -6,7 +6,7 @@ from overlay.engine.record import ASPECTS
 from overlay.engine.request import Facets
 from overlay.engine.sampler import render
 from overlay.engine.steps.run import _film_frame
-from overlay.engine.steps.schedule import Envelope
+from overlay.engine.steps.schedule import Span
 from overlay.imaging.colour import srgb_to_work
 from tests.pictures import HEIGHT, WIDTH, manner, request, scene, stripes, style
 
@@ -40,7 +40,7 @@ class InfluenceTest(unittest.TestCase):
     def test_a_cue_decides_where_and_when_it_speaks(self):
         left = np.zeros((HEIGHT, WIDTH), np.float32)
         left[:, : WIDTH // 2] = 1
-        found = self.record(style(name="a", region=left, envelope=Envelope(enter=0.6)))
+        found = self.record(style(name="a", region=left, span=Span(enter=0.6)))
         marks = found.maps[:, 0, ASPECTS.index("marks")]
         late = np.array(found.progress) > 0.7
         self.assertEqual(int(marks[:3].max()), 0)

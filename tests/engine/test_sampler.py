@@ -10,7 +10,7 @@ from hypothesis import strategies as st
 from overlay.engine.control import CancelledError, Control
 from overlay.engine.request import Facets, Request, StyleCue
 from overlay.engine.sampler import render
-from overlay.engine.steps.schedule import Envelope
+from overlay.engine.steps.schedule import Span
 from overlay.imaging.colour import srgb_to_work
 from overlay.measures.palette import palette_distance
 from overlay.measures.patches import style_match
@@ -37,7 +37,7 @@ class RuleTest(unittest.TestCase):
         nothing = {
             "weight 0": {"weight": 0.0},
             "empty region": {"region": np.zeros((HEIGHT, WIDTH), np.float32)},
-            "left before the start": {"envelope": Envelope(0.0, 0.3)},
+            "left before the start": {"span": Span(0.0, 0.3)},
             "no facets": {"facets": Facets()},
         }
         for name, keys in nothing.items():
@@ -131,8 +131,8 @@ class EffectTest(unittest.TestCase):
 
     def test_a_cue_that_enters_late_or_fades_acts_less(self):
         moved = []
-        for envelope in (Envelope(), Envelope(enter=0.5), Envelope(enter=0.9)):
-            out = render(request(styles=(style(envelope=envelope),), departure=0.9)).picture
+        for span in (Span(), Span(enter=0.5), Span(enter=0.9)):
+            out = render(request(styles=(style(span=span),), departure=0.9)).picture
             moved.append(np.abs(out.astype(int) - scene()).mean())
         self.assertEqual(moved, sorted(moved, reverse=True))
 

@@ -1,6 +1,6 @@
 import unittest
 
-from overlay.engine.steps.schedule import Envelope, count_levels, noise_at, plan
+from overlay.engine.steps.schedule import Span, count_levels, noise_at, plan
 
 
 class PlanTest(unittest.TestCase):
@@ -44,17 +44,17 @@ class PlanTest(unittest.TestCase):
 
 class EnvelopeTest(unittest.TestCase):
     def test_span_and_fades(self):
-        envelope = Envelope(0.2, 0.8, 0.2, 0.1)
+        span = Span(0.2, 0.8, 0.2, 0.1)
         expected = {0.0: 0, 0.2: 0, 0.3: 0.5, 0.4: 1, 0.7: 1, 0.75: 0.5, 0.8: 0, 1.0: 0}
         for moment, strength in expected.items():
             with self.subTest(moment):
-                self.assertAlmostEqual(envelope.at(moment), strength)
+                self.assertAlmostEqual(span.at(moment), strength)
 
     def test_without_leaving_it_holds_to_the_end(self):
-        self.assertEqual(Envelope().at(1.0), 1.0)
-        self.assertEqual(Envelope(fade_out=0.5).at(1.0), 0.0)
+        self.assertEqual(Span().at(1.0), 1.0)
+        self.assertEqual(Span(fade_out=0.5).at(1.0), 0.0)
 
     def test_mean_over_a_step(self):
-        self.assertEqual(Envelope(0.0, 0.5).over(0.0, 0.25), 1)
-        self.assertEqual(Envelope(0.0, 0.5).over(0.5, 0.75), 0)
-        self.assertAlmostEqual(Envelope(fade_in=1.0).over(0.0, 1.0), 0.5)
+        self.assertEqual(Span(0.0, 0.5).over(0.0, 0.25), 1)
+        self.assertEqual(Span(0.0, 0.5).over(0.5, 0.75), 0)
+        self.assertAlmostEqual(Span(fade_in=1.0).over(0.0, 1.0), 0.5)

@@ -15,7 +15,7 @@ from overlay.imaging.whole_files import write_bytes
 from overlay.studio.keeping.drawer import star_proof
 from overlay.studio.sheets.axes import say
 from overlay.studio.sheets.cells import chosen_values, varied
-from overlay.studio.sheets.figures import Place, measure_title, sheet_table
+from overlay.studio.sheets.figures import CellPlace, measure_title, sheet_table
 from overlay.studio.sheets.page import Filled, check_page, write_page
 from overlay.studio.sheets.settings import find_setting
 
@@ -71,7 +71,7 @@ class CellDeeds(QObject):
             ]
         self.room.facts.setText("\n".join(lines))
 
-    def _values_said(self, shown: ShownSheet, place: Place) -> str:
+    def _values_said(self, shown: ShownSheet, place: CellPlace) -> str:
         columns, rows = shown.labels
         down = f", {rows[place[0]]}" if shown.sheet.down is not None else ""
         return f"{columns[place[1]]}{down}"
@@ -99,7 +99,7 @@ class CellDeeds(QObject):
                 self.taken.emit(cell.recipe_hash, cell.image)
             self.floor.say(f"The bench has {self._said_settings(shown, place)}.")
 
-    def _said_settings(self, shown: ShownSheet, place: Place) -> str:
+    def _said_settings(self, shown: ShownSheet, place: CellPlace) -> str:
         recipe = self.bench.project.recipe
         said = []
         for axis, value in chosen_values(shown.sheet, *place):

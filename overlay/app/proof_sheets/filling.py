@@ -19,7 +19,7 @@ from overlay.studio.making.proofs import Proof
 from overlay.studio.runs.pull import pull_proof
 from overlay.studio.runs.queue import Purpose, Run
 from overlay.studio.sheets.cells import Cell, cell_recipe, spread_order
-from overlay.studio.sheets.figures import Place, flat_measures
+from overlay.studio.sheets.figures import CellPlace, flat_measures
 from overlay.studio.sheets.job import Prepared, SheetJob
 
 Pulled = tuple[Proof, QImage, float]  # with the seconds it took
@@ -75,7 +75,7 @@ class SheetFiller(QObject):
         self._add(filling, "preparing", prepare, lambda found: self._go_on(filling, found))
 
     def _go_on(self, filling: _Filling, found: list[tuple[Prepared, QImage | None]]) -> None:
-        missing: dict[Place, Cell] = {}
+        missing: dict[CellPlace, Cell] = {}
         for one, image in found:
             _show_prepared(filling.shown, one, image)
             if one.known is None and one.cell.recipe is not None:
@@ -154,12 +154,12 @@ class SheetFiller(QObject):
 
     # Full size ------------------------------------------------------------------------------
 
-    def enlarge(self, shown: ShownSheet, places: Iterable[Place]) -> None:
+    def enlarge(self, shown: ShownSheet, places: Iterable[CellPlace]) -> None:
         """Pull cells again at their recipe's own size."""
         for place in places:
             self._enlarge(shown, place)
 
-    def _enlarge(self, shown: ShownSheet, place: Place) -> None:
+    def _enlarge(self, shown: ShownSheet, place: CellPlace) -> None:
         shelf, store = self.bench.shelf, self.bench.store
         engines, recipe = self.floor.settings.engines, cell_recipe(shown.sheet, *place)
 

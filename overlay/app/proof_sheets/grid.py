@@ -20,7 +20,7 @@ from overlay.app.parts.plain import plain
 from overlay.app.parts.theme import tone
 from overlay.app.proof_sheets.linked_zoom import LinkedZoom
 from overlay.app.proof_sheets.shown import ShownCell, ShownSheet
-from overlay.studio.sheets.figures import Place
+from overlay.studio.sheets.figures import CellPlace
 
 _LEFT, _TOP, _STRIP, _GAP = 92, 26, 20, 8  # pixels: labels, what stands under a cell, between
 _LEAST, _MOST = 110, 420  # pixels of a cell's width
@@ -49,8 +49,8 @@ class SheetGrid(QAbstractScrollArea, LinkedZoom):
         self.shown: ShownSheet | None = None
         self.measure = ""
         self.starred: set[str] = set()
-        self.places: list[Place] = []  # picked, the first leads
-        self._ranks: dict[Place, float] = {}
+        self.places: list[CellPlace] = []  # picked, the first leads
+        self._ranks: dict[CellPlace, float] = {}
         self._pressed: QPoint | None = None
         self._moved = False
         self.empty = ""
@@ -83,7 +83,7 @@ class SheetGrid(QAbstractScrollArea, LinkedZoom):
             return []
         return [self.shown.cells[p] for p in self.places if p in self.shown.cells]
 
-    def pick(self, place: Place, *, beside: bool = False) -> None:
+    def pick(self, place: CellPlace, *, beside: bool = False) -> None:
         """Pick a cell, alone or beside the one that is picked."""
         if beside and self.places and place != self.places[0]:
             self.places = [self.places[0], place]
@@ -117,14 +117,14 @@ class SheetGrid(QAbstractScrollArea, LinkedZoom):
         first = next(images, None)
         return 2 / 3 if first is None else first.height() / first.width()
 
-    def cell_rect(self, place: Place) -> QRect:
+    def cell_rect(self, place: CellPlace) -> QRect:
         """Where a cell's picture lies in the viewport."""
         size = self.cell_size()
         x = self._rim() + place[1] * (size.width() + _GAP) - self.horizontalScrollBar().value()
         y = _TOP + place[0] * (size.height() + _STRIP + _GAP) - self.verticalScrollBar().value()
         return QRect(QPoint(x, y), size)
 
-    def place_at(self, point: QPoint) -> Place | None:
+    def place_at(self, point: QPoint) -> CellPlace | None:
         """The cell under a point of the viewport."""
         if self.shown is None:
             return None
@@ -152,7 +152,7 @@ class SheetGrid(QAbstractScrollArea, LinkedZoom):
             bar.setPageStep(seen)
             bar.setSingleStep(40)
 
-    def _see(self, place: Place) -> None:
+    def _see(self, place: CellPlace) -> None:
         """Scroll so that a cell is in sight."""
         rect, view = self.cell_rect(place), self.viewport().rect()
         down, across = self.verticalScrollBar(), self.horizontalScrollBar()
@@ -182,7 +182,7 @@ class SheetGrid(QAbstractScrollArea, LinkedZoom):
                     self._paint_cell(painter, (row, column))
         self._paint_rim(painter)
 
-    def _paint_cell(self, painter: QPainter, place: Place) -> None:
+    def _paint_cell(self, painter: QPainter, place: CellPlace) -> None:
         assert self.shown is not None
         rect, cell = self.cell_rect(place), self.shown.cells.get(place, ShownCell())
         strip = QRect(rect.left(), rect.bottom() + 1, rect.width(), _STRIP)
@@ -205,7 +205,7 @@ class SheetGrid(QAbstractScrollArea, LinkedZoom):
         painter.drawImage(QRectF(rect), seen, part)
 
     def _paint_words(
-        self, painter: QPainter, place: Place, cell: ShownCell, rect: QRect, strip: QRect
+        self, painter: QPainter, place: CellPlace, cell: ShownCell, rect: QRect, strip: QRect
     ) -> None:
         painter.setPen(tone("ink"))
         line = strip.adjusted(6, 0, -6, 0)
@@ -230,7 +230,7 @@ class SheetGrid(QAbstractScrollArea, LinkedZoom):
             line = line.adjusted(0, 0, -18, 0)
         painter.drawText(line, right, said)
 
-    def _tint(self, place: Place) -> QColor:
+    def _tint(self, place: CellPlace) -> QColor:
         """A strip's colour: the better the rank, the more of the accent."""
         low, high = tone("panel"), tone("register")
         share = 0.55 * self._ranks.get(place, 0.0)

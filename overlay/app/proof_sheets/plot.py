@@ -15,7 +15,7 @@ from overlay.app.parts.plain import PlainLabel, plain
 from overlay.app.parts.theme import tone
 from overlay.app.proof_sheets.shown import ShownSheet
 from overlay.document.sheets import Axis
-from overlay.studio.sheets.figures import Place, measure_keys, measure_title, unbeaten
+from overlay.studio.sheets.figures import CellPlace, measure_keys, measure_title, unbeaten
 from overlay.studio.sheets.page import default_pair
 
 _DOT = 9  # pixels
@@ -38,7 +38,7 @@ class TradeOffPlot(QFrame):
         self._shown: ShownSheet | None = None
         self._plotting: Any = None
         self._plot: Any = None  # made when the room is first seen
-        self._places: list[Place] = []
+        self._places: list[CellPlace] = []
         box = QVBoxLayout(self)
         box.setContentsMargins(8, 8, 8, 8)
         self._box = box
@@ -89,7 +89,7 @@ class TradeOffPlot(QFrame):
 
     # What is shown --------------------------------------------------------------------------
 
-    def show_sheet(self, shown: ShownSheet | None, picked: list[Place]) -> None:
+    def show_sheet(self, shown: ShownSheet | None, picked: list[CellPlace]) -> None:
         """Show a sheet's cells, and which of them are picked."""
         self._shown, self._places = shown, picked
         self._offer()
@@ -152,7 +152,9 @@ class TradeOffPlot(QFrame):
             self._scatter(places, points, name)
         self._plot.setLabel("bottom", "the setting")
 
-    def _scatter(self, places: list[Place], points: list[list[float]], name: str = "ink") -> None:
+    def _scatter(
+        self, places: list[CellPlace], points: list[list[float]], name: str = "ink"
+    ) -> None:
         dots = self._plotting.ScatterPlotItem(
             *points, size=[_DOT + 5 * (p in self._places) for p in places], data=places,
             brush=[tone("register" if p in self._places else name) for p in places],

@@ -5,7 +5,7 @@ from dataclasses import dataclass, field, replace
 from PySide6.QtGui import QImage
 
 from overlay.document.sheets import ProofSheet
-from overlay.studio.sheets.figures import Figures, Place, ranks
+from overlay.studio.sheets.figures import CellPlace, Figures, ranks
 
 
 @dataclass(frozen=True)
@@ -38,22 +38,22 @@ class ShownSheet:
 
     sheet: ProofSheet
     labels: tuple[list[str], list[str]]
-    cells: dict[Place, ShownCell] = field(default_factory=dict)
+    cells: dict[CellPlace, ShownCell] = field(default_factory=dict)
     seconds: list[float] = field(default_factory=list)
 
-    def change(self, place: Place, cell: ShownCell) -> None:
+    def change(self, place: CellPlace, cell: ShownCell) -> None:
         """Take what is known of a cell now; a look never takes a proof's place."""
         before = self.cells.get(place)
         if cell.look and before is not None and before.recipe_hash:
             return
         self.cells[place] = cell
 
-    def enlarge(self, place: Place, image: QImage) -> None:
+    def enlarge(self, place: CellPlace, image: QImage) -> None:
         """Show a cell at full size; its figures stay those of the trial."""
         self.cells[place] = replace(self.cells[place], image=image, large=True)
 
     @property
-    def figures(self) -> dict[Place, Figures]:
+    def figures(self) -> dict[CellPlace, Figures]:
         """What the cells that are there measure."""
         return {place: cell.figures for place, cell in self.cells.items() if cell.figures}
 
@@ -62,6 +62,6 @@ class ShownSheet:
         """How many cells are there, or cannot be."""
         return sum(bool(cell.recipe_hash or cell.fault) for cell in self.cells.values())
 
-    def ranks(self, measure: str) -> dict[Place, float]:
+    def ranks(self, measure: str) -> dict[CellPlace, float]:
         """Where each cell stands in a measure."""
         return ranks(self.figures, measure)

@@ -56,7 +56,7 @@ class Nearness:
         out = np.zeros((grid.rows, grid.columns, traits), np.float32)
         for guide, depths, regions in zip(self._guides, self._depths, self._regions, strict=True):
             near = grid_samples(depths[level], grid)
-            firm = firmness(guide.weight * guide.envelope.at(step.progress))
+            firm = firmness(guide.weight * guide.span.at(step.progress))
             charge = np.full_like(near, self._unit * firm)
             if regions is not None:
                 charge *= grid_samples(regions[level], grid)

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from overlay.engine.layout import cells_of
-from overlay.engine.marks import Owners
+from overlay.engine.matches import Owners
 from overlay.engine.material import Material
 from overlay.engine.record import ASPECTS, CANVAS, SOURCE, Influence
 from overlay.engine.steps.schedule import Step

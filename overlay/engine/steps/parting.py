@@ -40,10 +40,10 @@ def step_keys(request: Request) -> tuple[Key, ...]:
     key = blake2b(b"".join(_unchanging(request)), digest_size=16).digest()
     keys, chance = [], Chance.of(request)
     for step in plan(request.steps, request.departure, _levels(request)):
-        span = (step.number / request.steps, (step.number + 1) / request.steps)
-        strengths = [cue.weight * cue.envelope.over(*span) for cue in speaking(request)]
-        strengths += [g.weight * g.envelope.at(step.progress) for g in request.guides]
-        strengths += [a.weight * a.envelope.over(*span) for a in request.avoided]
+        during = (step.number / request.steps, (step.number + 1) / request.steps)
+        strengths = [cue.weight * cue.span.over(*during) for cue in speaking(request)]
+        strengths += [g.weight * g.span.at(step.progress) for g in request.guides]
+        strengths += [a.weight * a.span.over(*during) for a in request.avoided]
         said = struct.pack(f"Q{len(strengths)}d", chance.seed_at(step.progress), *strengths)
         key = blake2b(key + said, digest_size=16).digest()
         keys.append(key)
@@ -77,7 +77,7 @@ def _unchanging(request: Request) -> Iterator[bytes]:
     yield from _cues("style", speaking(request))
     # A guide is cast with at the very beginning, wherever the run begins.
     for guide in request.guides:
-        yield f"{guide.weight > 0} {guide.weight * guide.envelope.at(0.0)!r};".encode()
+        yield f"{guide.weight > 0} {guide.weight * guide.span.at(0.0)!r};".encode()
     yield from _cues("guide", request.guides)
     for avoided in request.avoided:
         yield f"{avoided.weight > 0};".encode()
@@ -88,7 +88,7 @@ def _cues(kind: str, cues: tuple[Cue, ...]) -> Iterator[bytes]:
     for cue in cues:
         yield kind.encode()
         for field in fields(cue):
-            if field.name in ("weight", "envelope"):
+            if field.name in ("weight", "span"):
                 continue
             value = getattr(cue, field.name)
             if isinstance(value, np.ndarray):

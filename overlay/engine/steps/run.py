@@ -7,7 +7,7 @@ import numpy as np
 from overlay.engine.blending import draw_nearer, lay_on, restore_contrast
 from overlay.engine.control import Control
 from overlay.engine.marker import Correspondence, Marker
-from overlay.engine.marks import Owners
+from overlay.engine.matches import Owners
 from overlay.engine.matching.field import pad_canvas
 from overlay.engine.material import Material
 from overlay.engine.record import Trace
@@ -53,7 +53,7 @@ class State:
     canvas: FloatImage
     presence: FloatImage
     reached: tuple[float, ...]
-    marks: Correspondence | None
+    correspondence: Correspondence | None
     noted: Noted
     film: tuple[Frame, ...]
 
@@ -110,7 +110,7 @@ class Run:
         self.canvas, self._presence = state.canvas.copy(), state.presence
         if material.library is not None:
             self._marker = Marker(
-                material, material.library, self.steps[0], self.control, state.marks
+                material, material.library, self.steps[0], self.control, state.correspondence
             )
             self._owners = self._marker.owners()
 
@@ -178,7 +178,7 @@ class Run:
         """What a cue has reached stays until the source draws it back."""
         keep = 1.0 - 0.15 * (1.0 - self.request.departure)
         for i, cue in enumerate(self.material.styles):
-            self._now[i] = cue.weight * self.material.envelope(i, step)
+            self._now[i] = cue.weight * self.material.span(i, step)
             self._reached[i] = max(self._now[i], self._reached[i] * keep)
 
     def _base(self, step: Step) -> FloatImage:

@@ -1,4 +1,4 @@
-"""When what happens: progress, scales, noise and hold, and the envelopes of cues.
+"""When what happens: progress, scales, noise and hold, and the spans of cues.
 
 Progress runs from 0 (noise) to 1 (the finished picture). A run with a source starts at
 1 - departure, so that little departure leaves only the fine stages to work (in the manner of
@@ -80,7 +80,7 @@ def _begun_coarsely(planned: list[Step], levels: int) -> list[Step]:
 
 
 @dataclass(frozen=True)
-class Envelope:
+class Span:
     """A cue's span within the run: enter, leave and fades, all as progress in 0..1."""
 
     enter: float = 0.0

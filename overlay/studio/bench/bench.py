@@ -7,7 +7,7 @@ from typing import Any
 
 from overlay.document.changes import Changes
 from overlay.document.editing import opened, plain_value, recipe_data
-from overlay.document.observer import Signal
+from overlay.document.observer import Announcement
 from overlay.document.project import Project, SeedRule, State
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
@@ -36,9 +36,9 @@ class Bench(CueEdits):
 
     def __init__(self, project: Project | None = None) -> None:
         super().__init__()
-        self.opened: Signal[[]] = Signal()
-        self.changed: Signal[[Changes]] = Signal()
-        self.pulled: Signal[[]] = Signal()
+        self.opened: Announcement[[]] = Announcement()
+        self.changed: Announcement[[Changes]] = Announcement()
+        self.pulled: Announcement[[]] = Announcement()
         self.store = PictureStore()
         self.checks = PictureChecks(self.store)
         self._take(project or empty_project())

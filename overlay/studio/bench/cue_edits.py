@@ -7,7 +7,7 @@ from typing import Any, Literal
 from overlay.document.cues import Cue
 from overlay.document.editing import opened, part_data, plain_value, recipe_data
 from overlay.document.json_text import RecipeError
-from overlay.document.observer import Signal
+from overlay.document.observer import Announcement
 from overlay.document.project import Project
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
@@ -27,7 +27,7 @@ class CueEdits:
     project: Project
 
     def __init__(self) -> None:
-        self.selected: Signal[[]] = Signal()
+        self.selected: Announcement[[]] = Announcement()
         self._selected = 0
         self._others: frozenset[int] = frozenset()
 

@@ -120,7 +120,7 @@ def find_warnings(request: Request) -> list[Notice]:
 
 def _unheard(cue: Cue, departure: float) -> list[Notice]:
     found = []
-    why = unheard(cue.name, weight=cue.weight, leave=cue.envelope.leave, departure=departure)
+    why = unheard(cue.name, weight=cue.weight, leave=cue.span.leave, departure=departure)
     if why is not None:
         found.append(Notice(why[0], cue.name, why[1]))
     if cue.region is not None and not (cue.region > 0).any():

@@ -21,7 +21,7 @@ from overlay.document.json_text import RecipeError
 from overlay.document.recipe import Recipe
 from overlay.engine import request as engine
 from overlay.engine.request import Facets, Placement, Request, Stray, StyleCue
-from overlay.engine.steps.schedule import Envelope
+from overlay.engine.steps.schedule import Span
 from overlay.imaging.colour import FloatImage, hex_to_srgb
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making.canvas import Canvas
@@ -98,8 +98,8 @@ def _shapes(cue: StyleCue) -> bool:
 # Makers --------------------------------------------------------------------------------------
 
 
-def _envelope(cue: Cue) -> Envelope:
-    return Envelope(cue.enter, cue.leave, cue.fade_in, cue.fade_out)
+def _span(cue: Cue) -> Span:
+    return Span(cue.enter, cue.leave, cue.fade_in, cue.fade_out)
 
 
 def _cue_region(cue: Cue, masks: dict[str, FloatImage]) -> FloatImage | None:
@@ -120,7 +120,7 @@ def _reference(cue: ReferenceCue, making: _Making) -> StyleCue:
         picture=picture if pose is None else bend_picture(picture, pose.settings),
         facets=Facets(**cue.active_facets.model_dump()),
         weight=cue.weight,
-        envelope=_envelope(cue),
+        span=_span(cue),
         region=_cue_region(cue, making.masks),
         scale=cue.scale,
         allowed=allowed_part(cue, picture, making.store),
@@ -140,7 +140,7 @@ def _swatches(cue: SwatchesCue, making: _Making) -> StyleCue:
         # Flat colours have no marks to give, and nothing in them has a place.
         facets=Facets(palette=facets.palette, light=facets.light),
         weight=cue.weight,
-        envelope=_envelope(cue),
+        span=_span(cue),
         region=_cue_region(cue, making.masks),
         scale=cue.scale,
     )
@@ -152,7 +152,7 @@ def _avoided(cue: AvoidedCue, making: _Making) -> engine.AvoidCue:
         making.store.picture(cue.avoided),
         cue.blur,
         cue.weight,
-        _envelope(cue),
+        _span(cue),
         _cue_region(cue, making.masks),
     )
 
@@ -165,7 +165,7 @@ def _guide(cue: GuideCue, making: _Making) -> engine.GuideCue:
         lightness=parts.lightness,
         sigma=parts.sigma,
         weight=cue.weight,
-        envelope=_envelope(cue),
+        span=_span(cue),
         region=_cue_region(cue, making.masks),
         masses=parts.masses,
         hard=parts.hard,

@@ -8,7 +8,7 @@ from scipy import ndimage
 from overlay.document.recipe import Settle
 from overlay.engine.control import Control
 from overlay.engine.request import Engine, Facets, GuideCue, Render, Request, StyleCue
-from overlay.engine.steps.schedule import Envelope
+from overlay.engine.steps.schedule import Span
 from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_srgb
 from overlay.regions.rims import meet_tints, rim_band
@@ -113,7 +113,7 @@ def _confined(request: Request, near: FloatImage, wanted: Settle) -> FloatImage 
 def _settling(cue: StyleCue, sigma: float) -> StyleCue:
     """A cue that gives its marks once more, reaching beyond its region; its colours are there."""
     facets = Facets(surface=max(cue.facets.surface, cue.facets.likeness))
-    cue = replace(cue, facets=facets, envelope=Envelope())
+    cue = replace(cue, facets=facets, span=Span())
     if cue.region is None:
         return cue
     region = ndimage.gaussian_filter(cue.region, sigma, mode="nearest")

@@ -12,7 +12,7 @@ from scipy.stats import rankdata
 
 from overlay.document.sheets import ProofSheet
 
-Place = tuple[int, int]
+CellPlace = tuple[int, int]
 Figures = dict[str, float]
 
 # Of these less is better.
@@ -31,7 +31,7 @@ def flat_measures(measures: Mapping[str, Any]) -> Figures:
     return flat
 
 
-def measure_keys(cells: Mapping[Place, Figures]) -> list[str]:
+def measure_keys(cells: Mapping[CellPlace, Figures]) -> list[str]:
     """Every measure that any cell has, in the order of the report."""
     keys = list(dict.fromkeys(key for figures in cells.values() for key in figures))
     return sorted(keys, key=lambda key: key in _LATER)
@@ -49,7 +49,7 @@ def more_is_better(key: str) -> bool:
     return key.partition(".")[0] not in _LOW_IS_GOOD
 
 
-def ranks(cells: Mapping[Place, Figures], key: str) -> dict[Place, float]:
+def ranks(cells: Mapping[CellPlace, Figures], key: str) -> dict[CellPlace, float]:
     """Where each cell stands in a measure: 0 the worst, 1 the best; equal ones share a place."""
     there = {place: figures[key] for place, figures in cells.items() if key in figures}
     if not there:
@@ -60,7 +60,7 @@ def ranks(cells: Mapping[Place, Figures], key: str) -> dict[Place, float]:
     return {p: float((rank - 1) / span) for p, rank in zip(there, order, strict=True)}
 
 
-def unbeaten(cells: Mapping[Place, Figures], across: str, up: str) -> list[Place]:
+def unbeaten(cells: Mapping[CellPlace, Figures], across: str, up: str) -> list[CellPlace]:
     """Cells that no other beats in both measures, from the best in one to the best in the other.
 
     A cell is beaten by one that is as good in both and better in one (Pareto 1896).
@@ -81,7 +81,7 @@ def unbeaten(cells: Mapping[Place, Figures], across: str, up: str) -> list[Place
 
 
 def sheet_table(
-    sheet: ProofSheet, cells: Mapping[Place, Figures], faults: Mapping[Place, str]
+    sheet: ProofSheet, cells: Mapping[CellPlace, Figures], faults: Mapping[CellPlace, str]
 ) -> str:
     """The table as CSV (RFC 4180): row, column, the settings by their keys, then the measures.
 

@@ -17,8 +17,7 @@ from overlay.studio.making.groundwork import Groundwork
 from overlay.studio.making.proofs import Proof, hash_recipe
 from overlay.studio.runs.pull import pull_proof
 from overlay.studio.sheets.cells import Cell, make_cells
-
-Place = tuple[int, int]  # row and column
+from overlay.studio.sheets.figures import CellPlace
 
 
 @dataclass(frozen=True)
@@ -107,7 +106,7 @@ class SheetJob:
         finally:
             self._beginnings.drop(place)
 
-    def drop(self, place: Place) -> None:
+    def drop(self, place: CellPlace) -> None:
         """A cell is not wanted any more."""
         self._beginnings.drop(place)
 

@@ -17,8 +17,8 @@ from overlay.imaging.resample import resize
 from overlay.imaging.whole_files import write_bytes
 from overlay.studio.sheets.axes import say
 from overlay.studio.sheets.figures import (
+    CellPlace,
     Figures,
-    Place,
     measure_keys,
     measure_title,
     ranks,
@@ -49,10 +49,10 @@ class Filled:
     """
 
     sheet: ProofSheet
-    pictures: Mapping[Place, ByteImage]
-    figures: Mapping[Place, Figures]
-    faults: Mapping[Place, str] = field(default_factory=dict)
-    hashes: Mapping[Place, str] = field(default_factory=dict)
+    pictures: Mapping[CellPlace, ByteImage]
+    figures: Mapping[CellPlace, Figures]
+    faults: Mapping[CellPlace, str] = field(default_factory=dict)
+    hashes: Mapping[CellPlace, str] = field(default_factory=dict)
 
     @property
     def title(self) -> str:
@@ -187,7 +187,7 @@ class _Page:
                 y = self.top + row * (self.tall + _LINE + _GAP) + 14
                 self._text(made, _MARGIN, y, _cut(label, _SIDE // 8))
 
-    def _draw_cell(self, made: "Figure", place: Place) -> None:
+    def _draw_cell(self, made: "Figure", place: CellPlace) -> None:
         x = self.left + place[1] * (self.cell + _GAP)
         y = self.top + place[0] * (self.tall + _LINE + _GAP)
         picture = self.filled.pictures.get(place)

@@ -31,7 +31,7 @@ _GRID, _CAST, _START = 10, 11, 12  # purposes of random numbers
 
 
 @dataclass
-class Marks:
+class Matches:
     """Which reference, and which place in it, every patch of the canvas takes.
 
     Attributes
@@ -98,15 +98,15 @@ def cast(material: Material, library: Library, first: Step, control: Control) ->
     return Casting(cost, tuple(fields), grid, level)
 
 
-def next_marks(
+def next_matches(
     material: Material,
     atlas: Atlas,
     casting: Casting,
-    marks: Marks | None,
+    matches: Matches | None,
     step: Step,
     *,
     group: int | None = None,
-) -> Marks:
+) -> Matches:
     """Move the correspondence to a step's grid and scale, and give out the areas anew.
 
     The grid lies elsewhere at every step, so that no seam stays in one place. Patches that change
@@ -126,9 +126,9 @@ def next_marks(
         label = np.where(label < 0, -1, group).astype(np.int16)
     field = np.zeros((grid.rows, grid.columns, 3), np.int32)
     fresh = np.ones(label.shape, bool)
-    if marks is not None:
-        factor = 2.0 ** (marks.level - step.level)
-        field = carry_field(marks.field, marks.grid, factor, grid, atlas)
+    if matches is not None:
+        factor = 2.0 ** (matches.level - step.level)
+        field = carry_field(matches.field, matches.grid, factor, grid, atlas)
         if group is None:
             fresh = atlas.owner[field[..., 0]] != label
         else:
@@ -139,7 +139,7 @@ def next_marks(
             factor = 2.0 ** (casting.level - step.level)
             field[needed] = carry_field(home, casting.grid, factor, grid, atlas)[needed]
     field[label < 0] = 0
-    return Marks(field, label, label, grid, step.level)
+    return Matches(field, label, label, grid, step.level)
 
 
 def _labels(material: Material, casting: Casting, step: Step, grid: Grid) -> Labels:
