@@ -4,7 +4,7 @@ export PYTHONDONTWRITEBYTECODE :=
 
 MINUTES ?= 20
 
-.PHONY: setup demo test lint dist fuzz monkey mutants coverage bench figures screenshots desktop clean
+.PHONY: setup demo test lint dist fuzz monkey mutants coverage bench figures lexicon-sheet screenshots desktop clean
 
 setup:
 	@bash tools/setup.sh
@@ -48,6 +48,10 @@ bench: setup
 
 figures: setup
 	@$(PY) tools/figures.py docs/figures
+
+# Every subject that words draw, on one sheet.
+lexicon-sheet: setup
+	@$(PY) tools/lexicon_sheet.py build/lexicon && echo build/lexicon/lexicon.png
 
 screenshots: setup
 	@bash tools/with_display.sh $(PY) tools/screenshots.py docs/screenshots

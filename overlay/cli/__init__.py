@@ -18,6 +18,8 @@ _COMMANDS = (
     ("demo", "open the demo project, or render it into a folder", "demo"),
     ("map", "write a structure map of a picture as PNG", "maps"),
     ("mask", "write a mask of a part of a picture as PNG", "mask"),
+    ("read", "print what a prompt is understood as, as JSON", "read"),
+    ("draw", "draw the scene of a prompt, with depth and masks", "draw"),
     ("open", "open the window on a project, recipe or proof", "window"),
     ("schema", "print the JSON Schema of recipes or projects", "schema"),
 )

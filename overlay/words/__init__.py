@@ -1,0 +1,1 @@
+"""Words: what they are, and what they draw."""

@@ -1,0 +1,105 @@
+"""Where the eye stands: how large the chief thing is seen, how high, and where the horizon lies."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from overlay.words.composing.wish import Wish, Wished
+from overlay.words.stage.drawing import Camera, aim, level
+
+VIEW = 38.0  # degrees, upright
+HALF = float(np.tan(np.radians(VIEW / 2)))
+PLAIN_EYE, PLAIN_AWAY = 1.2, 6.0  # metres, where the lexicon's distances are meant from
+SHARE, BUILDING = 0.42, 0.52
+_TALLEST = 0.86  # of the half frame that the chief thing's top may reach
+_BUILT = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge"}
+
+
+@dataclass(frozen=True)
+class Eye:
+    """An eye that looks along +z.
+
+    Attributes
+    ----------
+    away : metres before the chief thing, which stands at z = 0. height : over the ground.
+    horizon : where it lies in the picture, -1 at the bottom to 1. above : whether it looks down.
+    aspect : width over height.
+    """
+
+    away: float
+    height: float
+    horizon: float
+    aspect: float
+    above: bool = False
+    look_at: float = 0.0
+
+    def camera(self) -> Camera:
+        """As the drawing wants it."""
+        if self.above:
+            return aim((0, self.height, -self.away), (0, self.look_at, 0), VIEW)
+        return level(self.height, self.away, self.horizon, VIEW)
+
+    def half_width(self, z: float) -> float:
+        """Metres from the middle to the picture's side at a distance behind the chief thing."""
+        return (z + self.away) * HALF * self.aspect
+
+    def seen_at(self, y: float, z: float) -> float:
+        """Where a height at a distance is seen, -1 at the bottom to 1."""
+        return self.horizon + (y - self.height) / (max(z + self.away, 0.05) * HALF)
+
+    def distance_for(self, height: float, share: float) -> float:
+        """z at which a height takes up a share of the picture's."""
+        return height / (2 * HALF * share) - self.away
+
+
+def share_of(chief: Wished, said: dict[str, str]) -> float:
+    """Share of the picture's height that the chief thing is to take up."""
+    share = BUILDING if chief.subject.family in _BUILT else SHARE
+    share = float(said.get("share", share))
+    if chief.count > 1:
+        share *= 0.78
+    share *= float(np.clip(chief.emphasis, 0.3, 1.9)) ** 0.9 * float(np.sqrt(chief.size))
+    return float(min(share, 1.1))
+
+
+def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, base: float) -> Eye:
+    """The eye for a wish; `base` is the height that the chief thing rests on."""
+    said = wish.camera
+    wanted = float(said["horizon"]) if "horizon" in said else -0.22
+    if chief is None:
+        return Eye(9.0, 1.7, wanted, aspect)
+    wide, tall, deep = (v * chief.size for v in chief.subject.size)
+    share = share_of(chief, said)
+    away = tall / (2 * HALF * share)
+    broad = wide * (1 + 0.5 * (chief.count - 1) ** 0.6)
+    away = max(away, broad / (2 * HALF * aspect * min(1.5 * share, 0.92)) + deep / 2)
+    if indoors:  # what stands beside it cannot stand far back
+        tallest = max(
+            t.subject.height * t.size
+            for t in wish.things
+            if t.subject.belongs == chief.subject.belongs
+        )
+        away = max(away, tallest / (2 * HALF * 0.78))
+    if said.get("eye") == "above":
+        return Eye(
+            0.8 * away,
+            base + 0.75 * away + 0.3 * tall,
+            0.0,
+            aspect,
+            above=True,
+            look_at=base + 0.35 * tall,
+        )
+    height = base + min(0.62 * tall, 1.7)
+    if indoors:
+        height = base + (0.75 * tall + 0.1 * away if tall < 0.8 else min(0.62 * tall, 1.5))
+    if said.get("eye") == "below":
+        height = base + 0.05 * tall
+    if chief.subject.belongs == "air" or chief.flies:
+        return Eye(away, max(1.6, 0.5 * tall), min(wanted, -0.4), aspect)
+    unit = away * HALF
+    top, foot = (base + tall - height) / unit, (base - height) / unit
+    horizon = wanted
+    if indoors:
+        horizon = -0.08 - (top + foot) / 2
+    horizon = max(horizon, -0.86 - foot) if top - foot < 1.6 else -0.9 - foot
+    return Eye(away, height, min(horizon, _TALLEST - top) if top - foot < 1.7 else horizon, aspect)

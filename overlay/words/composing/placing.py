@@ -1,0 +1,309 @@
+"""Where things stand: thirds for the chief one, the rest by what is said and by forty tries."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from overlay.words.composing.chance import COPIES, THINGS, stream
+from overlay.words.composing.eye import HALF, Eye
+from overlay.words.composing.ground import Ground
+from overlay.words.composing.posed import parts_of
+from overlay.words.composing.rest import resting_place
+from overlay.words.composing.wish import Wish, Wished
+from overlay.words.things.table import Placed
+
+_TRIES = 40
+_BORNE = {"on", "in", "holds"}
+_ANIMALS = {"quadruped", "bird", "owl", "flying_bird", "figure"}
+_BUILDINGS = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge"}
+
+
+Box = tuple[float, float, float, float]
+
+
+@dataclass(frozen=True)
+class Spot:
+    """Where one thing stands and what it takes up of the picture.
+
+    Attributes
+    ----------
+    x, y, z : metres. box : left, right, bottom, top in the picture, -1..1.
+    """
+
+    x: float
+    y: float
+    z: float
+    box: Box
+
+
+class Placing:
+    """Places the things of a wish, the chief one first."""
+
+    def __init__(self, wish: Wish, chief: int, eye: Eye, ground: Ground, seed: int) -> None:
+        self.wish, self.chief, self.eye, self.ground, self.seed = wish, chief, eye, ground, seed
+        self.spots: dict[int, Spot] = {}
+        self.nominal: Box = (0.0, 0.0, 0.0, 0.0)
+        self.placed: list[Placed] = []
+        self._of: dict[int, Placed] = {}
+
+    def place_all(self) -> list[Placed]:
+        """All things, where they stand."""
+        things = self.wish.things
+        waiting = [self.chief, *(i for i in range(len(things)) if i != self.chief)]
+        while waiting:
+            # What others rest on comes before them, but for the chief one, under which it is put.
+            i = next((i for i in waiting if not self._waits(i, waiting)), waiting[0])
+            waiting.remove(i)
+            self._place(i, things[i])
+        return self.placed
+
+    def _waits(self, i: int, waiting: list[int]) -> bool:
+        thing = self.wish.things[i]
+        return i != self.chief and thing.link in _BORNE and thing.to in waiting
+
+    def _place(self, i: int, thing: Wished) -> None:
+        chance = stream(self.seed, THINGS, i)
+        spot = self._chief_spot(thing, chance) if i == self.chief else self._other(i, thing, chance)
+        self.spots[i] = spot
+        for copy in range(thing.count):
+            draw = stream(self.seed, COPIES, i, copy)
+            at = self._copy_at(thing, spot, copy, draw)
+            self._set(i, thing, at, draw, copy)
+
+    def _set(
+        self,
+        i: int,
+        thing: Wished,
+        at: tuple[float, float, float],
+        chance: np.random.Generator,
+        copy: int,
+    ) -> None:
+        scale = self._scale(i, thing) * (1.0 if copy == 0 else float(chance.uniform(0.82, 1.1)))
+        seed = 7 * i + copy + self.seed % 1000
+        put = Placed(
+            thing.name,
+            tuple(parts_of(thing, self.wish, seed)),
+            at,
+            self._yaw(thing, at[0], chance),
+            scale,
+        )
+        self._of.setdefault(i, put)
+        self.placed.append(put)
+
+    def _scale(self, i: int, thing: Wished) -> float:
+        emphasis = 1.0 if i == self.chief else float(np.clip(thing.emphasis, 0.3, 2.0)) ** 0.6
+        return thing.size * emphasis
+
+    def _box(self, x: float, y: float, z: float, wide: float, tall: float) -> Box:
+        half = self.eye.half_width(z)
+        low, high = self.eye.seen_at(y, z), self.eye.seen_at(y + tall, z)
+        return (x - wide / 2) / half, (x + wide / 2) / half, low, high
+
+    def _spot(self, thing: Wished, i: int, x: float, y: float, z: float) -> Spot:
+        scale = self._scale(i, thing)
+        wide, tall, deep = (v * scale for v in thing.subject.size)
+        broad = max(wide, 0.6 * deep) * (1 + 0.5 * (thing.count - 1) ** 0.5)
+        return Spot(x, y, z, self._box(x, y, z, broad, tall))
+
+    def _chief_spot(self, thing: Wished, chance: np.random.Generator) -> Spot:
+        side = float(chance.choice([-1, 1]))
+        z = {"far": 1.5 * self.eye.away, "near": -0.2 * self.eye.away}.get(
+            thing.placement.away, 0.0
+        )
+        half = self.eye.half_width(z)
+        across = thing.placement.across or self.wish.camera.get("side", "")
+        alone = len(self.wish.things) == 1
+        share = {"left": -0.42, "right": 0.42, "centre": 0.0}.get(across)
+        # For the rest it takes up what any chief thing does, so that a word changed moves nothing.
+        likely = side * 0.3 if share is None else share
+        self.nominal = (likely - 0.28, likely + 0.28, -0.75, 0.3)
+        if share is None:
+            share = side * (0.14 if alone and thing.subject.belongs == "table" else 0.30)
+            if thing.count > 1 or thing.subject.family in _BUILDINGS:
+                share *= 0.55
+            wide = thing.subject.size[0] * thing.size / 2 / half
+            share *= float(np.clip((0.9 - wide) / 0.5, 0.0, 1.0))
+        y = self.ground.base
+        if thing.subject.belongs == "air" or thing.flies or thing.placement.high:
+            y = self._in_air(thing, z, 0.22)
+        if thing.subject.belongs in {"water", "sea"}:
+            y = self._afloat(thing, z, -0.05)
+        return self._spot(thing, self.chief, share * half, y, z)
+
+    def _afloat(self, thing: Wished, z: float, high: float) -> float:
+        """Height of what swims: at the water's face, or in the midst of it."""
+        if self.ground.under_water:
+            return self._in_air(thing, z, high)
+        return -0.3 * thing.subject.height * thing.size if thing.subject.belongs == "sea" else 0.0
+
+    def _in_air(self, thing: Wished, z: float, high: float) -> float:
+        tall = thing.subject.height * thing.size
+        unit = max(z + self.eye.away, 0.05) * HALF
+        return max(self.eye.height + (high - self.eye.horizon) * unit - tall / 2, 0.2 * tall)
+
+    def _other(self, i: int, thing: Wished, chance: np.random.Generator) -> Spot:
+        chief = self.wish.things[self.chief]
+        if chief.to == i and bears(chief, thing):
+            spot, (x, _, z) = self.spots[self.chief], _borne(thing)
+            return self._spot(thing, i, spot.x - x, 0.0, spot.z - z)
+        to = self.spots.get(thing.to) if thing.to is not None else None
+        if to is not None and thing.to is not None and bears(thing, self.wish.things[thing.to]):
+            return self._resting(i, thing, thing.to, chance)
+        tries = [self._try(i, thing, to, chance) for _ in range(_TRIES)]
+        costs = [self._cost(spot, thing) for spot in tries]
+        return tries[int(np.argmin(costs))]
+
+    def _resting(self, i: int, thing: Wished, to: int, chance: np.random.Generator) -> Spot:
+        """On another thing, where it leaves the rest that lies there free; or in it."""
+        x, y, z = resting_place(self._of[to], inside=thing.link == "holds")
+        if thing.link == "holds":
+            return self._spot(thing, i, x, y, z)
+        room = 0.4 * self.wish.things[to].subject.size[0] - 0.5 * thing.subject.size[0]
+        asides = [0.0, *chance.uniform(-max(room, 0.0), max(room, 0.0), 16)]
+        tries = [self._spot(thing, i, x + float(a), y, z) for a in asides]
+        others = [s for k, s in self.spots.items() if k != to]
+        return min(tries, key=lambda spot: sum(_overlap(spot.box, o.box) for o in others))
+
+    def _distance(
+        self, thing: Wished, i: int, to: Spot | None, chance: np.random.Generator
+    ) -> float:
+        """How far behind the chief thing; what is tall stands back until it fits the picture."""
+        scale, away = self._scale(i, thing), self.eye.away
+        wide, tall, deep = (v * scale for v in thing.subject.size)
+        room, spread = float(chance.uniform(0.42, 0.6)), float(chance.uniform(0.36, 0.5))
+        fits = max(
+            self.eye.distance_for(tall, room),
+            max(wide, deep) * 0.9 / (2 * HALF * self.eye.aspect * spread) + deep / 2 - away,
+        )
+        beside = float(chance.uniform(-0.22, 0.14))
+        if thing.placement.away == "far":
+            return 1.2 * away + max(2.2 * tall, fits)
+        if thing.placement.away == "near":
+            return max(-0.22 * away, min(fits, 0.0))
+        if to is not None and thing.link in {"beside", "near", "with", "at", "among"}:
+            return max(to.z + beside * away, fits * 0.6 if fits > 0 else -away)
+        if to is not None and thing.link == "in front of":
+            return to.z - max(0.25 * away, 0.6 * deep)
+        if to is not None and thing.link in {"behind", "against", "in", "over", "above"}:
+            return to.z + max(0.5 * away, fits)
+        chief = self.wish.things[self.chief].subject.height
+        if max(tall, wide) > 0.6 * chief:
+            return max(fits, deep / 2 + 0.25 * away)
+        # Not so near that its top leaves the picture.
+        seen = (self.ground.base + tall - self.eye.height) / (
+            (0.95 - self.eye.horizon) * HALF
+        ) - away
+        return max(beside * away, seen)
+
+    def _try(self, i: int, thing: Wished, to: Spot | None, chance: np.random.Generator) -> Spot:
+        z = self.ground.within(self._distance(thing, i, to, chance), thing)
+        half = self.eye.half_width(z)
+        x = float(chance.uniform(-0.85, 0.85)) * half
+        if thing.placement.across:
+            low, high = {"left": (-0.72, -0.4), "right": (0.4, 0.72), "centre": (-0.1, 0.1)}[
+                thing.placement.across
+            ]
+            x = float(chance.uniform(low, high)) * half
+        elif to is not None and thing.link in {"beside", "near", "with", "at"}:
+            reach = (to.box[1] - to.box[0]) / 2 * self.eye.half_width(to.z) + thing.subject.size[
+                0
+            ] * thing.size * 0.6
+            x = to.x + float(chance.choice([-1, 1])) * (
+                reach + float(chance.uniform(0, 0.3)) * half * 0.5
+            )
+        elif to is not None and thing.link in {"on", "under", "above", "over"}:
+            x = to.x + float(chance.uniform(-0.1, 0.1)) * half
+        y = self.ground.base
+        if (
+            thing.subject.belongs == "air"
+            or thing.flies
+            or thing.placement.high
+            or thing.link in {"above", "over"}
+        ):
+            y = self._in_air(thing, z, float(chance.uniform(0.42, 0.72)))
+        elif thing.subject.belongs in {"water", "sea"}:
+            y = self._afloat(thing, z, float(chance.uniform(-0.3, 0.4)))
+        elif not self.ground.dry(x, z):
+            z = self.ground.to_dry(x, z)
+        return self._spot(thing, i, x, y, z)
+
+    def _cost(self, spot: Spot, thing: Wished) -> float:
+        """How ill a spot suits: out of the picture, over another, off the thirds, on one side."""
+        left, right, _, high = spot.box
+        cost = 1.5 * (max(-0.98 - left, 0.0) + max(right - 0.98, 0.0) + max(high - 0.98, 0.0))
+        boxes = [s.box if i != self.chief else self.nominal for i, s in self.spots.items()]
+        meant = 0.4 if thing.link in {"behind", "in front of", "in", "at", "under"} else 1.0
+        cost += 2.2 * meant * sum(_overlap(spot.box, box) for box in boxes)
+        middle = (left + right) / 2
+        cost += 0.12 * min(abs(abs(middle) - 0.36), 0.5)
+        return cost + 0.25 * float(np.sign(middle) == np.sign(self.nominal[0] + self.nominal[1]))
+
+    def _copy_at(
+        self, thing: Wished, spot: Spot, copy: int, chance: np.random.Generator
+    ) -> tuple[float, float, float]:
+        if copy == 0:
+            return spot.x, spot.y, spot.z
+        wide, tall, deep = (v * thing.size for v in thing.subject.size)
+        if thing.in_row:
+            step = 1.25 * max(wide, 0.6 * deep)
+            lean = -np.sign(spot.x) if spot.x else 1.0
+            return spot.x + lean * step * copy * 0.8, spot.y, spot.z + 0.8 * step * copy
+        reach = max(wide, deep) * 0.8 * thing.count**0.6
+        angle = 2.4 * copy + float(chance.uniform(-0.4, 0.4))  # golden turns leave no gaps
+        out = reach * (copy / thing.count) ** 0.5 + 0.55 * max(wide, deep)
+        x, z = spot.x + out * np.cos(angle), spot.z + out * np.sin(angle) * 0.8
+        z = max(z, spot.z - 0.3 * self.eye.away)
+        y = spot.y
+        if thing.subject.belongs == "air" or thing.flies:
+            y += float(chance.uniform(-0.8, 1.2)) * tall
+        if thing.link == "holds" and thing.to is not None:
+            under = self.wish.things[thing.to]
+            room = max(0.34 * under.subject.size[0] * under.size - 0.5 * wide, 0.0)
+            x, z = spot.x + room * np.cos(angle), spot.z + room * np.sin(angle)
+            y += 0.3 * tall * (copy % 2)
+        return float(x), float(y), float(z)
+
+    def _yaw(self, thing: Wished, x: float, chance: np.random.Generator) -> float:
+        """Degrees: animals face the wider side, buildings the eye."""
+        family, turn = thing.subject.family, float(chance.uniform(-1, 1))
+        to_left = x > 0.02 * self.eye.away if abs(x) > 0.02 * self.eye.away else turn < 0
+        if family in _ANIMALS:
+            base = 62.0 if family == "owl" else 24.0 if family == "quadruped" else 36.0
+            base = float(self.wish.camera.get("yaw", base)) + 10 * turn
+            return 180.0 - base if to_left else base
+        if family in _BUILDINGS:
+            return 18.0 * turn + (14.0 if x < 0 else -14.0)
+        if thing.subject.belongs in {"water", "sea"}:
+            base = 15.0 + 8 * turn
+            return 180.0 - base if to_left else base
+        return 22.0 * turn
+
+
+def _overlap(a: Box, b: Box) -> float:
+    """What two boxes share, as a share of the smaller one."""
+    across = max(min(a[1], b[1]) - max(a[0], b[0]), 0.0)
+    upward = max(min(a[3], b[3]) - max(a[2], b[2]), 0.0)
+    smaller = min((q[1] - q[0]) * (q[3] - q[2]) for q in (a, b))
+    return across * upward / max(smaller, 1e-6)
+
+
+def bears(thing: Wished, under: Wished) -> bool:
+    """Whether a thing rests on, or in, another that is large enough."""
+    if thing.link == "holds":
+        return True
+    if thing.link not in _BORNE or (thing.link == "in" and under.subject.family in _BUILDINGS):
+        return False
+    wide = max(under.subject.size[0], under.subject.size[2]) * under.size
+    return wide > 0.5 * thing.subject.size[0] * thing.size
+
+
+def _borne(under: Wished) -> tuple[float, float, float]:
+    return resting_place(Placed(under.name, tuple(under.subject.parts()), scale=under.size))
+
+
+def borne_at(wish: Wish, chief: int) -> float:
+    """Height of what the chief thing rests on, 0 for the ground."""
+    thing = wish.things[chief] if chief >= 0 else None
+    if thing is None or thing.to is None or not bears(thing, wish.things[thing.to]):
+        return 0.0
+    return _borne(wish.things[thing.to])[1]

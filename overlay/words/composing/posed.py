@@ -1,0 +1,73 @@
+"""A thing as it was said: its colour, what it is made of, its pose, its age, its season."""
+
+from dataclasses import replace
+
+import numpy as np
+
+from overlay.words.composing.wish import Wish, Wished
+from overlay.words.things.families import COLOURED, LIVING
+from overlay.words.things.parts import Part
+
+
+def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
+    """A thing's parts, coloured and posed as it was said."""
+    changes: dict[str, object] = {"seed": seed}
+    family = thing.subject.family
+    if thing.colour:
+        own = dict(thing.subject.figures)
+        for key in COLOURED.get(family, ()):
+            changes[key] = (
+                _living(own.get(key, thing.colour), thing.colour)
+                if family in LIVING
+                else thing.colour
+            )
+    if thing.made:
+        changes["made"] = thing.made
+    if thing.pose:
+        changes["pose"] = thing.pose
+        changes["walk"] = 0.16 if thing.pose == "walk" else 0.03
+    if wish.season == "winter":
+        changes["leafless"] = True
+    leaf = _season_leaf(wish.season, seed)
+    if leaf and not thing.colour and family in {"tree", "bush"}:
+        changes["leaf"] = leaf
+    parts = thing.subject.parts(**changes)
+    if thing.light == 1.0 and thing.mute == 0.0:
+        return parts
+    return [
+        replace(p, colour=_shaded(p.colour, thing), second=p.second and _shaded(p.second, thing))
+        for p in parts
+    ]
+
+
+_LEAVES = {
+    "autumn": ("#c9772a", "#b8502a", "#d9a83a", "#8f6a2e"),
+    "spring": ("#9ab84a", "#e7b3c4", "#a9c45a"),
+}
+
+
+def _season_leaf(season: str, seed: int) -> str:
+    leaves = _LEAVES.get(season, ())
+    return leaves[seed % len(leaves)] if leaves else ""
+
+
+def _channels(colour: str) -> np.ndarray:
+    return np.array([int(colour[i : i + 2], 16) for i in (1, 3, 5)], np.float64)
+
+
+def _as_hex(channels: np.ndarray) -> str:
+    r, g, b = (round(float(v)) for v in channels.clip(0, 255))
+    return f"#{r:02x}{g:02x}{b:02x}"
+
+
+def _living(own: str, said: str) -> str:
+    """An animal in a colour that is more than a shade keeps half of its own."""
+    new = _channels(said)
+    share = 0.5 if np.ptp(new) > 60 else 0.12
+    return _as_hex(share * _channels(own) + (1 - share) * new)
+
+
+def _shaded(colour: str, thing: Wished) -> str:
+    rgb = _channels(colour)
+    grey = rgb.mean()
+    return _as_hex((grey + (rgb - grey) * (1 - float(np.clip(thing.mute, -1, 1)))) * thing.light)

@@ -1,0 +1,113 @@
+"""A scene composed: things, setting and eye, ready to be drawn."""
+
+from dataclasses import dataclass, replace
+
+import numpy as np
+
+from overlay.words.composing.eye import HALF, Eye, eye_of
+from overlay.words.composing.furnishing import Furnisher, read_furnishing
+from overlay.words.composing.ground import ground_of
+from overlay.words.composing.placing import Placing, Spot, borne_at
+from overlay.words.composing.settle import (
+    INDOORS,
+    TABLES,
+    fitted,
+    furnishing_of,
+    place_of,
+    setting_of,
+)
+from overlay.words.composing.wish import Wish, Wished
+from overlay.words.stage.setting import Setting
+from overlay.words.subjects import subject_of
+from overlay.words.things.table import Placed
+
+_RESTING = {"on", "in", "under", "behind", "at", "against", "over", "above", "in front of"}
+
+
+@dataclass(frozen=True)
+class Scene:
+    """What is to be drawn.
+
+    Attributes
+    ----------
+    things : all of them, those that were wished for first. wished : how many of them were.
+    chief : the name of the chief one, empty without things.
+    """
+
+    things: tuple[Placed, ...]
+    wished: int
+    setting: Setting
+    eye: Eye
+    place: str
+    chief: str = ""
+
+
+def chief_of(things: tuple[Wished, ...]) -> int:
+    """The heaviest phrase's thing; of equals the first, and what rests, not what bears it."""
+    behind = {t.to for t in things if t.link in _RESTING and t.to is not None}
+    weights = [
+        t.emphasis * (1 - 0.04 * i) * (0.8 if i in behind or t.link == "holds" else 1.0)
+        for i, t in enumerate(things)
+    ]
+    return int(np.argmax(weights))
+
+
+def compose(wish: Wish, *, seed: int, aspect: float) -> Scene:
+    """Set a wish on its stage; every part of it by a chance of its own, from `seed`."""
+    place = place_of(wish)
+    setting = setting_of(wish, place)
+    number = chief_of(wish.things) if wish.things else -1
+    chief = wish.things[number] if wish.things else None
+    table = _table(wish, place, chief)
+    base = table.subject.height if table else borne_at(wish, number)
+    eye = eye_of(wish, chief, aspect=aspect, indoors=place in INDOORS, base=base)
+    setting = fitted(setting, place, eye, chief)
+    ground = ground_of(setting, seed, base, place)
+    things: list[Placed] = []
+    taken: list[Spot] = []
+    if chief is not None:
+        placing = Placing(wish, number, eye, ground, seed)
+        things = placing.place_all()
+        taken = list(placing.spots.values())
+    wished = len(things)
+    if table is not None and chief is not None:
+        under = things[0].at
+        things.append(
+            Placed(table.name, tuple(table.subject.parts()), (under[0] * 0.6, 0.0, under[2]), 6.0)
+        )
+    zones = read_furnishing(furnishing_of(place))
+    things += Furnisher(wish, eye, ground, seed).furnish(zones, taken)
+    return Scene(tuple(things), wished, setting, eye, place, chief.name if chief else "")
+
+
+def _table(wish: Wish, place: str, chief: Wished | None) -> Wished | None:
+    """A table for small things in a room, unless they were put on something."""
+    if chief is None or place in TABLES or place not in INDOORS or chief.subject.belongs != "table":
+        return None
+    if any(t.subject.word in {"table", "desk", "workbench"} for t in wish.things):
+        return None
+    return Wished("table", subject_of("table"))
+
+
+def moved_to(scene: Scene, name: str, at: tuple[float, float], size: float, turn: float) -> Scene:
+    """A scene with a thing set elsewhere by hand.
+
+    `at` is where its foot's middle lies in the picture, 0..1 from its left and its top; `size` its
+    height as a share of the picture's; `turn` degrees added.
+    """
+    moved = (_moved(t, scene.eye, at, size, turn) if t.name == name else t for t in scene.things)
+    return replace(scene, things=tuple(moved))
+
+
+def _moved(thing: Placed, eye: Eye, at: tuple[float, float], size: float, turn: float) -> Placed:
+    z = thing.at[2]
+    tall = subject_height(thing)
+    scale = 2 * size * (z + eye.away) * HALF / max(tall, 1e-6)
+    x = (2 * at[0] - 1) * eye.half_width(z)
+    y = eye.height + (1 - 2 * at[1] - eye.horizon) * (z + eye.away) * HALF
+    return replace(thing, at=(x, max(y, 0.0), z), scale=scale, yaw=thing.yaw + turn)
+
+
+def subject_height(thing: Placed) -> float:
+    """Height of a thing at its own scale, metres."""
+    return max(part.a[1] for part in thing.parts)

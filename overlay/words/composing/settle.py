@@ -1,0 +1,122 @@
+"""Place and light: the setting that words, or the things themselves, ask for."""
+
+from dataclasses import replace
+from typing import Any
+
+from overlay.words.composing.eye import PLAIN_AWAY, PLAIN_EYE, Eye
+from overlay.words.composing.wish import Wish, Wished
+from overlay.words.language.entries import Entry, known_words
+from overlay.words.stage.setting import NOWHERE, Setting, changed, read_effects
+
+INDOORS = {"room", "kitchen", "library", "workshop", "studio", "table"}
+TABLES = {"studio", "table"}
+_LARGE, _BROAD = 14.0, 30.0  # metres to a large thing, and of a broad water
+_THICKEST = 0.3  # of the air between the eye and the chief thing: a quarter of it fades
+_FIXED = {"space", "underwater"}  # their light is their own
+# What weather and hour do to a room is done outside of it.
+_OUTDOOR = {
+    "haze",
+    "cloud",
+    "fade",
+    "horizon",
+    "zenith",
+    "floor",
+    "first",
+    "second",
+    "snow",
+    "stars",
+}
+
+
+def place_of(wish: Wish) -> str:
+    """The place that was said, or where the things belong."""
+    if wish.place:
+        return wish.place
+    belongs = {t.subject.belongs for t in wish.things}
+    if belongs and belongs <= {"table"}:
+        return "table"
+    if wish.things and wish.things[0].subject.belongs in {"room", "table"}:
+        return "room"
+    if "sea" in belongs:
+        return "sea"
+    if wish.things and wish.things[0].subject.belongs == "water":
+        return "canal" if "barge" in wish.things[0].subject.word else "lake"
+    if "water" in belongs:
+        return "lake"
+    return "meadow"
+
+
+def place_effects(place: str) -> dict[str, Any]:
+    """What a place does to a clear morning's setting."""
+    return read_effects(_entry(place).value)
+
+
+def furnishing_of(place: str) -> str:
+    """What furnishes a place, as the lexicon says it."""
+    return _entry(place).notes
+
+
+def _entry(place: str) -> Entry:
+    return next(e for e in known_words()[place] if e.kind == "place")
+
+
+def setting_of(wish: Wish, place: str) -> Setting:
+    """The setting before the eye is known: the place under its light, weather and season."""
+    setting = changed(Setting(), place_effects(place))
+    for effects in wish.effects:
+        taken = effects
+        if place in INDOORS:
+            taken = {k: v for k, v in effects.items() if k[:-1] not in _OUTDOOR}
+        elif place in _FIXED:
+            taken = {k: v for k, v in effects.items() if k[:-1] in {"sun", "soft"}}
+        elif place == "snowfield" or setting.near < -1:
+            taken = {k: v for k, v in effects.items() if k[:-1] not in {"floor"}}
+        setting = changed(setting, taken)
+    return setting
+
+
+def _water(setting: Setting, eye: Eye, chief: Wished | None) -> dict[str, float]:
+    """Between which distances water lies: in the rows of the picture where it lies for a plain eye.
+
+    So it stays where it was when another word changes how near and how high the eye stands.
+    """
+    if setting.near < -1 and (chief is None or chief.subject.belongs != "ground"):
+        return {}
+    scale = eye.height / PLAIN_EYE
+    near, far = ((z + PLAIN_AWAY) * scale - eye.away for z in (max(setting.near, 2.0), setting.far))
+    deep = chief.subject.size[2] * chief.size if chief else 0.0
+    if chief is not None and chief.subject.belongs in {"water", "sea"}:
+        near = min(0.5 * (near + eye.away) - eye.away, -0.7 * deep)
+        far = max(far, near + 2.5 * deep)
+    elif chief is not None and eye.away > _LARGE and setting.far < _BROAD:
+        far = min(far, -0.7 * deep)  # before a large thing, which it mirrors
+        near = min(near, far - 0.22 * eye.away)
+    elif chief is not None and far > -0.7 * deep:
+        width = max(far - near, 0.3 * eye.away)
+        near = max(near, 0.12 * eye.away + 0.6 * deep)
+        far = max(far, near + width)
+    return {"near=": near, "far=": min(max(far, near + 1.0), 0.09 * NOWHERE)}
+
+
+def fitted(setting: Setting, place: str, eye: Eye, chief: Wished | None) -> Setting:
+    """A setting whose water, walls and air fit what the eye sees."""
+    effects: dict[str, Any] = {}
+    tall = chief.subject.height * chief.size if chief else 6.0
+    deep = chief.subject.size[2] * chief.size if chief else 1.0
+    if setting.near < NOWHERE:
+        effects |= _water(setting, eye, chief)
+    if setting.wall < NOWHERE:
+        room = 1.6 * tall + 0.4 * deep if place in TABLES else 1.9
+        wall = (
+            max(room, 0.75 * deep + 0.2 * tall)
+            if place in TABLES
+            else max(room, 0.6 * eye.away, deep)
+        )
+        effects["wall="] = wall
+        if setting.side < NOWHERE:
+            effects["side="] = max(2.3, 0.92 * eye.half_width(wall))
+    scale = (8.0 / max(eye.away, 1.0)) ** 0.7 if place != "underwater" else 6.0 / max(eye.away, 1.0)
+    effects["haze*"] = min(max(scale, 0.15), 3.0)
+    setting = changed(setting, effects)
+    # What was wished for is seen, however thick the fog.
+    return replace(setting, haze=min(setting.haze, 100 * _THICKEST / max(eye.away, 0.1)))

@@ -1,0 +1,253 @@
+"""What a prompt wishes for: things with what is said of them, place, light, camera, tone."""
+
+from collections.abc import Iterable
+from dataclasses import dataclass, field, replace
+from typing import Any
+
+from overlay.words.language.entries import known_words
+from overlay.words.language.reading import Phrase, Piece, Placement, Reading, Word
+from overlay.words.stage.setting import read_effects
+from overlay.words.subjects import Subject, subject_of
+
+_SECOND = {"with", "holds", "and", "among", "beside", "near"}  # links that tell of what comes after
+
+
+@dataclass(frozen=True)
+class Wished:
+    """A thing, or several of one kind.
+
+    Attributes
+    ----------
+    name : what it is called, of its mask too. size : factor on its true size.
+    tone, mute : of its colours. link : how it stands to the thing numbered `to`.
+    """
+
+    name: str
+    subject: Subject
+    emphasis: float = 1.0
+    count: int = 1
+    in_row: bool = False
+    size: float = 1.0
+    colour: str = ""
+    made: str = ""
+    pose: str = ""
+    flies: bool = False
+    light: float = 1.0
+    mute: float = 0.0
+    placement: Placement = field(default_factory=Placement)
+    link: str = ""
+    to: int | None = None
+
+
+@dataclass(frozen=True)
+class Wish:
+    """A scene as wished for.
+
+    Attributes
+    ----------
+    place : its word, empty if none was said. furnishing : factor on what a place brings along.
+    effects : on the setting, in their order. weather : words of it. camera : share, eye, horizon,
+    side, yaw as said. tints : colours of the picture, with amounts -1..1. unwanted : subjects that
+    must not be there.
+    """
+
+    things: tuple[Wished, ...] = ()
+    place: str = ""
+    furnishing: float = 1.0
+    effects: tuple[dict[str, Any], ...] = ()
+    weather: tuple[tuple[str, float], ...] = ()
+    season: str = ""
+    camera: dict[str, str] = field(default_factory=dict)
+    tints: tuple[tuple[str, float], ...] = ()
+    light: float = 1.0
+    contrast: float = 1.0
+    mute: float = 0.0
+    warmth: float = 0.0
+    unwanted: frozenset[str] = frozenset()
+
+
+def wish_of(reading: Reading, avoided: Reading | None = None) -> Wish:
+    """What a reading wishes for, less what is avoided."""
+    builder = _Builder()
+    for phrase in (avoided or Reading()).phrases:
+        builder.avoid(phrase)
+    for phrase in reading.phrases:
+        builder.take(phrase)
+    return builder.wish()
+
+
+class _Builder:
+    def __init__(self) -> None:
+        self.things: list[Wished] = []
+        self.place, self.season = "", ""
+        self.effects: list[dict[str, Any]] = []
+        self.weather: list[tuple[str, float]] = []
+        self.tints: list[tuple[str, float]] = []
+        self.camera: dict[str, str] = {}
+        self.tone = {"light": 1.0, "contrast": 1.0, "mute": 0.0, "warmth": 0.0, "furnishing": 1.0}
+        self.unwanted: set[str] = set()
+
+    def _lay_tables(self) -> None:
+        """What belongs on a table lies on the one that was said."""
+        tables = [i for i, t in enumerate(self.things) if t.subject.family == "table"]
+        for i, thing in enumerate(self.things if tables else []):
+            if thing.subject.belongs == "table" and thing.to is None:
+                self.things[i] = _linked(thing, tables[0], "on")
+
+    def wish(self) -> Wish:
+        """What was taken so far."""
+        self._lay_tables()
+        wanted = [i for i, t in enumerate(self.things) if t.subject.word not in self.unwanted]
+        moved = {old: new for new, old in enumerate(wanted)}
+        kept = []
+        for thing in (self.things[i] for i in wanted):
+            to = moved.get(thing.to) if thing.to is not None else None
+            kept.append(_linked(thing, to, thing.link))
+        tone = self.tone
+        return Wish(
+            tuple(kept), self.place, tone["furnishing"], tuple(self.effects), tuple(self.weather),
+            self.season, self.camera, tuple(self.tints), tone["light"], tone["contrast"],
+            tone["mute"], tone["warmth"], frozenset(self.unwanted),
+        )  # fmt: skip
+
+    def avoid(self, phrase: Phrase) -> None:
+        """What must not be: things are not placed, colours and qualities turned from."""
+        for word in phrase.words:
+            if word.entry is None:
+                continue
+            if word.kind == "subject":
+                self.unwanted |= _kind_of(word.entry.word)
+            else:
+                self._tune(word, -phrase.emphasis)
+
+    def take(self, phrase: Phrase) -> None:
+        """A phrase of the prompt."""
+        if phrase.emphasis == 0:
+            return
+        if phrase.amount is not None:
+            for word in phrase.words:
+                if word.kind == "subject" and word.entry:
+                    self.unwanted |= _kind_of(word.entry.word)
+                else:
+                    self._tune(word, phrase.amount)
+            return
+        numbers: list[int] = []
+        for piece in phrase.pieces:
+            loose = self._thing(piece, phrase, numbers)
+            for word in loose:
+                self._scene(word, phrase)
+
+    def _thing(self, piece: Piece, phrase: Phrase, before: list[int]) -> list[Word]:
+        """Take the thing of a piece; the words that tell of the scene instead."""
+        told = [w for w in piece.modifiers if w.entry]
+        if piece.head is None or piece.head.entry is None:
+            return told
+        own = [w for w in told if w.kind in {"colour", "material", "quality", "count", "subject"}]
+        entry = piece.head.entry
+        wished = Wished(
+            entry.word if piece.head.kin is None else piece.head.text, subject_of(entry.word),
+            phrase.emphasis, piece.count, any(w.text in {"row", "line", "avenue"} for w in own),
+            placement=phrase.placement, **_told(own),
+        )  # fmt: skip
+        number = len(self.things)
+        self.things.append(wished)
+        if before:
+            self._link(before[-1], number, piece.link)
+        before.append(number)
+        return [w for w in told if w not in own]
+
+    def _link(self, first: int, second: int, link: str) -> None:
+        """`A on B` tells where A is; `A with B` and `a bowl of B` where B is."""
+        if link in _SECOND:
+            self.things[second] = _linked(self.things[second], first, link)
+        elif link:
+            self.things[first] = _linked(self.things[first], second, link)
+
+    def _scene(self, word: Word, phrase: Phrase) -> None:
+        """A word that tells of the scene."""
+        entry = word.entry
+        if entry is None:
+            return
+        if word.kind == "place":
+            self.place = self.place or entry.word
+        elif word.kind in {"light", "hour", "weather", "season"}:
+            if word.kind == "season":
+                self.season = entry.word
+            if word.kind == "weather":
+                self.weather.append((entry.word, min(phrase.emphasis, 2.0)))
+            self.effects.append(read_effects(entry.value))
+        elif word.kind == "camera":
+            self.camera |= dict(pair.split("=") for pair in entry.value.split())
+        else:
+            self._tune(word, 1.0 * phrase.emphasis)
+
+    def _tune(self, word: Word, amount: float) -> None:
+        """Push the whole picture towards a word, or away from it."""
+        entry = word.entry
+        if entry is None:
+            return
+        if word.kind in {"colour", "material"}:
+            colour = entry.value if word.kind == "colour" else _pairs(entry.value).get("colour", "")
+            if colour:
+                self.tints.append((colour, amount))
+        elif word.kind == "quality":
+            for key, value in _pairs(entry.value).items():
+                self._number(key, value, amount)
+        elif word.kind in {"weather", "light", "hour", "season"} and amount > 0:
+            self.effects.append(read_effects(entry.value))
+
+    def _number(self, key: str, value: str, amount: float) -> None:
+        n = self.tone
+        if key == "mute":
+            n["mute"] += amount * float(value)
+        elif key == "warmth":
+            n["warmth"] += amount * float(value)
+        elif key in {"light", "contrast"}:
+            n[key] *= float(value) ** amount
+        elif key == "furnish":
+            n["furnishing"] *= float(value) ** max(amount, 0.0)
+        elif key in {"haze", "waves"}:
+            self.effects.append({f"{key}*": float(value) ** amount})
+
+
+def _linked(thing: Wished, to: int | None, link: str) -> Wished:
+    return replace(thing, to=to, link=link if to is not None else "")
+
+
+def _kind_of(word: str) -> set[str]:
+    """A word and, for one that names a family at large (`tree`), all of its kind."""
+    family = subject_of(word).family
+    broad = {"tree": {"tree", "blade_tree"}, "person": {"figure"}, "bird": {"bird", "flying_bird"}}
+    if word not in broad:
+        return {word}
+    names = {e.word for all_ in known_words().values() for e in all_ if e.kind == "subject"}
+    return {n for n in names if subject_of(n).family in {family, *broad[word]}}
+
+
+def _told(words: Iterable[Word]) -> dict[str, Any]:
+    """What modifiers say of a thing."""
+    said: dict[str, Any] = {"size": 1.0, "light": 1.0, "mute": 0.0}
+    for word in words:
+        entry = word.entry
+        if entry is None:
+            continue
+        if word.kind == "colour":
+            said["colour"] = entry.value
+        elif word.kind == "material":
+            pairs = _pairs(entry.value)
+            said["made"] = pairs.get("skin", said.get("made", ""))
+            said["colour"] = said.get("colour") or pairs.get("colour", "")
+        elif word.kind == "quality":
+            pairs = _pairs(entry.value)
+            said["size"] *= float(pairs.get("size", 1))
+            said["light"] *= float(pairs.get("light", pairs.get("tone", 1)))
+            said["mute"] += float(pairs.get("mute", 0))
+            said["pose"] = pairs.get("pose", said.get("pose", ""))
+            said["flies"] = said.get("flies", False) or "fly" in pairs
+    return said
+
+
+def _pairs(value: str) -> dict[str, str]:
+    """`key=value` and `key*value` of a table's cell."""
+    plain = (pair.replace("*", "=") for pair in value.split())
+    return dict(pair.split("=", 1) for pair in plain if "=" in pair)

@@ -1,0 +1,1 @@
+"""What a prompt says: words looked up, phrases read, what is not known named."""

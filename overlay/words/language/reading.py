@@ -1,0 +1,109 @@
+"""What a prompt was understood as."""
+
+from dataclasses import dataclass
+from typing import Any
+
+from overlay.words.language.entries import Entry
+
+# Kinds that are read and said, but change no picture by themselves.
+SILENT = {"detail"}
+
+
+@dataclass(frozen=True)
+class Word:
+    """A word as it was read.
+
+    Attributes
+    ----------
+    entry : what it means, none if it is not known. kin : the word it is read as where it is not
+    known itself. near : offers for one that is not known.
+    """
+
+    text: str
+    entry: Entry | None
+    kin: str | None = None
+    near: tuple[str, ...] = ()
+
+    @property
+    def kind(self) -> str:
+        """Its kind, empty if it is not known."""
+        return self.entry.kind if self.entry else ""
+
+    @property
+    def acts(self) -> bool:
+        """Whether it changes the picture."""
+        return self.entry is not None and self.kind not in SILENT
+
+
+@dataclass(frozen=True)
+class Placement:
+    """Where a thing is to be: across, how far, and whether in the sky; empty where not said."""
+
+    across: str = ""
+    away: str = ""
+    high: bool = False
+
+
+@dataclass(frozen=True)
+class Piece:
+    """One thing with what is said of it, or words without a thing.
+
+    Attributes
+    ----------
+    head : the thing. modifiers : words that stand with it. count : how many.
+    link : how it stands to the piece before it, empty if it does not.
+    """
+
+    head: Word | None
+    modifiers: tuple[Word, ...] = ()
+    count: int = 1
+    link: str = ""
+
+
+@dataclass(frozen=True)
+class Phrase:
+    """What stands between two commas.
+
+    Attributes
+    ----------
+    text : as it was written. emphasis : 0..2. words : all that were read, in their order.
+    amount : of a tuning phrase (`a bit more green`), -1..1; none of another.
+    """
+
+    text: str
+    emphasis: float
+    words: tuple[Word, ...]
+    pieces: tuple[Piece, ...]
+    placement: Placement = Placement()
+    amount: float | None = None
+
+
+@dataclass(frozen=True)
+class Reading:
+    """A prompt, read."""
+
+    phrases: tuple[Phrase, ...] = ()
+
+    @property
+    def unknown(self) -> tuple[Word, ...]:
+        """Words that led nowhere, each once."""
+        missed = [w for p in self.phrases for w in p.words if w.entry is None]
+        return tuple({w.text: w for w in missed}.values())
+
+    def as_plain(self) -> dict[str, Any]:
+        """Plain data, as `overlay read` prints it."""
+        return {
+            "phrases": [
+                {
+                    "text": phrase.text,
+                    "emphasis": phrase.emphasis,
+                    "words": [
+                        {"text": w.text, "as": w.kind, "kin": w.kin, "acts": w.acts}
+                        for w in phrase.words
+                        if w.entry is not None
+                    ],
+                }
+                for phrase in self.phrases
+            ],
+            "unknown": [{"text": w.text, "near": list(w.near)} for w in self.unknown],
+        }

@@ -1,0 +1,1 @@
+"""Words as data: one line a word."""

@@ -1,0 +1,154 @@
+"""Ground, water, hills and walls: where a ray meets them, and what they look like."""
+
+import numpy as np
+from numba import njit
+
+from overlay.scenery.grain import lattice, layered_noise, value_noise
+from overlay.scenery.surfaces import surface_tone
+
+FAR = 420.0
+SKY, GROUND, WATER, HILLS, WALL, WINDOW = -1, -2, -3, -4, -5, -6
+_FIRST_RIDGE, _RIDGE_STEP = 80.0, 75.0
+
+
+@njit(cache=True, fastmath=True, error_model="numpy")
+def over_water(stage, x, z):
+    """Whether water lies at a place on the ground."""
+    w = stage.water
+    if w[0] > 1e5:
+        return False
+    along = w[2] * z + w[3] * x + 0.12 * w[0] * (value_noise(0.09 * x, 2.0, 0.09 * z) - 0.5)
+    return w[0] < along < w[1]
+
+
+@njit(cache=True, fastmath=True, error_model="numpy")
+def ridge_height(stage, k, x):
+    """Height of a line of hills at x, metres."""
+    seed = stage.air[3]
+    rise = stage.land[3] * (7.0 + 9.0 * k)
+    wide = 0.016 / (1.0 + 0.6 * k)
+    shape = layered_noise(wide * x + 9.7 * k, 0.37 * seed, 3.1 * k, 4)
+    return max(rise * 2.4 * (shape - 0.22), 0.3)
+
+
+@njit(cache=True, fastmath=True, error_model="numpy")
+def _meet_ridges(stage, ox, oy, oz, dx, dy, dz):
+    """Distance to the first line of hills on a ray, and which it is."""
+    if dz <= 1e-4 or stage.land[2] < 0.5:
+        return FAR, -1
+    for k in range(int(stage.land[2])):
+        way = (_FIRST_RIDGE + _RIDGE_STEP * k - oz) / dz
+        if 0.0 < way < FAR and oy + way * dy < ridge_height(stage, k, ox + way * dx):
+            return way, k
+    return FAR, -1
+
+
+@njit(cache=True, fastmath=True, error_model="numpy")
+def meet_land(stage, ox, oy, oz, dx, dy, dz):
+    """Distance to ground, water, hills or a wall on a ray, and which it is."""
+    way, which = _meet_ridges(stage, ox, oy, oz, dx, dy, dz)
+    which = HILLS if which >= 0 else SKY
+    if dy < -1e-6 and -oy / dy < way:
+        way = -oy / dy
+        which = WATER if over_water(stage, ox + way * dx, oz + way * dz) else GROUND
+    wall, side = stage.room[0], stage.room[1]
+    if dz > 1e-6 and (wall - oz) / dz < way:
+        way, which = (wall - oz) / dz, WALL
+    if dx < -1e-6 and (-side - ox) / dx < way:
+        way, which = (-side - ox) / dx, WALL
+    if dx > 1e-6 and (side - ox) / dx < way:
+        way, which = (side - ox) / dx, WALL
+    if which == WALL and stage.room[2] > 0 and dx < 0:
+        x, y, z = ox + way * dx, oy + way * dy, oz + way * dz
+        if x < 0.01 - side and _in_window(y, z, wall):
+            which = WINDOW
+    return way, which
+
+
+@njit(cache=True, fastmath=True, error_model="numpy")
+def _in_window(y, z, wall):
+    """Whether a place on the left wall lies in a pane of its window."""
+    along, up = z - (wall - 2.3), y - 0.95
+    if along < 0.0 or along > 1.4 or up < 0.0 or up > 1.5:
+        return False
+    return abs(along - 0.7) > 0.03 and abs(up - 0.75) > 0.03
+
+
+@njit(cache=True, fastmath=True, error_model="numpy")
+def _pattern(kind, x, z):
+    """Brightness of the ground's first colour, and how much of the second lies there."""
+    if kind == 3:
+        return surface_tone(2, x, z, x, 0.0, z)[0], 0.0
+    if kind in (4, 8):
+        wide = 0.9 if kind == 4 else 0.5
+        u, v = x / wide, z / wide
+        if kind == 4:
+            u += 0.5 * (np.floor(v) % 2)
+        joint = min(u - np.floor(u), v - np.floor(v)) * wide < 0.025
+        shade = lattice(int(np.floor(u)), int(np.floor(v)), 3)
+        chess = (int(np.floor(u)) + int(np.floor(v))) % 2 if kind == 8 else 0
+        return (0.55 if joint else 0.8 + 0.35 * shade), 1.0 * chess
+    if kind == 7:
+        u, v = x / 0.17, z / 0.17
+        u += 0.5 * (np.floor(v) % 2)
+        a, b = u - np.floor(u) - 0.5, v - np.floor(v) - 0.5
+        shade = lattice(int(np.floor(u)), int(np.floor(v)), 5)
+        return (0.7 + 0.5 * shade) * (1.0 - 0.9 * min(a * a + b * b, 0.4)), 0.4 * shade
+    if kind == 1:
+        ripple = 0.5 + 0.5 * np.sin(9 * z + 5 * value_noise(0.7 * x, 0.0, 0.7 * z))
+        return 0.9 + 0.12 * ripple + 0.1 * value_noise(30 * x, 0.0, 30 * z), 0.3 * ripple
+    if kind == 5:
+        leaf = value_noise(9 * x, 1.0, 9 * z)
+        return 0.6 + 0.8 * leaf, min(max((leaf - 0.5) * 4, 0.0), 1.0)
+    if kind == 6:
+        return 0.97 + 0.06 * value_noise(90 * x, 0.0, 90 * z), 0.0
+    broad = layered_noise(0.35 * x, 4.0, 0.35 * z, 3)
+    if kind == 2:
+        return 0.94 + 0.12 * broad, 0.4 * (1 - broad)
+    blade = value_noise(14 * x, 0.0, 5 * z) * 0.5 + value_noise(3 * x, 7.0, 2 * z) * 0.5
+    return 0.62 + 0.75 * blade, min(max(2.4 * (broad - 0.3), 0.0), 1.0)
+
+
+@njit(cache=True, fastmath=True, error_model="numpy")
+def land_colour(stage, which, x, y, z, out):
+    """Own colour of ground, hills or wall into `out`, linear."""
+    if which == WALL:
+        tone = 0.94 + 0.1 * layered_noise(1.3 * x, 1.3 * y, 1.3 * z, 3)
+        if y < 0.14 and stage.room[1] < 1e5:
+            tone *= 0.6  # skirting
+        for c in range(3):
+            out[c] = stage.wall_colour[c] * tone
+        return
+    if which == HILLS:
+        tone = 0.72 + 0.56 * layered_noise(0.09 * x, 0.16 * y, 0.5, 4)
+        cap = stage.land[4] * min(max((y / (22.0 * stage.land[3]) - 0.45) * 5 + tone - 1, 0.0), 1.0)
+        cap = max(cap, 0.75 * stage.air[6])
+        for c in range(3):
+            own = stage.ridge[c] * tone
+            out[c] = own + cap * (0.82 - own)
+        return
+    grain = stage.land[1]
+    tone, share = _pattern(int(stage.land[0]), x / grain, z / grain)
+    for c in range(3):
+        out[c] = tone * (stage.first[c] + share * (stage.second[c] - stage.first[c]))
+
+
+@njit(cache=True, fastmath=True, error_model="numpy")
+def land_normal(stage, which, x, y, z):
+    """Normal of ground, hills or wall; the ground's bumps are in it, not in its height."""
+    if which == WALL:
+        if z > stage.room[0] - 0.01:
+            return 0.0, 0.0, -1.0
+        return (1.0, 0.0, 0.0) if x < 0 else (-1.0, 0.0, 0.0)
+    if which == HILLS:
+        k = round((z - _FIRST_RIDGE) / _RIDGE_STEP)
+        slope = (ridge_height(stage, k, x + 3.0) - ridge_height(stage, k, x - 3.0)) / 6.0
+        own = 0.8 * (layered_noise(0.05 * x, 0.09 * y, 7.0, 3) - 0.5)
+        nx, ny, nz = -slope + own, 0.9, -0.75
+        n = np.sqrt(nx * nx + ny * ny + nz * nz)
+        return nx / n, ny / n, nz / n
+    bump = stage.land[5]
+    nx = bump * (value_noise(1.7 * x, 3.0, 1.7 * z) - 0.5)
+    nz = bump * (value_noise(1.7 * x + 40, 3.0, 1.7 * z) - 0.5)
+    n = np.sqrt(nx * nx + nz * nz + 1.0)
+    return nx / n, 1.0 / n, nz / n

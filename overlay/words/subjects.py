@@ -1,0 +1,89 @@
+"""Subjects: words that can be drawn, each a line of the lexicon, a family with its figures."""
+
+from dataclasses import dataclass, field
+from functools import cache
+from typing import Any
+
+import numpy as np
+
+from overlay.words.language.entries import Entry, known_words
+from overlay.words.things.families import FAMILIES
+from overlay.words.things.parts import Part, extent
+
+_TRUTH = {"yes": True, "no": False}
+PLACES = ("ground", "water", "sea", "air", "table", "room")
+
+
+@dataclass(frozen=True)
+class Subject:
+    """A word that can be drawn.
+
+    Attributes
+    ----------
+    family, figures : what draws it, with its proportions. belongs : one of `PLACES`.
+    colours : which figures a colour word changes. size : of its box, metres.
+    """
+
+    word: str
+    family: str
+    figures: tuple[tuple[str, Any], ...]
+    belongs: str
+    size: tuple[float, float, float] = field(compare=False)
+
+    @property
+    def height(self) -> float:
+        """Metres."""
+        return self.size[1]
+
+    def parts(self, **changes: Any) -> list[Part]:
+        """Its parts, standing at the origin and facing +x; figures the family lacks are left."""
+        made = FAMILIES[self.family]
+        taken = made.__kwdefaults__ or {}
+        known = {key: value for key, value in changes.items() if key in taken}
+        return made(**(dict(self.figures) | known))
+
+
+@cache
+def subjects() -> dict[str, Subject]:
+    """All subjects by their words."""
+    found = {}
+    for word, entries in known_words().items():
+        for entry in entries:
+            if entry.kind == "subject" and entry.word == word:
+                found[word] = read_subject(entry)
+    return found
+
+
+@cache
+def subject_of(word: str) -> Subject:
+    """A subject by its word, made when it is first asked for."""
+    entry = next(e for e in known_words()[word] if e.kind == "subject")
+    return read_subject(entry)
+
+
+def read_subject(entry: Entry) -> Subject:
+    """A subject from its entry; raises `ValueError` that names word and fault."""
+    family, *pairs = entry.value.split()
+    if family not in FAMILIES:
+        raise ValueError(f"{entry.word}: must be of {', '.join(FAMILIES)}, got {family!r}")
+    if entry.notes not in PLACES:
+        raise ValueError(f"{entry.word}: must belong to {', '.join(PLACES)}, got {entry.notes!r}")
+    figures = tuple(
+        (key, _figure(text)) for key, _, text in (pair.partition("=") for pair in pairs)
+    )
+    strange = {key for key, _ in figures} - set(FAMILIES[family].__kwdefaults__ or {})
+    if strange:
+        raise ValueError(f"{entry.word}: {family} has no figure {', '.join(sorted(strange))}")
+    low, high = extent(FAMILIES[family](**dict(figures)))
+    wide, tall, deep = (float(v) for v in np.maximum(high - low, 1e-3))
+    return Subject(entry.word, family, figures, entry.notes, (wide, float(high[1]) or tall, deep))
+
+
+def _figure(text: str) -> Any:
+    """A number, yes or no, or a word."""
+    if text in _TRUTH:
+        return _TRUTH[text]
+    try:
+        return int(text) if text.lstrip("-").isdigit() else float(text)
+    except ValueError:
+        return text

@@ -1,0 +1,141 @@
+"""People: plain figures with posture and clothes, as in a woodcut, without faces."""
+
+import numpy as np
+
+from overlay.words.things.parts import Builder, Part, Point, Skin, between
+
+_SKIN = "#c99a78"
+
+
+def figure(
+    *,
+    h: float = 1.75,
+    coat: str = "#3a4f6b",
+    trousers: str = "#3b3530",
+    hair: str = "#3a2619",
+    skirt: bool = False,
+    long: bool = False,
+    hat: str = "",
+    cloak: str = "",
+    staff: str = "",
+    pose: str = "stand",
+    broad: float = 1.0,
+    shoes: str = "#231d19",
+) -> list[Part]:
+    """A person who faces +x; seven and a half heads tall, six when small.
+
+    Parameters
+    ----------
+    pose : stand, walk or sit (on something of 0.27 h). skirt : in place of trousers. long : of hair.
+    hat : brim, point or cap. staff, cloak : their colours.
+    """  # fmt: skip
+    b = Builder(coat, Skin.PLAIN, 0.05 * h)
+    head = h / (15.0 if h > 1.5 else 12.4)  # half of its height
+    hip = 0.27 * h + 0.02 * h if pose == "sit" else 0.49 * h
+    lean = {"walk": 0.03, "sit": -0.01}.get(pose, 0.0) * h
+    chest: Point = (lean, hip + 0.25 * h, 0)
+    waist: Point = (0.2 * lean, hip + 0.09 * h, 0)
+    for side in (1, -1):  # the trunk is broader than deep
+        z = side * 0.042 * h * broad
+        b.limb((0, hip, z * 0.9), (waist[0], waist[1], z * 0.7), (0.062 * h * broad, 0.056 * h * broad))
+        b.limb((waist[0], waist[1], z * 0.7), (chest[0], chest[1], z * 1.35), (0.056 * h * broad, 0.066 * h * broad))
+    _legs(b, hip, h, pose, trousers if not skirt else coat, shoes)
+    if skirt:
+        top, hem = (waist[0], waist[1] - 0.02 * h), (0.02 * h if pose != "walk" else 0.0, 0.06 * h)
+        if pose == "sit":
+            b.limb((0, hip, 0), (0.24 * h, hip - 0.01 * h, 0), (0.1 * h, 0.09 * h))
+            b.limb((0.24 * h, hip - 0.01 * h, 0), (0.27 * h, 0.1 * h, 0), (0.09 * h, 0.1 * h))
+        else:
+            b.lathe([(hem[1], 0.15 * h), (0.3 * h, 0.105 * h), (top[1], 0.062 * h)], at=(hem[0], 0, 0))
+    _arms(b, chest, h, pose, coat, staff, broad)
+    _head(b, chest, h, head, hair, hat, lean, long=long)
+    if cloak:
+        for z in np.linspace(-1, 1, 5):
+            b.limb((chest[0] - 0.06 * h, chest[1] + 0.04 * h, float(z) * 0.08 * h),
+                   (-0.16 * h - 0.02 * h * abs(float(z)), 0.1 * h, float(z) * 0.17 * h), (0.035 * h, 0.045 * h), cloak, blend=0.07 * h)  # fmt: skip
+    return b.parts
+
+
+def _legs(b: Builder, hip: float, h: float, pose: str, colour: str, shoes: str) -> None:
+    for side in (1, -1):
+        z = side * 0.05 * h
+        if pose == "sit":
+            knee, ankle = (0.25 * h, hip + 0.01 * h, z * 1.1), (0.26 * h, 0.045 * h, z * 1.1)
+        else:
+            step = (0.15 if pose == "walk" else 0.02) * h * side
+            knee = (0.55 * step + 0.02 * h, 0.27 * h, z)
+            ankle = (step - (0.03 * h if side < 0 and pose == "walk" else 0), 0.045 * h, z)
+        b.limb((0, hip, z), knee, (0.068 * h, 0.047 * h), colour)
+        b.limb(knee, ankle, (0.046 * h, 0.03 * h), colour, blend=0.02 * h)
+        b.limb(
+            (ankle[0] - 0.01 * h, 0.022 * h, z),
+            (ankle[0] + 0.085 * h, 0.018 * h, z),
+            (0.026 * h, 0.02 * h),
+            shoes,
+            blend=0.012 * h,
+        )
+
+
+def _arms(b: Builder, chest: Point, h: float, pose: str, coat: str, staff: str, broad: float) -> None:
+    for side in (1, -1):
+        z = side * 0.108 * h * broad
+        swing = (-0.12 if pose == "walk" else 0.0) * h * side
+        shoulder = (chest[0], chest[1] + 0.035 * h, z)
+        if staff and side > 0:
+            elbow, hand = (
+                (chest[0] + 0.04 * h, chest[1] - 0.13 * h, z * 1.3),
+                (chest[0] + 0.17 * h, chest[1] - 0.09 * h, z * 1.25),
+            )
+            b.limb(
+                (hand[0] + 0.02 * h, 0, hand[2]),
+                (hand[0] - 0.01 * h, chest[1] + 0.28 * h, hand[2]),
+                (0.011 * h, 0.012 * h),
+                staff,
+                Skin.BARK,
+                0.0,
+            )
+        elif pose == "sit":
+            elbow, hand = (
+                (chest[0] + 0.02 * h, chest[1] - 0.15 * h, z * 1.15),
+                (chest[0] + 0.17 * h, chest[1] - 0.2 * h, z * 0.8),
+            )
+        else:
+            elbow = (chest[0] - 0.02 * h + 0.4 * swing, chest[1] - 0.14 * h, z * 1.25)
+            hand = (chest[0] + 0.03 * h + swing, chest[1] - 0.29 * h, z * 1.25)
+        b.limb(shoulder, elbow, (0.043 * h, 0.034 * h), coat, blend=0.045 * h)
+        b.limb(elbow, hand, (0.033 * h, 0.023 * h), coat, blend=0.02 * h)
+        b.ball((hand[0] + 0.01 * h, hand[1] - 0.012 * h, hand[2]), (0.024 * h, 0.03 * h, 0.018 * h), _SKIN, blend=0.012 * h)
+
+
+def _head(b: Builder, chest: Point, h: float, r: float, hair: str, hat: str, lean: float, *, long: bool) -> None:
+    neck = (chest[0] + 0.1 * lean, chest[1] + 0.06 * h, 0.0)
+    at = (neck[0] + 0.014 * h, neck[1] + 0.055 * h + 0.75 * r, 0.0)
+    b.limb(neck, between(neck, at, 0.6), (0.036 * h, 0.034 * h), _SKIN, blend=0.03 * h)
+    b.ball(at, (0.84 * r, r, 0.76 * r), _SKIN, blend=0.01 * h)
+    b.ball((at[0] - 0.2 * r, at[1] + 0.2 * r, 0), (0.86 * r, 0.92 * r, 0.84 * r), hair, Skin.FUR, 0.008 * h)
+    b.limb(
+        (at[0] + 0.7 * r, at[1] - 0.02 * r, 0),
+        (at[0] + 0.9 * r, at[1] - 0.25 * r, 0),
+        (0.1 * r, 0.14 * r),
+        _SKIN,
+        blend=0.01 * h,
+    )
+    if long:
+        b.limb(
+            (at[0] - 0.5 * r, at[1], 0), (at[0] - 0.8 * r, at[1] - 2.1 * r, 0), (0.7 * r, 0.5 * r), hair, Skin.FUR, 0.03 * h
+        )
+    if hat == "brim":
+        b.cone((at[0], at[1] + 0.62 * r, 0), (1.85 * r, 0.09 * r, 1.75 * r), "#4a3624", blend=0.0)
+        b.cone((at[0], at[1] + 1.1 * r, 0), (0.95 * r, 0.5 * r, 0.8 * r), "#4a3624", blend=0.1 * r)
+    elif hat == "point":
+        b.cone((at[0], at[1] + 0.62 * r, 0), (1.9 * r, 0.08 * r, 1.8 * r), "#2e3f6b", blend=0.0)
+        b.cone((at[0] - 0.1 * r, at[1] + 2.0 * r, 0), (1.0 * r, 1.4 * r, 0.05 * r), "#2e3f6b", blend=0.1 * r)
+    elif hat == "cap":
+        b.ball((at[0] - 0.05 * r, at[1] + 0.5 * r, 0), (0.95 * r, 0.6 * r, 0.9 * r), "#4b4f57", blend=0.05 * r)
+        b.limb(
+            (at[0] + 0.6 * r, at[1] + 0.42 * r, 0),
+            (at[0] + 1.25 * r, at[1] + 0.32 * r, 0),
+            (0.3 * r, 0.2 * r),
+            "#4b4f57",
+            blend=0.1 * r,
+        )

@@ -1,0 +1,150 @@
+"""Things as arrays for the kernels."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass, field
+from typing import NamedTuple
+
+import numpy as np
+import numpy.typing as npt
+from scipy.interpolate import PchipInterpolator
+
+from overlay.scenery.solids import linear_light
+from overlay.words.things.distance import COLUMNS, SAMPLES
+from overlay.words.things.parts import (
+    Matrix,
+    Part,
+    Shape,
+    extent,
+    half_sides,
+    middle_of,
+    moved,
+    turned,
+)
+
+_STEEPEST = 3.0
+Numbers = npt.NDArray[np.float64]
+Counts = npt.NDArray[np.int64]
+
+
+@dataclass(frozen=True)
+class Placed:
+    """A thing that stands somewhere.
+
+    Attributes
+    ----------
+    at : metres. yaw : degrees about the vertical. scale : of its own size.
+    """
+
+    name: str
+    parts: tuple[Part, ...]
+    at: tuple[float, float, float] = (0.0, 0.0, 0.0)
+    yaw: float = 0.0
+    scale: float = 1.0
+    turn: Matrix = field(default_factory=lambda: np.eye(3))
+
+    def in_world(self) -> list[Part]:
+        """Its parts where they stand."""
+        return moved(self.parts, turned(self.yaw) @ self.turn, self.at, self.scale)
+
+
+class Table(NamedTuple):
+    """Things and their parts, one row each.
+
+    Attributes
+    ----------
+    spans : first and last part of each thing. balls, holds : middle and radius of what holds a
+    thing, a part. sizes : of the things, metres. owners : whose a part is. turns : from the world
+    to a part's own axes. colours : two a part, linear light. curves : radius and slope of turned
+    parts, `SAMPLES` rows each, evenly up their heights.
+    """
+
+    spans: Counts  # (things, 2)
+    balls: Numbers  # (things, 4)
+    sizes: Numbers
+    owners: Counts
+    holds: Numbers  # (parts, 4)
+    shapes: Counts
+    parts: Numbers  # (parts, COLUMNS)
+    turns: Numbers  # (parts, 3, 3)
+    colours: Numbers  # (parts, 6)
+    skins: Counts
+    curves: Numbers  # (n, 2)
+
+
+def tabulate(things: Sequence[Placed]) -> Table:
+    """Arrays of things; of none, one that is never seen."""
+    things = things or [_NOTHING]
+    spans, balls, sizes, owners = [], [], [], []
+    every: list[Part] = []
+    for number, thing in enumerate(things):
+        parts = thing.in_world()
+        low, high = extent(parts)
+        spans.append((len(every), len(every) + len(parts)))
+        reach = 1.02 * float(np.linalg.norm(high - low)) / 2 + max(p.blend for p in parts) / 4
+        balls.append((*((low + high) / 2), reach + 0.01))
+        sizes.append(float((high - low).max()))
+        owners += [number] * len(parts)
+        every += parts
+    return Table(
+        np.array(spans, np.int64), np.array(balls), np.array(sizes), np.array(owners, np.int64),
+        np.array([_hold(p) for p in every]), np.array([int(p.shape) for p in every], np.int64),
+        np.array([_row(p, n) for p, n in zip(every, _curve_numbers(every), strict=True)]),
+        np.ascontiguousarray([p.turn.T for p in every], np.float64),
+        np.array([_colours(p) for p in every]), np.array([int(p.skin) for p in every], np.int64),
+        np.concatenate([np.zeros((1, 2)), *(_curve(p) for p in every if p.shape is Shape.LATHE)]),
+    )  # fmt: skip
+
+
+def _hold(part: Part) -> list[float]:
+    """Middle and radius of a ball about a part, with what melting and leaves add to it."""
+    middle = middle_of(part)
+    if part.shape is Shape.LIMB:
+        middle = (np.asarray(part.a) + np.asarray(part.b)) / 2
+        reach = float(np.linalg.norm(np.subtract(part.b, part.a))) / 2 + max(part.radii)
+    elif part.shape is Shape.SHEET:
+        corners = np.array([part.a, part.b, part.c])
+        middle = corners.mean(0)
+        reach = float(np.linalg.norm(corners - middle, axis=1).max()) + part.radii[0]
+    elif part.shape in {Shape.BALL, Shape.HULL, Shape.CROWN}:
+        reach = max(part.b) * (1.45 if part.shape is Shape.CROWN else 1.05)
+    else:
+        reach = float(np.linalg.norm(half_sides(part)))
+    return [*middle, reach + part.blend / 2 + 1e-3]
+
+
+def _curve_numbers(parts: Sequence[Part]) -> list[int]:
+    """Where each turned part's curve begins among all, 0 for the rest."""
+    numbers, at = [], 1
+    for part in parts:
+        turned_part = part.shape is Shape.LATHE
+        numbers.append(at if turned_part else 0)
+        at += SAMPLES * turned_part
+    return numbers
+
+
+def _curve(part: Part) -> Numbers:
+    """Radius and slope evenly up a turned part, without overshoot between its rows."""
+    heights, radii = np.array(part.rows).T
+    even = np.linspace(heights[0], heights[-1], SAMPLES)
+    smooth = PchipInterpolator(heights, radii)
+    return np.column_stack([smooth(even), smooth.derivative()(even).clip(-_STEEPEST, _STEEPEST)])
+
+
+def _row(part: Part, curve: int) -> list[float]:
+    if part.shape is Shape.LATHE:
+        steepest = float(np.abs(_curve(part)[:, 1]).max())
+        row = [*part.a, part.b[0], 2 * part.b[1], curve, steepest, 0, 0, *part.radii, part.blend]
+    else:
+        row = [*part.a, *part.b, *part.c, *part.radii, part.blend]
+    assert len(row) == COLUMNS
+    return row
+
+
+def _colours(part: Part) -> list[float]:
+    second = part.second or part.colour
+    return [*linear_light(part.colour), *linear_light(second)]
+
+
+_NOTHING = Placed(
+    "nothing", (Part(shape=Shape.BALL, a=(0, -900, 0), b=(0.1, 0.1, 0.1), colour="#000000"),)
+)
