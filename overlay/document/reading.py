@@ -14,6 +14,7 @@ from overlay.document.recipe import Recipe, Settle, Stray
 from overlay.document.regions import Region
 from overlay.document.sheets import Axis, ProofSheet
 from overlay.document.strokes import MapStroke, Stroke
+from overlay.document.words import PlacedThing, Words
 from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.files import read_recipe_text
 from overlay.imaging.intake import PictureError, read_regular
@@ -45,11 +46,9 @@ def make_recipe(data: Any, where: str) -> Recipe:
         raise RecipeError(f"{where}: overlay: must be 1, got nothing")
     refuse_bulk(data, where)
     try:
-        recipe = Recipe.model_validate(data)
+        return Recipe.model_validate(data)
     except ValidationError as error:
         raise RecipeError(f"{where}: {first_fault(error)}") from error
-    refuse_unavailable(recipe, where)
-    return recipe
 
 
 def recipe_json(recipe: Recipe) -> str:
@@ -94,21 +93,6 @@ def _without_kind(loc: tuple[int | str, ...]) -> tuple[int | str, ...]:
     return loc
 
 
-def refuse_unavailable(recipe: Recipe, where: str) -> None:
-    """Refuse by name what the engine cannot honour yet; nothing is ever ignored."""
-    for key in ("prompt", "avoid"):
-        if getattr(recipe, key):
-            raise RecipeError(
-                f"{where}: {key}: words are not available yet, must be empty, "
-                f"got {shown(getattr(recipe, key))}"
-            )
-    if recipe.guidance != Recipe().guidance:
-        raise RecipeError(
-            f"{where}: guidance: words are not available yet, must be {Recipe().guidance}, "
-            f"got {recipe.guidance}"
-        )
-
-
 def _read_text(path: Path) -> str:
     try:
         if path.suffix.lower() != ".png":
@@ -127,6 +111,8 @@ def _allowed_keys(loc: tuple[int | str, ...]) -> list[str]:
         **{kind.kind: kind for kind in CUE_TYPES},
         "regions": Region,
         "passes": Settle,
+        "words": Words,
+        "placed": PlacedThing,
         "facets": Facets,
         "place": Place,
         "stray": Stray,

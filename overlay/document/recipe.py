@@ -10,6 +10,7 @@ from overlay.document.cues import AnyCue, GuideCue, ReferenceCue
 from overlay.document.part import FilePath, Name, Part, Unit, Version, tuples
 from overlay.document.regions import Region
 from overlay.document.strokes import Stroke
+from overlay.document.words import MOST_PLACED, PlacedThing, Unknown, Words, check_prompt
 
 OWN_ENGINE = "patches"
 SMALLEST_SIDE, MOST_PIXELS, LONGEST_ASPECT = 64, 16_777_216, 8.0
@@ -54,6 +55,9 @@ class Recipe(Part):
     source: FilePath | None = None
     prompt: str = ""
     avoid: str = ""
+    words: Words = Words()
+    unknown: Unknown = "refuse"
+    placed: Annotated[tuple[PlacedThing, ...], FailFast(), Field(max_length=MOST_PLACED)] = ()
     regions: Annotated[dict[Name, Region], Field(max_length=MOST_REGIONS)] = Field(
         default_factory=dict
     )
@@ -63,10 +67,15 @@ class Recipe(Part):
     within: str | None = None
     passes: Annotated[tuple[AnyPass, ...], FailFast(), Field(max_length=16)] = ()
 
-    @field_validator("size", "cues", "passes", mode="before")
+    @field_validator("size", "cues", "passes", "placed", mode="before")
     @classmethod
     def _listed(cls, value: Any) -> Any:
         return tuples(value)
+
+    @field_validator("prompt", "avoid")
+    @classmethod
+    def _readable(cls, value: str) -> str:
+        return check_prompt(value)
 
     @field_validator("size")
     @classmethod
@@ -91,7 +100,7 @@ class Recipe(Part):
         wanted: list[tuple[str, str | None]] = [
             (f"cues.{i}.region", cue.region) for i, cue in enumerate(self.cues)
         ]
-        wanted += [("within", self.within)]
+        wanted += [("within", self.within), ("words.region", self.words.region)]
         wanted += [(f"passes.{i}.rim_of", p.rim_of) for i, p in enumerate(self.passes)]
         for key, region in wanted:
             if region is not None and region not in self.regions:

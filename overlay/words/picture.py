@@ -1,5 +1,6 @@
 """From a prompt to a drawn scene: picture, exact depth, labels, and what it was read as."""
 
+from collections.abc import Sequence
 from typing import NamedTuple
 
 import numpy as np
@@ -7,18 +8,38 @@ import numpy.typing as npt
 
 from overlay.imaging.colour import FloatImage
 from overlay.words.air import through_air
-from overlay.words.composing.scene import Scene, compose
+from overlay.words.composing.scene import Scene, compose, moved_to
 from overlay.words.composing.settle import INDOORS
 from overlay.words.composing.wish import wish_of
 from overlay.words.language.reading import Reading
 from overlay.words.stage.drawing import Drawn, draw_scene
 
 
+class Moved(NamedTuple):
+    """A thing set by hand, see `composing.scene.moved_to`."""
+
+    name: str
+    at: tuple[float, float]
+    size: float
+    turn: float = 0.0
+
+
 class WordsPicture(NamedTuple):
-    """A scene that words drew, and what it was composed of."""
+    """A scene that words drew, and what it was composed of.
+
+    Attributes
+    ----------
+    colours : things before which a colour word stood, with that colour.
+    """
 
     drawn: Drawn
     scene: Scene
+    colours: dict[str, str]
+
+    @property
+    def wished(self) -> list[str]:
+        """Names of the things that were asked for, each once."""
+        return list(dict.fromkeys(t.name for t in self.scene.things[: self.scene.wished]))
 
     def mask(self, name: str) -> FloatImage:
         """Where a thing or a kind of land is seen, (H, W) float32, 0 or 1."""
@@ -34,14 +55,21 @@ class WordsPicture(NamedTuple):
 
 
 def draw_words(
-    reading: Reading, size: tuple[int, int], seed: int = 1, avoided: Reading | None = None
+    reading: Reading,
+    size: tuple[int, int],
+    seed: int = 1,
+    avoided: Reading | None = None,
+    moved: Sequence[Moved] = (),
 ) -> WordsPicture:
     """Draw what was read, `size` (width, height); the same bytes on any number of threads."""
     wish = wish_of(reading, avoided)
     scene = compose(wish, seed=seed, aspect=size[0] / size[1])
+    for thing in moved:
+        scene = moved_to(scene, *thing)
     drawn = draw_scene(scene.things, scene.setting, scene.eye.camera(), size, seed)
     picture = through_air(drawn.picture, drawn.depth, wish, seed, indoors=scene.place in INDOORS)
-    return WordsPicture(drawn._replace(picture=picture), scene)
+    colours = {t.name: t.colour for t in wish.things if t.colour}
+    return WordsPicture(drawn._replace(picture=picture), scene, colours)
 
 
 def contours(drawn: Drawn) -> FloatImage:

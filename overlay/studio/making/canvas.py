@@ -10,6 +10,7 @@ from overlay.imaging.colour import ByteImage, srgb_to_work, work_to_srgb
 from overlay.imaging.resample import cover
 from overlay.studio.inputs.digests import picture_stamp
 from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.making.words_scene import WordsScene, strength_of, words_scene
 
 
 @dataclass(frozen=True)
@@ -18,31 +19,43 @@ class Canvas:
 
     Attributes
     ----------
-    source : the file of the source, or None. picture : the source, framed; (height, width, 3)
-        uint8 sRGB, shared and not to be written to.
+    source : the file of the source, or None. picture : the source, framed, or what words have
+        drawn; (height, width, 3) uint8 sRGB, shared and not to be written to.
+    stamp : what the picture depends on; empty without one. words : the scene that words have drawn.
     """
 
     width: int
     height: int
     source: str | None
     picture: ByteImage | None
+    stamp: tuple[str, ...] = ()
+    words: WordsScene | None = None
 
     @classmethod
     def of(cls, recipe: Recipe, store: PictureStore) -> "Canvas":
-        """A recipe's canvas; the framed source is kept while size and file stay."""
+        """A recipe's canvas; the framed source is kept while size and file stay.
+
+        Raises `RecipeError` and `PictureError` for a source that cannot be one, and for words
+        that are not known.
+        """
         if recipe.source is None:
-            return cls(*proof_size(recipe, None), None, None)
+            width, height = proof_size(recipe, None)
+            if not strength_of(recipe):
+                return cls(width, height, None, None)
+            scene = words_scene(recipe, width, height)
+            return cls(width, height, None, scene.picture, scene.key, scene)
         source = store.picture(recipe.source)
         width, height = proof_size(recipe, source)
         key = ("framed", f"{width}x{height}", *picture_stamp(recipe.source))
         framed = store.made(key, lambda: fit_picture(source, width, height))
-        return cls(width, height, recipe.source, np.asarray(framed, np.uint8))
+        stamp = tuple(picture_stamp(recipe.source))
+        return cls(width, height, recipe.source, np.asarray(framed, np.uint8), stamp)
 
     def scaled(self, scale: float) -> "Canvas":
         """The same, smaller: for what need not be exact yet."""
         width, height = max(round(self.width * scale), 8), max(round(self.height * scale), 8)
         picture = None if self.picture is None else fit_picture(self.picture, width, height)
-        return replace(self, width=width, height=height, picture=picture)
+        return replace(self, width=width, height=height, picture=picture, words=None)
 
 
 def proof_size(recipe: Recipe, source: ByteImage | None) -> tuple[int, int]:

@@ -87,8 +87,7 @@ def make_map(cue: GuideCue, store: PictureStore, canvas: Canvas) -> FloatImage |
 
 def make_parts(cue: GuideCue, store: PictureStore, canvas: Canvas) -> GuideParts:
     """What the engine takes of a guide; kept while map, options and source stay the same."""
-    beneath = () if canvas.source is None else picture_stamp(canvas.source)
-    key = ("parts", map_key(cue, canvas), cue.settings.model_dump_json(), beneath)
+    key = ("parts", map_key(cue, canvas), cue.settings.model_dump_json(), canvas.stamp)
     return keep(key, lambda: _make_parts(cue, store, canvas))
 
 
@@ -121,10 +120,11 @@ def _make_parts(cue: GuideCue, store: PictureStore, canvas: Canvas) -> GuidePart
 
 def map_key(cue: GuideCue, canvas: Canvas) -> tuple[str, ...]:
     """Everything a map depends on."""
-    files: list[str | None] = [cue.map] if cue.map is not None else []
-    if not files and cue.of != BLANK:
-        files = [canvas.source if cue.of == "source" else cue.of]
-    stamps = [part for file in files if file is not None for part in picture_stamp(file)]
+    stamps: tuple[str, ...] = ()
+    if cue.map is not None:
+        stamps = tuple(picture_stamp(cue.map))
+    elif cue.of != BLANK:
+        stamps = canvas.stamp if cue.of == "source" else tuple(picture_stamp(cue.of))
     strokes = "".join(stroke.model_dump_json() for stroke in cue.strokes)
     made_of = cue.of if cue.map is None else "map"
     size = f"{canvas.width}x{canvas.height}"
@@ -144,6 +144,9 @@ def _make_map(cue: GuideCue, store: PictureStore, canvas: Canvas) -> FloatImage 
         found = np.zeros((canvas.height, canvas.width), np.float32)
     elif picture is None:
         raise RecipeError(f"cue {cue.name!r}: of: there is no source to make the map from")
+    elif cue.guide == "depth" and cue.of == "source" and canvas.words is not None:
+        found = canvas.words.depth  # of what words have drawn it is known
+        found = 1 - found if s.invert else found
     else:
         found = _extracted(cue, picture)
     if cue.guide == "depth":

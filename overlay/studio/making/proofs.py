@@ -7,6 +7,7 @@ from dataclasses import dataclass, field
 from typing import Any
 
 from overlay import __version__
+from overlay.document.part import default_of
 from overlay.document.recipe import OWN_ENGINE, Recipe
 from overlay.engine.control import Control
 from overlay.engine.record import Influence, Trace
@@ -20,6 +21,8 @@ from overlay.studio.making.engines import engine_mark, find_engine
 from overlay.studio.making.groundwork import Groundwork
 from overlay.studio.making.measuring import Notice, find_warnings, measure
 from overlay.studio.passes.settle import settle
+
+_LATER = ("stray", "words", "unknown", "placed")  # keys that came after the first proofs
 
 
 @dataclass(frozen=True)
@@ -65,8 +68,9 @@ def hash_recipe(recipe: Recipe) -> str:
     """
     digests = {path: digest_of(path) for path in input_paths(recipe)}
     data = recipe.model_dump(mode="json")
-    if recipe.stray is None:
-        del data["stray"]  # as it was before there was any, so that kept proofs are found
+    for key in _LATER:
+        if getattr(recipe, key) == default_of(Recipe, key):
+            del data[key]  # as it was before there was any, so that kept proofs are found
     text = json.dumps(data, sort_keys=True, ensure_ascii=False)
     for path, digest in sorted(digests.items(), key=lambda item: -len(item[0])):
         text = text.replace(json.dumps(path, ensure_ascii=False), json.dumps(digest))

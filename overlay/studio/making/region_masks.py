@@ -55,9 +55,9 @@ def open_borders(
 
     Kept like the masks, since neither depends on a run; empty without a source.
     """
-    if canvas.source is None or canvas.picture is None:
+    if canvas.picture is None:
         return {}
-    picture, stamp = canvas.picture, picture_stamp(canvas.source)
+    picture, stamp = canvas.picture, canvas.stamp
     return {
         name: np.asarray(
             store.made(
@@ -88,8 +88,8 @@ def _key(region: Region, guide: GuideCue | None, canvas: Canvas, keys: dict[str,
     stamps: list[str] = []
     if region.mask is not None:
         stamps += picture_stamp(region.mask)
-    if (region.pick is not None or region.refine) and canvas.source is not None:
-        stamps += picture_stamp(canvas.source)
+    if region.pick is not None or region.refine:
+        stamps += canvas.stamp
     if guide is not None:
         stamps += map_key(guide, canvas)
     # Each region's key is brought to one digest, for those it is combined with may go on for long.

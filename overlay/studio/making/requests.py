@@ -33,6 +33,8 @@ from overlay.studio.making.references import (
     reference_picture,
     wants_depth,
 )
+from overlay.studio.making.words_cues import words_cues
+from overlay.studio.making.words_scene import strength_of
 
 
 @dataclass(frozen=True)
@@ -61,20 +63,26 @@ def build_request(
         In one line that names the key or file.
     """
     if canvas.picture is None and recipe.departure < 1:
-        raise RecipeError(f"departure: without a source it must be 1, got {recipe.departure}")
+        raise RecipeError(
+            f"departure: without a source or words it must be 1, got {recipe.departure}"
+        )
     heard = [cue for cue in recipe.cues if not cue.muted]
     making = _Making(store, canvas, masks, heard)
     made: dict[str, list[Any]] = {"styles": [], "guides": [], "avoided": []}
     for cue in heard:
         group, make = _MAKERS[type(cue)]
         made[group].append(make(cue, making))
+    if canvas.words is not None:
+        styles, guides = words_cues(recipe, canvas.words, masks)
+        made["styles"] += styles
+        made["guides"] += guides
     request = Request(
         width=canvas.width,
         height=canvas.height,
         seed=recipe.seed,
         stray=None if recipe.stray is None else Stray(recipe.stray.seed, recipe.stray.amount),
         steps=recipe.steps,
-        departure=recipe.departure,
+        departure=_departure(recipe, canvas),
         source=canvas.picture,
         within=None if recipe.within is None else masks[recipe.within],
         blend=recipe.blend,
@@ -88,6 +96,13 @@ def build_request(
             "got none that does"
         )
     return request
+
+
+def _departure(recipe: Recipe, canvas: Canvas) -> float:
+    """Words that are heard but little leave the run freer of what they have drawn."""
+    if canvas.words is None:
+        return recipe.departure
+    return 1 - (1 - recipe.departure) * min(strength_of(recipe), 1.0)
 
 
 def _shapes(cue: StyleCue) -> bool:

@@ -1,0 +1,109 @@
+"""What the words of a recipe draw, ready for the engine: source, contours, depth, palettes."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from overlay.document.json_text import RecipeError
+from overlay.document.recipe import Recipe
+from overlay.engine.kept import keep
+from overlay.imaging.colour import ByteImage, FloatImage
+from overlay.words.language.grammar import read_prompt
+from overlay.words.language.reading import Reading
+from overlay.words.picture import Moved, WordsPicture, contours, depth_map, draw_words
+from overlay.words.tone import part_tones
+
+_SHADES = (0.55, 0.8, 1.0, 1.25)  # of a colour word, in which a thing's palette is held
+
+
+@dataclass(frozen=True)
+class HeldColour:
+    """A colour word that stands before a thing: swatches for the place where that thing is."""
+
+    name: str
+    swatches: ByteImage  # (1, n, 3)
+    mask: FloatImage
+
+
+@dataclass(frozen=True)
+class WordsScene:
+    """A drawn scene.
+
+    Attributes
+    ----------
+    key : of all it was drawn from. picture : (H, W, 3) uint8 sRGB, its things parted in tone from
+    what lies behind. plain : the same before that. contours, depth : (H, W) float32 in 0..1.
+    masks : of land and things that are seen. colours : that are held.
+    """
+
+    key: tuple[str, ...]
+    picture: ByteImage
+    plain: ByteImage
+    contours: FloatImage
+    depth: FloatImage
+    masks: dict[str, FloatImage]
+    colours: tuple[HeldColour, ...]
+
+
+def strength_of(recipe: Recipe) -> float:
+    """How far words push: guidance times their weight, 0 as if there were none."""
+    return recipe.guidance * recipe.words.weight if recipe.prompt.strip() else 0.0
+
+
+def words_key(recipe: Recipe, width: int, height: int) -> tuple[str, ...]:
+    """Everything that a drawn scene depends on."""
+    placed = "".join(p.model_dump_json() for p in recipe.placed)
+    push = f"{min(strength_of(recipe), 2.0):.3f}"
+    size = f"{width}x{height}"
+    return ("words", recipe.prompt, recipe.avoid, str(recipe.seed), size, placed, push)
+
+
+def known_reading(recipe: Recipe, key: str) -> Reading:
+    """A prompt of a recipe, read; raises `RecipeError` for a word that is not known."""
+    reading = read_prompt(getattr(recipe, key))
+    if reading.unknown and recipe.unknown == "refuse":
+        word = reading.unknown[0]
+        near = f"; near are {', '.join(word.near)}" if word.near else ""
+        raise RecipeError(f"{key}: every word must be known, got {word.text!r}{near}")
+    return reading
+
+
+def words_scene(recipe: Recipe, width: int, height: int) -> WordsScene:
+    """Draw a recipe's words, or give what was drawn of them before.
+
+    Raises
+    ------
+    RecipeError
+        For a word that is not known, unless the recipe says to skip such.
+    """
+    reading, avoided = known_reading(recipe, "prompt"), known_reading(recipe, "avoid")
+    key = words_key(recipe, width, height)
+    return keep(key, lambda: _drawn(recipe, reading, avoided, (width, height)))
+
+
+def _drawn(recipe: Recipe, reading: Reading, avoided: Reading, size: tuple[int, int]) -> WordsScene:
+    moved = [Moved(p.thing, p.at, p.size, p.turn) for p in recipe.placed]
+    made = draw_words(reading, size, recipe.seed, avoided, moved)
+    push = min(strength_of(recipe), 1.5)
+    wished = [name for name in made.wished if name in made.seen]
+    masks = {name: made.mask(name) for name in made.seen}
+    plain = made.drawn.picture
+    return WordsScene(
+        words_key(recipe, *size),
+        part_tones(plain, [masks[name] for name in wished], push),
+        plain,
+        contours(made.drawn),
+        depth_map(made.drawn),
+        masks,
+        tuple(_held(made, masks)),
+    )
+
+
+def _held(made: WordsPicture, masks: dict[str, FloatImage]) -> list[HeldColour]:
+    found = []
+    for name, colour in made.colours.items():
+        if name in masks:
+            rgb = np.array([int(colour[i : i + 2], 16) for i in (1, 3, 5)])
+            shades = np.outer(_SHADES, rgb).clip(0, 255).astype(np.uint8)
+            found.append(HeldColour(name, shades[None], masks[name]))
+    return found
