@@ -76,7 +76,7 @@ class CliTest(WorkspaceTest):
             ("gone.png: no such file", gone, "--out", out),
             ("not.png: must be a PNG, JPEG, WebP or TIFF", wrong, "--out", out),
             ("departure: must be less than or equal to 1, got 4", good, "--out", out, "--set", "departure=4"),
-            ("words are not available yet", good, "--out", out, "--set", 'prompt="mill"'),
+            ("prompt: every word must be known, got 'windmil'; near are windmill", good, "--out", out, "--set", 'prompt="windmil"', "--set", "source=null"),
             ("must carry a recipe", self.folder / "mill.png", "--out", out),
             ("the ending must be one of", good, "--out", self.folder / "out.xyz"),
             ("its folder must exist", good, "--out", self.folder / "no" / "out.png"),
@@ -101,7 +101,7 @@ class CliTest(WorkspaceTest):
             ("nested 40 deep", deep),
             ("overlay: must be 1, got true", self.write_recipe("d.json", overlay=True)),
             ("must name one of paint, contours .* got '²'", self.write_recipe(), "--set", "cues.².weight=1"),
-            ("guidance: words are not available", self.write_recipe("e.json", guidance=3.0)),
+            ("guidance: must be less than or equal to 10, got 30", self.write_recipe("e.json", guidance=30.0)),
             ("seed: must be less", self.write_recipe("f.json", seed=10**30)),
             ("the value must be JSON", self.write_recipe(), "--set", "seed=" + "9" * 5000),
         ]  # fmt: skip

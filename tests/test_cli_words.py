@@ -22,7 +22,10 @@ class ReadTest(unittest.TestCase):
         said = json.loads(out)
         self.assertEqual(code, 0)
         self.assertEqual([p["emphasis"] for p in said["phrases"]], [1.4, 1.0, 1.0])
-        self.assertEqual(said["phrases"][0]["words"][1], {"text": "herons", "as": "subject", "kin": None, "acts": True})
+        self.assertEqual(
+            said["phrases"][0]["words"][1],
+            {"text": "herons", "as": "subject", "kin": None, "acts": True},
+        )
         self.assertEqual(said["unknown"][0]["text"], "windmil")
         self.assertIn("windmill", said["unknown"][0]["near"])
 
@@ -40,13 +43,28 @@ class DrawTest(unittest.TestCase):
 
     def test_writes_picture_depth_and_a_mask_for_each_thing(self):
         out, depth, masks = self.folder / "a.png", self.folder / "d.png", self.folder / "masks"
-        code, _, err = run("draw", "red barge, canal", "--out", out, "--size", "96x64", "--seed", 2, "--depth", depth, "--labels", masks)
+        code, _, err = run(
+            "draw",
+            "red barge, canal",
+            "--out",
+            out,
+            "--size",
+            "96x64",
+            "--seed",
+            2,
+            "--depth",
+            depth,
+            "--labels",
+            masks,
+        )
         self.assertEqual((code, err), (0, ""))
         self.assertEqual(read_picture(out).shape, (64, 96, 3))
         self.assertGreater(read_grey(depth)[-4:].mean(), read_grey(depth)[:4].mean())
         self.assertTrue({"barge.png", "water.png", "sky.png"} <= {p.name for p in masks.iterdir()})
         whole = sum(read_grey(p) for p in masks.iterdir())
-        self.assertEqual((whole.min(), whole.max()), (1.0, 1.0), "masks must cover the picture once")
+        self.assertEqual(
+            (whole.min(), whole.max()), (1.0, 1.0), "masks must cover the picture once"
+        )
 
     def test_refuses_unknown_words_and_skips_them_when_told(self):
         out = self.folder / "a.png"
@@ -54,12 +72,18 @@ class DrawTest(unittest.TestCase):
         self.assertEqual(code, 2)
         self.assertIn("every word must be known, got 'windmil'; near are windmill", err)
         self.assertFalse(out.exists())
-        code, _, err = run("draw", "barge, windmil", "--out", out, "--size", "96x64", "--skip-unknown")
+        code, _, err = run(
+            "draw", "barge, windmil", "--out", out, "--size", "96x64", "--skip-unknown"
+        )
         self.assertEqual((code, out.exists()), (0, True))
         self.assertIn("'windmil' is not known and was skipped", err)
 
     def test_refuses_odd_sizes_and_seeds(self):
-        for option, value, said in (("--size", "96", "must be WIDTHxHEIGHT"), ("--size", "9x9", "sides at least 64"), ("--seed", "-1", "must be 0 to 2")):
+        for option, value, said in (
+            ("--size", "96", "must be WIDTHxHEIGHT"),
+            ("--size", "9x9", "sides at least 64"),
+            ("--seed", "-1", "must be 0 to 2"),
+        ):
             with self.subTest(option, value=value):
                 code, _, err = run("draw", "barge", "--out", self.folder / "a.png", option, value)
                 self.assertEqual((code, err.count("\n")), (2, 1))

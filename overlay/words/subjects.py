@@ -79,6 +79,18 @@ def read_subject(entry: Entry) -> Subject:
     return Subject(entry.word, family, figures, entry.notes, (wide, float(high[1]) or tall, deep))
 
 
+def flying(subject: Subject) -> Subject:
+    """A bird on its wings; anything else as it is."""
+    if subject.family != "bird":
+        return subject
+    own = dict(subject.figures)
+    kept = {key: own[key] for key in ("body", "wing", "beak") if key in own}
+    wing = kept.get("wing", kept.get("body", "#5a4a3a"))
+    line = " ".join(f"{k}={v}" for k, v in ({"wing": wing, "tip": wing} | kept).items())
+    tall = 0.8 * float(own.get("h", 0.3))
+    return read_subject(Entry(subject.word, "subject", f"flying_bird h={tall:.3f} {line}", "air"))
+
+
 def _figure(text: str) -> Any:
     """A number, yes or no, or a word."""
     if text in _TRUTH:

@@ -6,7 +6,6 @@ import unittest
 
 from overlay.document.json_text import RecipeError, json_text, parse_json
 from overlay.document.reading import make_recipe
-from overlay.document.recipe import Recipe
 
 
 def swatches(name):
@@ -77,9 +76,12 @@ class LimitTest(unittest.TestCase):
             with self.subTest(found):
                 self.refused(f'{{"overlay": {found}}}', f"overlay: must be 1, got {found}")
 
-    def test_guidance_is_refused_until_it_does_something(self):
-        self.refused('{"overlay": 1, "guidance": 2}', "guidance: words are not available yet")
-        make_recipe({"overlay": 1, "guidance": Recipe().guidance}, "r")
+    def test_more_things_set_by_hand_than_a_scene_has_are_refused(self):
+        one = '{"thing": "heron", "at": [0.5, 0.5], "size": 0.2}'
+        self.refused(
+            f'{{"overlay": 1, "placed": [{",".join([one] * 65)}]}}',
+            "placed: may have 64 entries, got 65",
+        )
 
 
 class WritingTest(unittest.TestCase):

@@ -112,10 +112,16 @@ class RecipeTest(unittest.TestCase):
                     make_recipe(changed(path, value), "r")
                 self.assertNotIn("\n", str(caught.exception))
 
-    def test_what_is_not_available_yet_is_refused_by_name(self):
+    def test_words_that_cannot_be_a_prompt_are_refused_by_name(self):
         cases = [
-            ("prompt", "windmill", "prompt: words are not available yet"),
-            ("avoid", "fog", "avoid: words are not available yet"),
+            ("prompt", "windmill 300%", "prompt: .*emphasis must be 0 to 200 %, got 300%"),
+            ("avoid", "x" * 10_001, "avoid: must be at most 10,000 characters, got 10,001"),
+            ("unknown", "guess", "unknown: must be 'refuse' or 'skip', got \"guess\""),
+            ("words", {"enter": 0.5, "leave": 0.5}, "words: .*enter must be less than leave"),
+            ("words", {"loudness": 1}, "words.loudness: unknown key; allowed are weight"),
+            ("words", {"region": "nowhere"}, "words.region must name a region"),
+            ("placed", [{"thing": "heron", "at": [0.5, 0.7]}], "placed.0.size: "),
+            ("guidance", 11, "guidance: must be less than or equal to 10, got 11"),
         ]
         for path, value, message in cases:
             with self.subTest(path), self.assertRaisesRegex(RecipeError, message):

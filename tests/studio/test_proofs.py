@@ -149,7 +149,7 @@ class RequestTest(WorkspaceTest):
     def test_what_does_not_fit_is_refused_in_one_line(self):
         paint = {"name": "paint", "reference": "paint.png"}
         cases = [
-            ({"source": None}, "departure: without a source it must be 1, got 0.7"),
+            ({"source": None}, "departure: without a source or words it must be 1, got 0.7"),
             ({"source": None, "departure": 1, "cues": []}, "one reference must give its surface"),
             ({"source": "none.png"}, "none.png: no such file"),
             ({"cues": [paint, {"name": "g", "guide": "edges", "options": {"low": 2}}]}, "options.low: must be less"),

@@ -11,8 +11,8 @@ from overlay.app.picture.comparing import Compare
 from overlay.app.picture.look import VIEW
 
 _LEFT = (
-    (VIEW, "This view"), ("proof", "Proof"), ("source", "Source"), ("last", "Last proof"),
-    ("chosen", "Chosen proof"), ("reference", "Reference"),
+    (VIEW, "This view"), ("proof", "Proof"), ("source", "Source"), ("drawn", "Drawn"),
+    ("last", "Last proof"), ("chosen", "Chosen proof"), ("reference", "Reference"),
 )  # fmt: skip
 _RIGHT = (*_LEFT[1:], ("chosen2", "Other chosen proof"), ("without", "Without the cue"))
 _WAYS: tuple[tuple[Compare, str, str], ...] = (

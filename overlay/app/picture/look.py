@@ -1,7 +1,7 @@
 """What the stage shows, as a value made from its state: without widgets, and without pictures.
 
-Pictures go by their names: proof, last, chosen, source, map, region, influence, trace, reference,
-and without; `moment` is the state of a run that is looked at in the proof's place.
+Pictures go by their names: proof, last, chosen, source, drawn, map, region, influence, trace,
+reference, and without; `moment` is the state of a run that is looked at in the proof's place.
 """
 
 from dataclasses import dataclass
@@ -75,6 +75,8 @@ def _main(state: State) -> tuple[str | None, str]:
         return "proof", "proof"
     if state.mode in OF_PROOF and known & {MOMENT, "proof"}:
         return (MOMENT if MOMENT in known else "proof"), "proof"
+    if state.mode == "drawn" and "drawn" in known:
+        return "drawn", "drawn"
     return ("source" if "source" in known else None), "source"
 
 
@@ -84,6 +86,8 @@ def _sized(state: State, shown: str | None) -> str | None:
         return shown
     if "proof" in state.known and state.mode in OF_PROOF:
         return "proof"
+    if state.mode == "drawn" and "drawn" in state.known:
+        return "drawn"
     return "source" if "source" in state.known else shown
 
 
@@ -93,6 +97,7 @@ def offered(known: frozenset[str]) -> frozenset[str]:
     there = {
         "proof": proof or MOMENT in known,
         "source": source,
+        "drawn": "drawn" in known,
         "map": "map" in known,
         "region": source or proof,
         "influence": proof,

@@ -22,8 +22,11 @@ class SourceDesk(QObject):
         """Source or size differ: show it, or that there is none."""
         recipe, store = self.bench.project.recipe, self.bench.store
         if recipe.source is None:
-            self.stage.set_image("source", None)
-            self.stage.view.show_hint("Drop a picture here to make it the source")
+            if not recipe.prompt:  # else what words have drawn lies under the proof
+                self.stage.set_image("source", None)
+            self.stage.view.show_hint(
+                "Drop a picture here to make it the source, or say what is seen"
+            )
             return
 
         def read() -> tuple[QImage, float]:

@@ -31,18 +31,21 @@ from overlay.app.picture.view import PictureView
 _VIEWS = (
     ("proof", "Proof", "The last proof, or the run in progress (P)"),
     ("source", "Source", "The source as it lies under the proof (O)"),
+    ("drawn", "Drawn", "What the words have drawn, before any reference (N)"),
     ("map", "Map", "The selected guide's map over the source (G)"),
     ("region", "Region", "The regions: paint, pick, redo, settle (R)"),
     ("influence", "Influence", "Who decided where, at the playhead's moment (I)"),
     ("trace", "Trace", "Which place of a reference each mark came from (T)"),
 )
 _VIEW_KEYS = (
-    ("proof", "Proof", "P"), ("source", "Source", "O"), ("map", "Map", "G"),
-    ("region", "Region", "R"), ("influence", "Influence", "I"), ("trace", "Trace", "T"),
+    ("proof", "Proof", "P"), ("source", "Source", "O"), ("drawn", "Drawn", "N"),
+    ("map", "Map", "G"), ("region", "Region", "R"), ("influence", "Influence", "I"),
+    ("trace", "Trace", "T"),
 )  # fmt: skip
 _ASPECTS = (
     ("All together", ""), ("Masses", "masses"), ("Marks", "marks"), ("Colour", "colour"),
 )  # fmt: skip
+_DRAWN_AS = (("Picture", "picture"), ("Depth", "depth"), ("Things", "things"))
 _FLIP = 800  # milliseconds that each of two pictures is shown
 
 
@@ -141,6 +144,17 @@ class PictureStage(QWidget):
         row.addSpacing(6)
         row.addWidget(self.strength)
         row.addWidget(self.aspect)
+        self.drawn_as = QComboBox()
+        for text, key in _DRAWN_AS:
+            self.drawn_as.addItem(text, key)
+        self.drawn_as.setToolTip("The drawn scene, how far each place is, or which thing it is")
+        self.drawn_as.setAccessibleName("Drawn as")
+        calm_wheel(self.drawn_as)
+        row.addWidget(self.drawn_as)
+
+    def put_above(self, line: QWidget) -> None:
+        """Have a line above the picture."""
+        self.layout().insertWidget(0, line)  # type: ignore[union-attr]
 
     @property
     def mode(self) -> str:
@@ -247,6 +261,7 @@ class PictureStage(QWidget):
         self.view.show_other(self._picture(seen.other), captions, self.compare.way or "wipe")
         self.strength.setVisible(self._mode == "map")
         self.aspect.setVisible(self._mode == "influence")
+        self.drawn_as.setVisible(self._mode == "drawn")
         self._show_choices()
 
     def _state(self) -> State:

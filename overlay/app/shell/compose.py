@@ -43,6 +43,8 @@ from overlay.app.shell.tour import bench_stops
 from overlay.app.tray.gathering import Gathering
 from overlay.app.tray.tray import Tray
 from overlay.app.tray.tray_desk import TrayDesk
+from overlay.app.words.desk import CONCERNED, DRAWN_BY, WordsDesk
+from overlay.app.words.line import WordsLine
 from overlay.document.recipe import Recipe
 from overlay.studio.bench.bench import Bench
 
@@ -64,6 +66,7 @@ class House:
     regions: RegionPanel
     drawer: DrawerRoom
     prepare: PrepareRoom
+    words: WordsLine
     side: SideTabs
     bench_room: BenchRoom
     run_desk: RunDesk
@@ -85,6 +88,7 @@ class House:
     prepare_desk: PrepareDesk
     search: Search
     helping: Helping
+    words_desk: WordsDesk
 
     @property
     def idle(self) -> bool:
@@ -111,6 +115,8 @@ def _built(host: QWidget, bench: Bench) -> House:
     top, tray, stage = TopBar(bench), Tray(bench), PictureStage()
     card, sheet, regions = CueCard(bench), CueSheet(bench), RegionPanel(bench)
     drawer, prepare = DrawerRoom(bench), PrepareRoom()
+    words = WordsLine()
+    stage.put_above(words)
     side = SideTabs(tray, stage, card, regions)
     proof_desk, keeping = ProofDesk(floor, stage), Keeping(floor)
     return House(
@@ -125,6 +131,7 @@ def _built(host: QWidget, bench: Bench) -> House:
         regions=regions,
         drawer=drawer,
         prepare=prepare,
+        words=words,
         side=side,
         bench_room=BenchRoom(floor, side, stage, sheet),
         run_desk=RunDesk(floor, top),
@@ -145,6 +152,7 @@ def _built(host: QWidget, bench: Bench) -> House:
         drawer_desk=DrawerDesk(floor, drawer, line),
         prepare_desk=PrepareDesk(floor, prepare, line),
         search=Search(floor, top, stage, line),
+        words_desk=WordsDesk(floor, words, stage),
         helping=Helping(floor, bench_stops(tray, sheet, top.button, stage), stage.view),
     )
 
@@ -160,6 +168,7 @@ def _rooms(h: House) -> None:
     h.bench_room.held = lambda on: h.search.live.hold(on=on)
     h.bench_room.removes = [
         (h.tray.pictures.hasFocus, h.tray.remove_selected),
+        (lambda: h.words.chip_in_hand is not None, h.words.remove_chip),
         (lambda: True, h.sheet_desk.remove_selected),
     ]
 
@@ -178,6 +187,7 @@ def commands(h: House, window: Entries) -> tuple[Entries, ...]:
         h.gathering.commands(),
         h.prepare_desk.commands(h.tray.selected),
         h.sheet_desk.commands(),
+        h.words_desk.commands(),
         h.puller.commands(h.search.sheets.fill),
         h.search.commands(),
         h.proof_desk.commands(),
@@ -262,6 +272,7 @@ def _tell(h: House) -> None:
     on(h.sheet_desk.show_moment, "departure")
     h.refresh.on_with(h.card_desk.refresh, "cues", "regions", "tray")
     on(h.source_desk.refresh, "source", "size")
+    h.refresh.on_with(h.words_desk.heed, *CONCERNED, *DRAWN_BY)
     h.refresh.on_with(h.search.live.heed)
     h.refresh.on_with(h.maps.heed, "source", "size", *_MAPS)
     h.refresh.on_with(h.region_desk.heed, "regions", "source", "size", "cue.name", *_MAPS)

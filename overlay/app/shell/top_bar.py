@@ -220,7 +220,7 @@ class TopBar(QFrame):
             show_quietly(self.departure, round(recipe.departure * 100))
             show_quietly(self.departure_field, round(recipe.departure * 100))
         for field in (self.departure, self.departure_field):
-            field.setEnabled(recipe.source is not None)
+            field.setEnabled(recipe.source is not None or bool(recipe.prompt))
         if not self.seed.hasFocus():
             self.seed.setText(str(recipe.seed))
         self._show_stray(recipe)

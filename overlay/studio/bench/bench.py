@@ -14,6 +14,7 @@ from overlay.document.recipe import Recipe
 from overlay.studio.advising.advice import Advice
 from overlay.studio.bench.cue_edits import CueEdits
 from overlay.studio.bench.region_edits import free_region_name
+from overlay.studio.bench.words_edits import WordsEdits
 from overlay.studio.inputs.cards import card_swatches, is_card
 from overlay.studio.inputs.checks import PictureChecks
 from overlay.studio.inputs.paths import change_paths
@@ -25,7 +26,7 @@ from overlay.studio.keeping.shelf import Kept
 from overlay.studio.making.proofs import Proof, hash_recipe
 
 
-class Bench(CueEdits):
+class Bench(CueEdits, WordsEdits):
     """One open project with its proofs.
 
     Signals
@@ -141,10 +142,11 @@ class Bench(CueEdits):
         self.project.edit(f"Find {old.name}", made, tray=tray, sheets=sheets)
 
     def set_source(self, path: Path | None) -> None:
-        """Make a picture the source. Without one, the run starts from noise."""
+        """Make a picture the source. Without one the run starts from words, or from noise."""
         changes: dict[str, Any] = {"source": None if path is None else str(path)}
         if path is None:
-            changes["departure"] = 1.0
+            if not self.project.recipe.prompt:
+                changes["departure"] = 1.0
         else:
             self.store.picture(str(path))
             if self.project.recipe.source is None:

@@ -7,9 +7,12 @@ from typing import Any
 from overlay.words.language.entries import known_words
 from overlay.words.language.reading import Phrase, Piece, Placement, Reading, Word
 from overlay.words.stage.setting import read_effects
-from overlay.words.subjects import Subject, subject_of
+from overlay.words.subjects import Subject, flying, subject_of
 
 _SECOND = {"with", "holds", "and", "among", "beside", "near"}  # links that tell of what comes after
+
+
+_ABOVE = {"over", "above"}
 
 
 @dataclass(frozen=True)
@@ -149,6 +152,8 @@ class _Builder:
             phrase.emphasis, piece.count, any(w.text in {"row", "line", "avenue"} for w in own),
             placement=phrase.placement, **_told(own),
         )  # fmt: skip
+        if wished.flies or wished.placement.high or piece.link in _ABOVE:
+            wished = replace(wished, subject=flying(wished.subject))
         number = len(self.things)
         self.things.append(wished)
         if before:

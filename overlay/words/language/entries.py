@@ -13,7 +13,7 @@ TABLES = (
     "subjects", "places", "light", "camera", "colours", "materials", "qualities", "counts",
     "details", "synonyms",
 )  # fmt: skip
-SYNONYM = "="
+SYNONYM, STAND_IN = "=", "~"  # the same, and what is drawn in its place
 
 
 class Entry(NamedTuple):
@@ -29,9 +29,9 @@ def read_line(line: str, where: str) -> Entry:
     """One line of a table; raises `ValueError` that names place and fault."""
     cells = [*line.split("\t"), "", ""]
     word, kind, value, notes = cells[:4]
-    if kind not in {*KINDS, SYNONYM}:
-        raise ValueError(f"{where}: kind: must be one of {', '.join(KINDS)} or =, got {kind!r}")
-    if not word.strip() or (kind == SYNONYM and not value.strip()):
+    if kind not in {*KINDS, SYNONYM, STAND_IN}:
+        raise ValueError(f"{where}: kind: must be one of {', '.join(KINDS)}, = or ~, got {kind!r}")
+    if not word.strip() or (kind in {SYNONYM, STAND_IN} and not value.strip()):
         raise ValueError(
             f"{where}: must be word, kind, value and notes parted by tabs, got {line!r}"
         )
@@ -46,13 +46,19 @@ def _lines(name: str) -> Iterator[Entry]:
 
 
 @cache
+def stand_ins() -> dict[str, str]:
+    """Words of our own lexicon that are drawn as another one."""
+    return {e.word: e.value for e in _lines("synonyms") if e.kind == STAND_IN}
+
+
+@cache
 def known_words() -> dict[str, tuple[Entry, ...]]:
     """All words with what they may mean, first what they mean before a thing."""
     meanings: dict[str, list[Entry]] = {}
     leads: list[Entry] = []
     for name in TABLES:
         for entry in _lines(name):
-            if entry.kind == SYNONYM:
+            if entry.kind in {SYNONYM, STAND_IN}:
                 leads.append(entry)
             else:
                 meanings.setdefault(entry.word, []).append(entry)

@@ -9,6 +9,7 @@
 
 import re
 import unicodedata
+from functools import lru_cache
 
 from overlay.words.language.entries import Entry
 from overlay.words.language.lexicon import Found, Lexicon, plain_lexicon
@@ -66,7 +67,15 @@ BLANK = "$"
 
 def read_prompt(text: str, lexicon: Lexicon | None = None) -> Reading:
     """What a prompt says; raises `ValueError` in one line where it cannot be a prompt."""
-    lexicon = lexicon or plain_lexicon()
+    return _plainly_read(text) if lexicon is None else _read(text, lexicon)
+
+
+@lru_cache(maxsize=256)
+def _plainly_read(text: str) -> Reading:
+    return _read(text, plain_lexicon())
+
+
+def _read(text: str, lexicon: Lexicon) -> Reading:
     if len(text) > LONGEST:
         raise ValueError(f"must be at most {LONGEST:,} characters, got {len(text):,}")
     shown = "".join(c for c in text if unicodedata.category(c)[0] != "C" or c in "\n\t")

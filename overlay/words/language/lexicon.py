@@ -5,7 +5,7 @@ from difflib import get_close_matches
 from functools import cache, lru_cache
 from typing import NamedTuple
 
-from overlay.words.language.entries import Entry, known_words
+from overlay.words.language.entries import Entry, known_words, stand_ins
 from overlay.words.language.kinship import kin_of, kin_words
 
 # Endings of plurals and what they were; of derived words likewise.
@@ -50,12 +50,13 @@ class Lexicon:
     def exact(self, text: str) -> Found | None:
         """A word or words as they stand, or with the last as a plural or possessive."""
         if text in self._known:
-            return Found(self._known[text])
+            return Found(self._known[text], stand_ins().get(text))
         *before, last = text.split()
         for base in bases(last):
             whole = " ".join([*before, base])
             if whole in self._known:
-                return Found(self._known[whole], plural=last not in _IRREGULAR or last != base)
+                kin = stand_ins().get(whole)
+                return Found(self._known[whole], kin, plural=last not in _IRREGULAR or last != base)
         return None
 
     def find(self, word: str) -> Found | None:

@@ -1,0 +1,217 @@
+"""The words in the window: read and drawn off the GUI thread, edited by chips and by the hand."""
+
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass, replace
+from functools import partial
+
+import numpy as np
+from PySide6.QtCore import QObject, QPointF
+from PySide6.QtGui import QImage
+
+from overlay.app.floor.commands import Command, Entries
+from overlay.app.floor.floor import Floor
+from overlay.app.parts.images import to_image
+from overlay.app.picture.stage import PictureStage
+from overlay.app.words.grab import GrabTool, Held, box_of
+from overlay.app.words.hearing import Hearing
+from overlay.app.words.line import WordsLine
+from overlay.document.changes import Changes
+from overlay.document.recipe import Recipe
+from overlay.studio.making.canvas import Canvas
+from overlay.studio.making.words_scene import WordsScene
+from overlay.words.language.grammar import read_prompt
+from overlay.words.language.reading import Reading
+from overlay.words.language.writing import joined, phrases_of
+
+CONCERNED = ("prompt", "avoid", "guidance", "words", "unknown", "regions")
+DRAWN_BY = ("prompt", "avoid", "guidance", "words", "placed", "seed", "size", "source")
+_FIRST = 0.25  # of the size, for the first look
+LAND = {"sky", "ground", "water", "hills", "wall", "window"}
+
+
+@dataclass(frozen=True)
+class _Read:
+    reading: Reading
+    avoid: str
+    heard: float
+
+
+class WordsDesk(QObject):
+    """Shows the words and the scene they draw; what they are heard with opens beside them."""
+
+    def __init__(self, floor: Floor, line: WordsLine, stage: PictureStage) -> None:
+        super().__init__(floor)
+        self.floor, self.bench, self.line, self.stage = floor, floor.bench, line, stage
+        self.hearing = Hearing(self._change)
+        self._scene: WordsScene | None = None
+        self.tool: GrabTool | None = None
+        line.typed.connect(self._typed)
+        line.rewritten.connect(self._rewritten)
+        line.emphasised.connect(lambda n, e: floor.guarded(lambda: self.bench.emphasise(n, e)))
+        line.moved.connect(lambda n, to: floor.guarded(lambda: self.bench.move_phrase(n, to)))
+        line.avoided.connect(self._avoided)
+        line.hearing_asked.connect(self._open_hearing)
+        stage.view_changed.connect(lambda _: self._take_tool())
+        stage.drawn_as.activated.connect(lambda _: self._show_scene())
+
+    def commands(self) -> Entries:
+        """To the words by a key; a thing that was moved stands free again."""
+        return (
+            Command("Cue", "To the words", "/", self._begin),
+            Command("Cue", "Free moved things", "", self._free_all),
+        )
+
+    # What is shown --------------------------------------------------------------------------
+
+    def heed(self, changes: Changes) -> None:
+        """Something of the recipe differs."""
+        if changes.touches(*CONCERNED):
+            self._read()
+        if changes.touches(*DRAWN_BY):
+            self._draw()
+
+    def _read(self) -> None:
+        recipe = self.bench.project.recipe
+        heard = recipe.guidance * recipe.words.weight
+        self.hearing.show_recipe(recipe)
+
+        def read() -> _Read:
+            return _Read(read_prompt(recipe.prompt), recipe.avoid, heard)
+
+        self.floor.loader.ask(read, self._show_words, newest="words")
+
+    def _show_words(self, found: _Read) -> None:
+        if found.reading != read_prompt(self.bench.project.recipe.prompt):
+            return  # it was changed meanwhile, and is read again
+        self.line.show_words(found.reading, found.avoid, found.heard)
+
+    def _draw(self) -> None:
+        """The scene: small at first, so that something is seen at once, then whole."""
+        recipe = self.bench.project.recipe
+        if recipe.source is not None or not recipe.prompt:
+            self._got(None)
+            return
+        size = recipe.size or Canvas.of(recipe.model_copy(update={"prompt": ""}), self.bench.store)
+        width, height = size if isinstance(size, tuple) else (size.width, size.height)
+        sides = (max(round(_FIRST * width), 64), max(round(_FIRST * height), 64))
+        small = recipe.model_copy(update={"size": sides})
+        for newest, part in (("drawn first", small), ("drawn", recipe)):
+            draw = partial(self._scene_of, part)
+            self.floor.loader.ask(draw, self._got, newest=newest, failed=self._failed)
+
+    def _scene_of(self, recipe: Recipe) -> tuple[WordsScene | None, dict[str, QImage]]:
+        scene = Canvas.of(recipe, self.bench.store).words
+        return scene, {} if scene is None else _pictures(scene)
+
+    def _got(self, found: tuple[WordsScene | None, dict[str, QImage]] | None) -> None:
+        self._scene, self._pictures = found or (None, {})
+        self._show_scene()
+        if self._scene is None and self.stage.mode == "drawn":
+            self.stage.set_mode("proof")
+        if not self.bench.project.recipe.source:
+            self.stage.set_image("source", self._pictures.get("picture"))
+
+    def _failed(self, error: Exception) -> None:
+        self._got(None)
+        self.floor.could_not(error)
+
+    def _show_scene(self) -> None:
+        self.stage.set_image("drawn", self._pictures.get(self.stage.drawn_as.currentData()))
+
+    # Edits ----------------------------------------------------------------------------------
+
+    def _change(self, what: str, **changes: object) -> None:
+        self.floor.guarded(lambda: self.bench.change_recipe(what, **changes))
+
+    def _once_read(self, phrases: Sequence[str], then: Callable[[], object]) -> None:
+        """Look phrases up off this thread before an edit: what is not known takes a while.
+
+        None of several is dropped, and each finds the words as those before it left them.
+        """
+        text = joined(phrases)
+        self.floor.loader.ask(lambda: read_prompt(text), lambda _: self.floor.guarded(then))
+
+    def _typed(self, phrases: list[str]) -> None:
+        bench = self.bench
+        add = partial(lambda new: bench.write_prompt("Words", [*bench.phrases, *new]), phrases)
+        self._once_read(phrases, add)
+
+    def _rewritten(self, number: int, phrases: list[str]) -> None:
+        def write() -> None:
+            there = self.bench.phrases
+            there[number : number + 1] = phrases
+            self.bench.write_prompt("Words" if phrases else "Remove words", there)
+
+        self._once_read(phrases, write)
+
+    def _avoided(self, text: str) -> None:
+        if joined(phrases_of(text)) == self.bench.project.recipe.avoid:
+            return
+        self.floor.loader.ask(
+            lambda: read_prompt(text),
+            lambda _: self.floor.guarded(lambda: self.bench.write_avoid(text)),
+            newest="avoid",
+        )
+
+    def _begin(self) -> None:
+        self.floor.go_to("bench")
+        self.line.begin()
+
+    def _open_hearing(self, place: object) -> None:
+        self.hearing.show_recipe(self.bench.project.recipe)
+        self.hearing.open_at(place)  # type: ignore[arg-type]
+
+    # Things by the hand ---------------------------------------------------------------------
+
+    def _take_tool(self) -> None:
+        """In the view of what is drawn, the hand holds things; elsewhere it lets go of them."""
+        drawn = self.stage.mode == "drawn"
+        if drawn and self.tool is None:
+            self.stage.use_tool("")
+            self.tool = GrabTool(self._found, self)
+            self.tool.set_down.connect(self._set_down)
+            self.stage.view.set_tool(self.tool)
+            how = "Drag a thing to move it, with Shift to resize, with Ctrl to turn it."
+            self.stage.status.say(how)
+        elif not drawn and self.tool is not None:
+            if self.stage.view.tool is self.tool:
+                self.stage.view.set_tool(None)
+            self.tool = None
+
+    def _found(self, place: QPointF) -> Held | None:
+        """The thing under a place of the picture."""
+        if self._scene is None or not (0 <= place.x() < 1 and 0 <= place.y() < 1):
+            return None
+        for name, mask in self._scene.masks.items():
+            height, width = mask.shape
+            if name not in LAND and mask[int(place.y() * height), int(place.x() * width)] > 0:
+                before = {p.thing: p.turn for p in self.bench.project.recipe.placed}
+                return replace(box_of(name, mask), turn=before.get(name, 0.0))
+        return None
+
+    def _set_down(self, held: Held) -> None:
+        place = self.bench.place_thing
+        self.floor.guarded(lambda: place(held.name, held.foot, held.size, held.turn))
+
+    def _free_all(self) -> None:
+        if self.bench.project.recipe.placed:
+            self._change("Free moved things", placed=[])
+
+
+def _pictures(scene: WordsScene) -> dict[str, QImage]:
+    """The scene as it is drawn, its depth, and its things each in a tint."""
+    depth = np.repeat((255 * scene.depth + 0.5).astype(np.uint8)[..., None], 3, axis=2)
+    return {
+        "picture": to_image(scene.picture),
+        "depth": to_image(depth),
+        "things": to_image(_tinted(scene)),
+    }
+
+
+def _tinted(scene: WordsScene) -> np.ndarray:
+    out = np.empty_like(scene.picture)
+    rng = np.random.default_rng(5)
+    for name, mask in scene.masks.items():
+        grey = np.array([176, 174, 168]) - 14 * (len(name) % 4)
+        out[mask > 0] = grey if name in LAND else rng.integers(60, 215, 3)
+    return out

@@ -1,0 +1,178 @@
+"""The line of words above the picture: chips, a field that types on, what is avoided."""
+
+from PySide6.QtCore import QEvent, QObject, QPoint, Qt, Signal
+from PySide6.QtGui import QKeyEvent
+from PySide6.QtWidgets import (
+    QFrame,
+    QHBoxLayout,
+    QLineEdit,
+    QScrollArea,
+    QWidget,
+)
+
+from overlay.app.parts.buttons import text_button
+from overlay.app.words.chip import PhraseChip
+from overlay.words.language.grammar import LONGEST
+from overlay.words.language.reading import Reading
+from overlay.words.language.writing import phrases_of
+
+_HEIGHT = 36
+_HINT = "Say what is to be seen: heron at left, old boathouse, mist, dawn"
+
+
+class WordsLine(QFrame):
+    """Shows the words; edits are wishes, as signals."""
+
+    typed = Signal(list)  # phrases to stand at the end
+    rewritten = Signal(int, list)  # a phrase's number, and what is to stand in its place
+    emphasised = Signal(int, float)
+    moved = Signal(int, int)
+    avoided = Signal(str)
+    hearing_asked = Signal(QPoint)
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setProperty("panel", "true")
+        self.setFixedHeight(_HEIGHT)
+        self.chips: list[PhraseChip] = []
+        self._editing: int | None = None
+        self.field = QLineEdit()
+        self.field.setPlaceholderText(_HINT)
+        self.field.setMaxLength(LONGEST)
+        self.field.setMinimumWidth(120)
+        self.field.setAccessibleName("Words")
+        self.field.setToolTip("Phrases parted by commas; Return draws them (/)")
+        self.field.returnPressed.connect(self._done)
+        self.field.textEdited.connect(self._comma)
+        self.field.installEventFilter(self)
+        self.avoid = QLineEdit()
+        self.avoid.setPlaceholderText("avoid")
+        self.avoid.setMaxLength(LONGEST)
+        self.avoid.setFixedWidth(110)
+        self.avoid.setAccessibleName("Avoid")
+        self.avoid.setToolTip("Words to stay away from: things are not drawn, colours turned from")
+        self.avoid.editingFinished.connect(lambda: self.avoided.emit(self.avoid.text()))
+        self.hearing = text_button("100 %", "How far, when and where the words are heard")
+        self.hearing.setAccessibleName("How the words are heard")
+        self.hearing.clicked.connect(self._ask_hearing)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(12, 4, 10, 4)
+        row.setSpacing(6)
+        row.addWidget(self._chip_area(), 1)
+        row.addWidget(self.avoid)
+        row.addWidget(self.hearing)
+
+    def _chip_area(self) -> QScrollArea:
+        """Chips and the field after them; more than fit are scrolled to."""
+        self._area = QScrollArea()
+        self._area.setWidgetResizable(True)
+        self._area.setFrameShape(QFrame.Shape.NoFrame)
+        self._area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self._area.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        inside = self._inside = QWidget()
+        inside.setObjectName("chips")
+        self._area.viewport().setObjectName("chipsview")
+        self._area.setStyleSheet("#chips, #chipsview { background: transparent; }")
+        self._row = QHBoxLayout(inside)
+        self._row.setContentsMargins(0, 0, 0, 0)
+        self._row.setSpacing(4)
+        self._row.addWidget(self.field, 1)
+        self._area.setWidget(inside)
+        return self._area
+
+    def show_words(self, reading: Reading, avoid: str, heard: float) -> None:
+        """Show what a prompt says, what is avoided, and how far both are heard (1 is 100 %)."""
+        focused = next((i for i, c in enumerate(self.chips) if c.hasFocus()), None)
+        for chip in self.chips:
+            self._row.removeWidget(chip)
+            chip.hide()
+            chip.deleteLater()
+        self.chips = [self._made(i, phrase) for i, phrase in enumerate(reading.phrases)]
+        if focused is not None and self.chips:
+            self.chips[min(focused, len(self.chips) - 1)].setFocus()
+        if not self.avoid.hasFocus() or not self.avoid.isModified():
+            self.avoid.setText(avoid)
+        self.hearing.setText(f"{round(100 * heard)} %")
+        self.hearing.setEnabled(bool(reading.phrases))
+        self.field.setPlaceholderText("" if self.chips else _HINT)
+
+    def _made(self, number: int, phrase: object) -> PhraseChip:
+        chip = PhraseChip(phrase)  # type: ignore[arg-type]
+        chip.setFixedSize(chip.sizeHint())
+        self._row.insertWidget(number, chip)
+        chip.emphasised.connect(lambda e: self.emphasised.emit(number, e))
+        chip.removed.connect(lambda: self.rewritten.emit(number, []))
+        chip.edit_asked.connect(lambda: self.edit(number))
+        chip.dragged.connect(lambda place: self._dropped(number, place))
+        chip.replaced.connect(lambda old, new: self._replace(number, old, new))
+        return chip
+
+    @property
+    def chip_in_hand(self) -> PhraseChip | None:
+        """The chip that has the keys, if one has."""
+        return next((chip for chip in self.chips if chip.hasFocus()), None)
+
+    def remove_chip(self) -> None:
+        """Take the phrase away whose chip has the keys."""
+        chip = self.chip_in_hand
+        if chip is not None:
+            chip.removed.emit()
+
+    def edit(self, number: int) -> None:
+        """Take a phrase into the field; Return puts it back where it stood."""
+        self._editing = number
+        self.field.setText(self.chips[number].phrase.text)
+        self.field.selectAll()
+        self.field.setFocus()
+        self._area.ensureWidgetVisible(self.field)
+
+    def begin(self) -> None:
+        """Have the keys go to the words."""
+        self.field.setFocus(Qt.FocusReason.ShortcutFocusReason)
+        self._area.ensureWidgetVisible(self.field)
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        """Backspace in an empty field takes the last phrase back into it, Esc leaves an edit."""
+        if watched is self.field and isinstance(event, QKeyEvent):
+            pressed = event.type() == QEvent.Type.KeyPress
+            if pressed and event.key() == Qt.Key.Key_Backspace and not self.field.text():
+                if self.chips and self._editing is None:
+                    self.edit(len(self.chips) - 1)
+                    return True
+            elif pressed and event.key() == Qt.Key.Key_Escape and self.field.text():
+                self._editing = None
+                self.field.clear()
+                return True
+        return super().eventFilter(watched, event)
+
+    def _comma(self, text: str) -> None:
+        """A comma at the end is the end of a phrase."""
+        if text.rstrip().endswith(",") and self._editing is None:
+            self._done()
+
+    def _done(self) -> None:
+        phrases, number = phrases_of(self.field.text()), self._editing
+        self._editing = None
+        self.field.clear()
+        if number is not None and number < len(self.chips):
+            self.rewritten.emit(number, phrases)
+        elif phrases:
+            self.typed.emit(phrases)
+
+    def _replace(self, number: int, old: str, new: str) -> None:
+        text = self.chips[number].phrase.text
+        place = text.lower().find(old)
+        if place >= 0:
+            text = text[:place] + new + text[place + len(old) :]
+        self.rewritten.emit(number, [text])
+
+    def _dropped(self, number: int, place: QPoint) -> None:
+        """A chip let go: before the first one whose middle lies to the right."""
+        x = self._inside.mapFromGlobal(place).x()
+        to = next(
+            (i for i, c in enumerate(self.chips) if x < c.geometry().center().x()), len(self.chips)
+        )
+        self.moved.emit(number, to)
+
+    def _ask_hearing(self) -> None:
+        self.hearing_asked.emit(self.hearing.mapToGlobal(QPoint(0, self.hearing.height())))

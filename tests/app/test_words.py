@@ -1,0 +1,182 @@
+from PySide6.QtCore import QPointF, Qt
+from PySide6.QtGui import QImage
+from PySide6.QtTest import QTest
+
+from overlay.app.words.chip import DRAWN, READ, STAND_IN, UNKNOWN
+from tests.app.harness import WindowTest
+
+LEFT = Qt.MouseButton.LeftButton
+
+
+class WordsTest(WindowTest):
+    def setUp(self):
+        super().setUp()
+        self.line, self.desk = self.window.house.words, self.window.house.words_desk
+        self.stage = self.window.house.stage
+
+    def say(self, text, key=Qt.Key.Key_Return):
+        self.line.field.setFocus()
+        QTest.keyClicks(self.line.field, text)
+        QTest.keyClick(self.line.field, key)
+        self.settle()
+
+    @property
+    def prompt(self):
+        return self.bench.project.recipe.prompt
+
+    def chips(self):
+        return [chip.text for chip in self.line.chips]
+
+    def without_source(self):
+        self.bench.set_source(None)
+        self.settle()
+
+
+class ChipsTest(WordsTest):
+    def test_typed_phrases_become_chips_in_four_states(self):
+        self.say("heron at left 140%, beautiful, galleons, windmil")
+        self.assertEqual(self.prompt, "heron at left 140%, beautiful, galleons, windmil")
+        self.assertEqual(self.chips(), ["heron at left 140 %", "beautiful", "galleons", "windmil"])
+        self.assertEqual([c.state for c in self.line.chips], [DRAWN, READ, STAND_IN, UNKNOWN])
+        self.assertIn("drawn as sailing boat", self.line.chips[2].toolTip())
+        self.assertIn("near are windmill", self.line.chips[3].toolTip())
+        self.assertEqual(self.bench.project.recipe.unknown, "skip")
+
+    def test_chips_show_their_whole_text(self):
+        self.say("old boathouse by the lake, dawn")
+        for chip in self.line.chips:
+            with self.subTest(chip.text):
+                self.assertGreaterEqual(
+                    chip.width(), chip.fontMetrics().horizontalAdvance(chip.text) + 16
+                )
+
+    def test_a_comma_ends_a_phrase_and_undo_takes_it_back(self):
+        self.say("heron", Qt.Key.Key_Comma)
+        self.assertEqual((self.prompt, self.line.field.text()), ("heron", ""))
+        self.say("mist")
+        self.bench.project.undo()
+        self.settle()
+        self.assertEqual((self.prompt, self.chips()), ("heron", ["heron"]))
+
+    def test_emphasis_by_keys_and_by_dragging_up(self):
+        self.say("heron, mist")
+        QTest.keyClick(self.line.chips[0], Qt.Key.Key_Up)
+        self.settle()
+        self.assertEqual(self.prompt, "heron 105%, mist")
+        chip = self.line.chips[1]
+        middle = QPointF(chip.rect().center())
+        self.drag(chip, middle, middle + QPointF(0, 30))
+        self.settle()
+        self.assertEqual(self.prompt, "heron 105%, mist 70%")
+        self.bench.project.undo()
+        self.assertEqual(self.prompt, "heron 105%, mist")
+
+    def test_dragging_aside_changes_the_order(self):
+        self.say("heron, mist, dawn")
+        chip = self.line.chips[2]
+        self.drag(chip, QPointF(chip.rect().center()), QPointF(-260, chip.height() / 2))
+        self.settle()
+        self.assertEqual(self.prompt, "dawn, heron, mist")
+
+    def test_a_double_click_edits_in_place_and_del_removes(self):
+        self.say("heron, mist, dawn")
+        QTest.mouseDClick(self.line.chips[1], LEFT)
+        self.assertEqual(self.line.field.text(), "mist")
+        self.line.field.selectAll()
+        self.say("fog 60%")
+        self.assertEqual(self.prompt, "heron, fog 60%, dawn")
+        self.line.chips[0].setFocus()
+        QTest.keyClick(self.line.chips[0], Qt.Key.Key_Delete)
+        self.settle()
+        self.assertEqual(self.prompt, "fog 60%, dawn")
+
+    def test_an_offer_takes_the_place_of_what_is_not_known(self):
+        self.say("red windmil")
+        offers = {a.text(): a for a in self.line.chips[0].menu().actions()}
+        offers["windmil → windmill"].trigger()
+        self.settle()
+        self.assertEqual(
+            (self.prompt, self.bench.project.recipe.unknown), ("red windmill", "refuse")
+        )
+
+    def test_the_slash_goes_to_the_words(self):
+        self.choose("To the words")
+        self.assertTrue(self.line.field.hasFocus())
+
+    def test_what_cannot_be_a_prompt_is_said_and_changes_nothing(self):
+        self.say("heron")
+        self.say("windmill 300%")
+        self.assertEqual(self.prompt, "heron")
+        self.assertIn("emphasis must be 0 to 200 %", self.status)
+
+    def test_avoided_words_are_kept(self):
+        self.line.avoid.setFocus()
+        QTest.keyClicks(self.line.avoid, "trees, fog")
+        QTest.keyClick(self.line.avoid, Qt.Key.Key_Return)
+        self.settle()
+        self.assertEqual(self.bench.project.recipe.avoid, "trees, fog")
+
+
+class DrawnTest(WordsTest):
+    def setUp(self):
+        super().setUp()
+        self.without_source()
+        self.say("heron, meadow")
+
+    def test_words_draw_and_the_view_shows_scene_depth_and_things(self):
+        self.assertTrue(self.stage.buttons["drawn"].isEnabled())
+        QTest.mouseClick(self.stage.buttons["drawn"], LEFT)
+        seen = set()
+        for place in range(3):
+            self.stage.drawn_as.setCurrentIndex(place)
+            self.stage.drawn_as.activated.emit(place)
+            image = self.stage.shown.convertToFormat(QImage.Format.Format_RGB888)
+            seen.add(bytes(image.constBits()))
+            self.assertEqual((image.width(), image.height()), self.bench.project.recipe.size)
+        self.assertEqual(len(seen), 3)
+
+    def test_a_proof_is_pulled_from_words_alone(self):
+        self.assertEqual(self.bench.project.recipe.departure, 0.75)
+        self.pull()
+        self.assertIsNotNone(self.bench.proof)
+        self.assertIsNone(self.bench.proof.recipe.source)
+
+    def test_without_words_and_source_nothing_is_drawn(self):
+        QTest.mouseClick(self.stage.buttons["drawn"], LEFT)
+        self.bench.write_prompt("Words", [])
+        self.settle()
+        self.assertFalse(self.stage.buttons["drawn"].isEnabled())
+        self.assertEqual((self.stage.mode, self.bench.project.recipe.departure), ("proof", 1.0))
+
+    def test_a_thing_is_grabbed_moved_and_set_free(self):
+        QTest.mouseClick(self.stage.buttons["drawn"], LEFT)
+        mask = self.desk._scene.masks["heron"]
+        rows, columns = mask.nonzero()
+        at = QPointF(columns.mean() / mask.shape[1], rows.mean() / mask.shape[0])
+        before = self.desk._found(at)
+        self.assertEqual(before.name, "heron")
+        tool = self.desk.tool
+        tool.press(at)
+        tool.move(at + QPointF(-0.2, 0.0))
+        tool.release(at + QPointF(-0.2, 0.0))
+        self.settle()
+        (placed,) = self.bench.project.recipe.placed
+        self.assertEqual(placed.thing, "heron")
+        self.assertAlmostEqual(placed.at[0], before.foot[0] - 0.2, delta=0.01)
+        after = self.desk._scene.masks["heron"].nonzero()[1].mean() / mask.shape[1]
+        self.assertAlmostEqual(after, columns.mean() / mask.shape[1] - 0.2, delta=0.05)
+        self.choose("Free moved things")
+        self.settle()
+        self.assertEqual(self.bench.project.recipe.placed, ())
+
+    def test_how_words_are_heard_is_edited_beside_them(self):
+        QTest.mouseClick(self.line.hearing, LEFT)
+        panel = self.desk.hearing
+        self.assertTrue(panel.isVisible())
+        panel.fields["guidance"].setValue(150)
+        panel.fields["contours"].setValue(80)
+        self.settle()
+        recipe = self.bench.project.recipe
+        self.assertEqual((recipe.guidance, recipe.words.contours), (1.5, 0.8))
+        self.assertEqual(self.line.hearing.text(), "150 %")
+        panel.hide()
