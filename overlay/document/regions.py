@@ -7,6 +7,7 @@ from pydantic import FailFast, Field, field_validator, model_validator
 from overlay.document.part import FilePath, Name, Part, tuples
 from overlay.document.strokes import MOST_STROKES, RegionStroke
 from overlay.regions.pick_words import check_pick
+from overlay.words.areas import read_areas
 
 Others = Annotated[tuple[Name, ...], Field(max_length=64)]
 
@@ -50,7 +51,7 @@ class Region(Part):
     @field_validator("pick")
     @classmethod
     def _can_be_picked(cls, value: str | None) -> str | None:
-        return None if value is None else check_pick(value)
+        return None if value is None else _checked(value)
 
     @model_validator(mode="after")
     def _one_ground(self) -> "Region":
@@ -62,3 +63,17 @@ class Region(Part):
     def others(self) -> tuple[str, ...]:
         """The regions it is combined with."""
         return (*self.unite, *self.subtract, *self.intersect)
+
+
+def _checked(pick: str) -> str:
+    """A pick in one of the plain forms, or in the prompt's words."""
+    try:
+        return check_pick(pick)
+    except ValueError as plain:
+        if any(sign in pick for sign in "#~@"):
+            raise
+        try:
+            read_areas(pick)
+        except ValueError as error:
+            raise ValueError(f"{plain}; or {error}") from error
+    return pick

@@ -45,7 +45,7 @@ def _shift(light: FloatImage, mask: np.ndarray, things: np.ndarray, amount: floa
     # Of two that are alike, the darker becomes darker; at the rim of lightness the other way.
     lighter = own > behind + 0.02 or (abs(own - behind) <= 0.02 and behind < -0.15)
     sign = 1.0 if lighter else -1.0
-    halo = ndimage.gaussian_filter(mask.astype(np.float32), _HALO * height) * 2
+    halo = ndimage.gaussian_filter(mask.astype(np.float32), _HALO * height) * 2.6
     edge = ndimage.gaussian_filter(mask.astype(np.float32), 0.7)
     on = sign * _ON_THING * lacks * edge
     around = -sign * _BEHIND * lacks * np.minimum(halo, 1) * (1 - edge)

@@ -104,17 +104,33 @@ class RegionDesk(QObject):
 
     def heed(self, what: Changes) -> None:
         """Regions differ, or what their masks are made of."""
-        if what.touches("source"):
+        if what.touches("source", "prompt"):
             self._find_parts()
-        if what.touches("regions", "source", "size", *(f"cue.{key}" for key in _MADE_OF)):
+        if what.touches(
+            "regions",
+            "source",
+            "size",
+            "prompt",
+            "placed",
+            "seed",
+            *(f"cue.{key}" for key in _MADE_OF),
+        ):
             self.refresh()
 
     def _find_parts(self) -> None:
         """Look up what the source is drawn of, while regions are in sight."""
-        source = self.bench.project.recipe.source
+        recipe, store = self.bench.project.recipe, self.bench.store
         self.panel.show_parts([])
-        if source is not None and self.stage.mode == "region":
-            self.floor.loader.ask(lambda: part_names(source), self.panel.show_parts, newest="parts")
+        if self.stage.mode != "region":
+            return
+
+        def names() -> list[str]:
+            if recipe.source is not None:
+                return part_names(recipe.source)
+            drawn = Canvas.of(recipe, store).words
+            return [] if drawn is None else list(drawn.masks)
+
+        self.floor.loader.ask(names, self.panel.show_parts, newest="parts")
 
     def _got(self, found: _Made) -> None:
         image, thumbs, empty = found
@@ -163,6 +179,8 @@ class RegionDesk(QObject):
         source = self.bench.project.recipe.source
         if source is not None:
             self._add_kept(part, lambda: find_part(source, part))
+        else:  # what words have drawn is known by its name, wherever it stands next
+            self.add(part)
 
     def _add_kept(self, name: str, make: Callable[[], FloatImage]) -> None:
         """Make a mask, keep it as a picture of the project, and add a region of it."""

@@ -7,9 +7,10 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QCheckBox, QGridLayout, QVBoxLayout, QWidget
 
 from overlay.app.parts.fields import SliderField
-from overlay.app.parts.plain import PlainLabel
+from overlay.app.parts.plain import PlainLabel, plain
 from overlay.document.regions import Region
 from overlay.regions.pick_words import TONES, Pick, read_pick, write_pick
+from overlay.studio.making.word_picks import is_worded
 
 _SHAPES = (
     ("grow", "Grow", "Pixels outward; below 0 it shrinks", -64, 64, 1),
@@ -79,7 +80,8 @@ class RegionShapes(QWidget):
 
     def show_region(self, region: Region) -> None:
         """Show a region's present keys."""
-        self._pick = None if region.pick is None else read_pick(region.pick)
+        worded = region.pick is not None and is_worded(region.pick)
+        self._pick = None if region.pick is None or worded else read_pick(region.pick)
         self.made_of.setText(_made_of(region, self._pick))
         kind = "" if self._pick is None else self._pick.kind
         self.amount.setVisible(kind in _USUAL)
@@ -115,8 +117,9 @@ def _made_of(region: Region, pick: Pick | None) -> str:
     """What a region is made of, in a few words."""
     strokes = len(region.strokes)
     count = f"{strokes} stroke{'s' if strokes != 1 else ''}"
-    if pick is not None:
-        text = f"Picked: {_WORDS.get(pick.kind, pick.kind)}"
+    if region.pick is not None:
+        kind = region.pick if pick is None else _WORDS.get(pick.kind, pick.kind)
+        text = f"Picked: {plain(kind)}"
         if region.guide is not None:
             text += f" of {region.guide}"
     elif region.mask is not None:

@@ -5,7 +5,7 @@ from functools import partial
 
 from PySide6.QtCore import Signal
 from PySide6.QtGui import QAction
-from PySide6.QtWidgets import QMenu, QWidget
+from PySide6.QtWidgets import QLineEdit, QMenu, QWidget, QWidgetAction
 
 from overlay.regions.pick_words import PLAIN, TONES
 
@@ -39,6 +39,7 @@ class SourceMenu(QMenu):
         for what in (*PLAIN, *TONES):
             self._add(self, what.capitalize(), partial(self.asked.emit, what))
         self._add(self, "A band of depth", lambda: self.asked.emit("depth~30-70"))
+        self._add_words()
         self.addSeparator()
         for kind, text, tip in PLACES:
             self._add(self, text, partial(self.place_asked.emit, kind)).setToolTip(tip)
@@ -49,6 +50,24 @@ class SourceMenu(QMenu):
         )
         self._add(self, "A mask picture…", self.file_asked.emit)
         self.setToolTipsVisible(True)
+
+    def _add_words(self) -> None:
+        """A field for what is to be picked, in the prompt's words."""
+        self.words = QLineEdit()
+        self.words.setPlaceholderText("In words: red roof, water at left")
+        self.words.setAccessibleName("Pick in words")
+        self.words.setMinimumWidth(220)
+        self.words.returnPressed.connect(self._said)
+        held = QWidgetAction(self)
+        held.setDefaultWidget(self.words)
+        self.addAction(held)
+
+    def _said(self) -> None:
+        text = self.words.text().strip()
+        self.words.clear()
+        self.close()
+        if text:
+            self.asked.emit(text)
 
     def _add(self, menu: QMenu, text: str, do: Callable[[], object]) -> QAction:
         action = QAction(text, menu)

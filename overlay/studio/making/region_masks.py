@@ -24,6 +24,7 @@ from overlay.studio.inputs.digests import picture_stamp
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.guide_maps import make_map, map_key, stroke_cover
+from overlay.studio.making.word_picks import is_worded, pick_words
 
 
 def region_masks(recipe: Recipe, store: PictureStore, canvas: Canvas) -> dict[str, FloatImage]:
@@ -135,8 +136,7 @@ def _ground(
             raise RecipeError(f"regions.{name}.pick: there is no source to pick from")
         painted = [s for s in painted if s.ramp is not None]
         strokes = _corrections([s for s in region.strokes if s.ramp is None], *shape)
-        clues = _clues(read_pick(region.pick), guide, store, canvas)
-        mask = pick_area(canvas.picture, region.pick, clues=clues, strokes=strokes)
+        mask = _picked(region.pick, guide, store, canvas, strokes)
     elif region.mask is not None:
         mask = cover(store.grey(region.mask), *shape).clip(0, 1)
     if painted:
@@ -144,6 +144,25 @@ def _ground(
     for stroke in painted:
         _cover(stroke, *shape).lay(mask, stroke.value)
     return mask
+
+
+def _picked(
+    what: str,
+    guide: GuideCue | None,
+    store: PictureStore,
+    canvas: Canvas,
+    strokes: list[PickStroke],
+) -> FloatImage:
+    assert canvas.picture is not None
+
+    def clues(pick: str) -> Clues | None:
+        return _clues(read_pick(pick), guide, store, canvas)
+
+    if not is_worded(what):
+        return pick_area(canvas.picture, what, clues=clues(what), strokes=strokes)
+    return pick_words(
+        canvas.picture, what, scene=canvas.words, source=canvas.source, clues=clues, strokes=strokes
+    )
 
 
 def _corrections(strokes: list[RegionStroke], height: int, width: int) -> list[PickStroke]:
