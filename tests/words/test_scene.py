@@ -3,10 +3,12 @@ import unittest
 import numba
 import numpy as np
 from scipy import stats
-from scipy.ndimage import gaussian_filter
+from scipy.ndimage import binary_dilation, gaussian_filter
 
 from overlay.imaging.colour import srgb_to_work
+from overlay.words.composing.wish import wish_of
 from overlay.words.language.grammar import read_prompt
+from overlay.words.on_picture import set_on_picture
 from overlay.words.picture import contours, depth_map, draw_words
 
 SIZE = (144, 96)
@@ -170,3 +172,40 @@ class MapsTest(unittest.TestCase):
         ):
             with self.subTest(prompt):
                 self.assertGreater(drawn(prompt).drawn.picture.std(), 1)
+
+
+class OnPictureTest(unittest.TestCase):
+    def setUp(self):
+        self.plain = drawn("cottage, meadow, overcast", size=(192, 128)).drawn
+        self.depth = depth_map(self.plain)
+
+    def changed(self, prompt, amount=1.0):
+        return set_on_picture(
+            self.plain.picture, self.depth, wish_of(read_prompt(prompt)), 3, amount
+        )
+
+    def test_fog_is_thicker_far_off_and_dusk_darker(self):
+        before = srgb_to_work(self.plain.picture)[..., 0]
+        fog = np.abs(srgb_to_work(self.changed("fog").picture)[..., 0] - before)
+        far, near = self.plain.labels == 3, self.depth > 0.6
+        self.assertGreater(fog[far].mean(), 2 * fog[near].mean())
+        dusk = srgb_to_work(self.changed("dusk").picture)[..., 0]
+        self.assertLess(dusk.mean(), before.mean() - 0.1)
+
+    def test_snow_lies_on_the_ground_more_than_on_walls(self):
+        before = srgb_to_work(self.plain.picture)[..., 0]
+        gain = srgb_to_work(self.changed("snow").picture)[..., 0] - before
+        ground = (self.plain.labels == 1) & (self.depth > 0.2)
+        upright = (self.plain.labels >= 6) & (np.abs(self.plain.normals[..., 1]) < 0.2)
+        self.assertGreater(gain[ground].mean(), gain[upright].mean() + 0.1)
+
+    def test_things_stand_in_it_and_the_rest_stays(self):
+        made = self.changed("heron at left")
+        mask = made.masks["heron"] > 0
+        self.assertLess(mask.nonzero()[1].mean(), 96)
+        away = ~binary_dilation(mask, iterations=60)
+        self.assertLess(np.abs(made.picture.astype(int) - self.plain.picture)[away].mean(), 2)
+
+    def test_an_amount_of_nothing_changes_nothing(self):
+        same = self.changed("heron, fog, dusk, snow", 0.0).picture
+        self.assertEqual(same.tobytes(), self.plain.picture.tobytes())

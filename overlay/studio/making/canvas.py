@@ -1,16 +1,22 @@
 """The canvas: what a proof is made on, and what lies on it before anything runs."""
 
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, field, replace
 
 import numpy as np
 
 from overlay.document.json_text import RecipeError
 from overlay.document.recipe import DEFAULT_PIXELS, LONGEST_ASPECT, SMALLEST_SIDE, Recipe
-from overlay.imaging.colour import ByteImage, srgb_to_work, work_to_srgb
+from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_srgb
 from overlay.imaging.resample import cover
 from overlay.studio.inputs.digests import picture_stamp
 from overlay.studio.inputs.pictures import PictureStore
-from overlay.studio.making.words_scene import WordsScene, strength_of, words_scene
+from overlay.studio.making.words_scene import (
+    WordsScene,
+    strength_of,
+    words_key,
+    words_on_source,
+    words_scene,
+)
 
 
 @dataclass(frozen=True)
@@ -22,6 +28,7 @@ class Canvas:
     source : the file of the source, or None. picture : the source, framed, or what words have
         drawn; (height, width, 3) uint8 sRGB, shared and not to be written to.
     stamp : what the picture depends on; empty without one. words : the scene that words have drawn.
+    set_in : masks of things that words have set into the source, by their names.
     """
 
     width: int
@@ -30,6 +37,7 @@ class Canvas:
     picture: ByteImage | None
     stamp: tuple[str, ...] = ()
     words: WordsScene | None = None
+    set_in: dict[str, FloatImage] = field(default_factory=dict)
 
     @classmethod
     def of(cls, recipe: Recipe, store: PictureStore) -> "Canvas":
@@ -48,14 +56,23 @@ class Canvas:
         width, height = proof_size(recipe, source)
         key = ("framed", f"{width}x{height}", *picture_stamp(recipe.source))
         framed = store.made(key, lambda: fit_picture(source, width, height))
-        stamp = tuple(picture_stamp(recipe.source))
-        return cls(width, height, recipe.source, np.asarray(framed, np.uint8), stamp)
+        stamp, picture = tuple(picture_stamp(recipe.source)), np.asarray(framed, np.uint8)
+        if not strength_of(recipe):
+            return cls(width, height, recipe.source, picture, stamp)
+        changed = words_on_source(recipe, picture, stamp)
+        key = (*stamp, *words_key(recipe, width, height))
+        return cls(width, height, recipe.source, changed.picture, key, set_in=changed.masks)
+
+    @property
+    def known(self) -> dict[str, FloatImage]:
+        """Masks of what words have drawn, by name."""
+        return self.set_in if self.words is None else self.words.masks
 
     def scaled(self, scale: float) -> "Canvas":
         """The same, smaller: for what need not be exact yet."""
         width, height = max(round(self.width * scale), 8), max(round(self.height * scale), 8)
         picture = None if self.picture is None else fit_picture(self.picture, width, height)
-        return replace(self, width=width, height=height, picture=picture, words=None)
+        return replace(self, width=width, height=height, picture=picture, words=None, set_in={})
 
 
 def proof_size(recipe: Recipe, source: ByteImage | None) -> tuple[int, int]:

@@ -161,7 +161,7 @@ def _picked(
     if not is_worded(what):
         return pick_area(canvas.picture, what, clues=clues(what), strokes=strokes)
     return pick_words(
-        canvas.picture, what, scene=canvas.words, source=canvas.source, clues=clues, strokes=strokes
+        canvas.picture, what, known=canvas.known, source=canvas.source, clues=clues, strokes=strokes
     )
 
 

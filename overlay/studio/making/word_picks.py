@@ -1,6 +1,6 @@
 """Picks in the prompt's words: of a drawn scene exactly, of another picture by their looks."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 
 import numpy as np
 
@@ -9,7 +9,6 @@ from overlay.imaging.resample import cover
 from overlay.regions.pick_words import read_pick
 from overlay.regions.picks import Clues, PickStroke, pick_area
 from overlay.studio.inputs.drawn_parts import find_part, part_names
-from overlay.studio.making.words_scene import WordsScene
 from overlay.words.areas import Area, read_areas
 
 Look = Callable[[str], Clues | None]  # what a plain pick needs besides the picture
@@ -28,7 +27,7 @@ def pick_words(
     picture: ByteImage,
     text: str,
     *,
-    scene: WordsScene | None = None,
+    known: Mapping[str, FloatImage] | None = None,
     source: str | None = None,
     clues: Look = lambda _: None,
     strokes: list[PickStroke] | None = None,
@@ -37,7 +36,7 @@ def pick_words(
 
     Parameters
     ----------
-    scene : that words have drawn, whose things are known exactly.
+    known : masks of what words have drawn, or set into the source, by name.
     source : the file of the picture, beside which a map of its parts may lie.
 
     Raises
@@ -47,7 +46,7 @@ def pick_words(
     """
     mask = np.zeros(picture.shape[:2], np.float32)
     for area in read_areas(text):
-        found = _known(area, picture, scene, source)
+        found = _known(area, picture, known or {}, source)
         if found is None:
             found = _by_looks(area, picture, clues, strokes or [])
         elif area.colour:
@@ -57,12 +56,12 @@ def pick_words(
 
 
 def _known(
-    area: Area, picture: ByteImage, scene: WordsScene | None, source: str | None
+    area: Area, picture: ByteImage, known: Mapping[str, FloatImage], source: str | None
 ) -> FloatImage | None:
     """The mask of what is known by name, none if nothing is called so."""
     for name in area.names:
-        if scene is not None and name in scene.masks:
-            return scene.masks[name]
+        if name in known:
+            return known[name]
         if source is not None and name in part_names(source):
             part = find_part(source, name)
             return part if part.shape == picture.shape[:2] else _fitted(part, picture)

@@ -7,9 +7,12 @@ import numpy as np
 from overlay.document.json_text import RecipeError
 from overlay.document.recipe import Recipe
 from overlay.engine.kept import keep
+from overlay.guides.depth import estimate_depth
 from overlay.imaging.colour import ByteImage, FloatImage
+from overlay.words.composing.wish import wish_of
 from overlay.words.language.grammar import read_prompt
 from overlay.words.language.reading import Reading
+from overlay.words.on_picture import set_on_picture
 from overlay.words.picture import Moved, WordsPicture, contours, depth_map, draw_words
 from overlay.words.tone import part_tones
 
@@ -97,6 +100,31 @@ def _drawn(recipe: Recipe, reading: Reading, avoided: Reading, size: tuple[int, 
         masks,
         tuple(_held(made, masks)),
     )
+
+
+@dataclass(frozen=True)
+class WordsOnSource:
+    """A source as words have changed it, with masks of the things set into it."""
+
+    picture: ByteImage
+    masks: dict[str, FloatImage]
+
+
+def words_on_source(recipe: Recipe, source: ByteImage, stamp: tuple[str, ...]) -> WordsOnSource:
+    """Do to a framed source what the words wish for; kept while both stay the same.
+
+    Raises `RecipeError` for a word that is not known, unless the recipe says to skip such.
+    """
+    reading, avoided = known_reading(recipe, "prompt"), known_reading(recipe, "avoid")
+    height, width = source.shape[:2]
+
+    def make() -> WordsOnSource:
+        depth = np.asarray(estimate_depth(source), np.float32)
+        wish = wish_of(reading, avoided)
+        made = set_on_picture(source, depth, wish, recipe.seed, min(strength_of(recipe), 1.0))
+        return WordsOnSource(made.picture, made.masks)
+
+    return keep((*words_key(recipe, width, height), *stamp), make)
 
 
 def _held(made: WordsPicture, masks: dict[str, FloatImage]) -> list[HeldColour]:
