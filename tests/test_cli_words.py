@@ -88,3 +88,44 @@ class DrawTest(unittest.TestCase):
                 code, _, err = run("draw", "barge", "--out", self.folder / "a.png", option, value)
                 self.assertEqual((code, err.count("\n")), (2, 1))
                 self.assertIn(said, err)
+
+
+class DescribeTest(unittest.TestCase):
+    def setUp(self):
+        folder = tempfile.TemporaryDirectory()
+        self.addCleanup(folder.cleanup)
+        self.picture = Path(folder.name) / "a.png"
+        run("draw", "windmill, meadow", "--out", self.picture, "--size", "96x64")
+
+    def test_prints_phrases_in_a_line_or_by_focus(self):
+        code, out, _ = run("describe", self.picture, "--focus", "palette,light")
+        self.assertEqual((code, out.count("\n")), (0, 1))
+        code, again, _ = run("describe", self.picture, "--json")
+        self.assertEqual(
+            list(json.loads(again)), ["manner", "palette", "light", "composition", "place"]
+        )
+        read = json.loads(run("read", out.strip())[1])
+        self.assertEqual(read["unknown"], [])
+
+    def test_refuses_another_focus(self):
+        code, _, err = run("describe", self.picture, "--focus", "mood")
+        self.assertEqual(code, 2)
+        self.assertIn("--focus: must be of manner, palette", err)
+
+
+class MaskInWordsTest(DescribeTest):
+    def test_a_mask_is_picked_in_words(self):
+        mask = self.picture.with_name("m.png")
+        code, _, err = run("mask", self.picture, "--pick", "sky at left", "--out", mask)
+        self.assertEqual((code, err), (0, ""))
+        found = read_grey(mask)
+        self.assertGreater(found[:20, :40].mean(), 0.6)
+        self.assertEqual(found[:, 60:].max(), 0)
+
+    def test_words_that_are_not_known_are_refused_with_what_can_be_picked(self):
+        code, _, err = run(
+            "mask", self.picture, "--pick", "red windmil", "--out", self.picture.with_name("m.png")
+        )
+        self.assertEqual((code, err.count("\n")), (2, 1))
+        self.assertIn("pick must be one of subject", err)
+        self.assertIn("near are windmill", err)

@@ -20,6 +20,7 @@ _COMMANDS = (
     ("mask", "write a mask of a part of a picture as PNG", "mask"),
     ("read", "print what a prompt is understood as, as JSON", "read"),
     ("draw", "draw the scene of a prompt, with depth and masks", "draw"),
+    ("describe", "say a picture in phrases that a prompt understands", "describe"),
     ("open", "open the window on a project, recipe or proof", "window"),
     ("schema", "print the JSON Schema of recipes or projects", "schema"),
 )

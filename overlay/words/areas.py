@@ -47,10 +47,11 @@ def read_areas(text: str) -> list[Area]:
     for phrase in reading.phrases:
         side = phrase.placement
         areas += [_area(piece, side) for piece in phrase.pieces]
-    missed = [a.text for a in areas if not a.names and not a.plain and not a.colour]
-    if not areas or missed:
-        word = missed[0] if missed else text
-        near = next((w.near for w in reading.unknown if w.text in word), ())
+    unknown = [w for w in reading.unknown if w.text not in {*PLAIN_AREAS, *_GROWN}]
+    empty = [a.text for a in areas if not a.names and not a.plain and not a.colour]
+    if unknown or empty or not areas:
+        word = unknown[0].text if unknown else empty[0] if empty else text
+        near = unknown[0].near if unknown else ()
         offers = f"; near are {', '.join(near)}" if near else ""
         raise ValueError(f"words of a pick must be known, got {word!r}{offers}")
     return areas

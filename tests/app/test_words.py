@@ -180,3 +180,26 @@ class DrawnTest(WordsTest):
         self.assertEqual((recipe.guidance, recipe.words.contours), (1.5, 0.8))
         self.assertEqual(self.line.hearing.text(), "150 %")
         panel.hide()
+
+
+class DescribedTest(WordsTest):
+    def test_ticked_phrases_join_the_words(self):
+        self.say("heron")
+        QTest.mouseClick(self.stage.buttons["source"], LEFT)
+        self.choose("Describe what is shown")
+        self.settle()
+        panel = self.desk.described
+        self.assertTrue(panel.isVisible())
+        self.assertFalse(panel.join.isEnabled())
+        first, second = list(panel.phrases)[:2]
+        for phrase in (first, second):
+            QTest.mouseClick(panel.phrases[phrase], LEFT)
+        QTest.mouseClick(panel.join, LEFT)
+        self.settle()
+        self.assertFalse(panel.isVisible())
+        self.assertEqual(self.prompt, f"heron, {first}, {second}")
+        self.assertEqual(self.bench.project.recipe.unknown, "refuse")
+
+    def test_a_picture_in_the_tray_must_be_chosen(self):
+        self.choose("Describe the picture in the tray")
+        self.assertIn("Select a picture", self.status)

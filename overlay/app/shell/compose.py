@@ -245,6 +245,7 @@ def _join_pictures(h: House) -> None:
     h.sheet.add_asked.connect(lambda kind: h.floor.guarded(lambda: h.gathering.add_cue(kind)))
     h.stage.view.dropped.connect(h.gathering.use_as_source)
     h.card.swatches.keep_asked.connect(h.gathering.keep_card)
+    h.words_desk.selected = h.tray.selected
     h.card.swatches.colours_asked.connect(h.gathering.take_colours)
     h.tray.demo_asked.connect(lambda: h.floor.guarded(h.files.open_demo))
     h.tray.find_asked.connect(lambda path: h.files.find([path]))

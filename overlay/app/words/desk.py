@@ -3,22 +3,26 @@
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from functools import partial
+from pathlib import Path
 
 import numpy as np
-from PySide6.QtCore import QObject, QPointF
+from PySide6.QtCore import QObject, QPoint, QPointF
 from PySide6.QtGui import QImage
 
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.floor import Floor
-from overlay.app.parts.images import to_image
+from overlay.app.parts.images import from_image, to_image
 from overlay.app.picture.stage import PictureStage
+from overlay.app.words.described import Described
 from overlay.app.words.grab import GrabTool, Held, box_of
 from overlay.app.words.hearing import Hearing
 from overlay.app.words.line import WordsLine
 from overlay.document.changes import Changes
 from overlay.document.recipe import Recipe
+from overlay.imaging.colour import ByteImage
 from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.words_scene import WordsScene
+from overlay.words.describing import describe
 from overlay.words.language.grammar import read_prompt
 from overlay.words.language.reading import Reading
 from overlay.words.language.writing import joined, phrases_of
@@ -43,8 +47,11 @@ class WordsDesk(QObject):
         super().__init__(floor)
         self.floor, self.bench, self.line, self.stage = floor, floor.bench, line, stage
         self.hearing = Hearing(self._change)
+        self.described = Described()
+        self.described.joined.connect(self._typed)
         self._scene: WordsScene | None = None
         self.tool: GrabTool | None = None
+        self.selected: Callable[[], Path | None] = lambda: None  # the picture in the tray
         line.typed.connect(self._typed)
         line.rewritten.connect(self._rewritten)
         line.emphasised.connect(lambda n, e: floor.guarded(lambda: self.bench.emphasise(n, e)))
@@ -59,6 +66,8 @@ class WordsDesk(QObject):
         return (
             Command("Cue", "To the words", "/", self._begin),
             Command("Cue", "Free moved things", "", self._free_all),
+            Command("Cue", "Describe what is shown", "Ctrl+Shift+D", self.describe_shown),
+            Command("Cue", "Describe the picture in the tray", "", self._describe_selected),
         )
 
     # What is shown --------------------------------------------------------------------------
@@ -160,6 +169,32 @@ class WordsDesk(QObject):
     def _open_hearing(self, place: object) -> None:
         self.hearing.show_recipe(self.bench.project.recipe)
         self.hearing.open_at(place)  # type: ignore[arg-type]
+
+    # Describing -----------------------------------------------------------------------------
+
+    def describe_shown(self) -> None:
+        """Say the picture that is shown in phrases."""
+        image = self.stage.shown
+        if image is None:
+            self.floor.say("There is no picture to describe yet.")
+            return
+        self._describe(self.stage.mode.capitalize(), lambda: from_image(image))
+
+    def _describe_selected(self) -> None:
+        """The same for the picture that is selected in the tray."""
+        store, path = self.bench.store, self.selected()
+        if path is None:
+            self.floor.say("Select a picture in the tray to have it described.")
+            return
+        self._describe(path.stem, lambda: store.picture(str(path)))
+
+    def _describe(self, name: str, read: Callable[[], ByteImage]) -> None:
+        at = self.line.mapToGlobal(QPoint(12, self.line.height()))
+        self.floor.loader.ask(
+            lambda: describe(read()),
+            lambda found: self.described.show_phrases(name, found, at),
+            newest="describe",
+        )
 
     # Things by the hand ---------------------------------------------------------------------
 

@@ -96,6 +96,7 @@ def _phrase(written: str, lexicon: Lexicon) -> Phrase:
     tune = _tuned(written, text, emphasis, lexicon)
     if tune is not None:
         return tune
+    text = _whole_words(text, lexicon)
     place = Placement()
     for match in _PLACEMENT.finditer(text):
         place = _placed(place, match)
@@ -128,8 +129,7 @@ def _tuned(written: str, text: str, emphasis: float, lexicon: Lexicon) -> Phrase
 
 def _pieces(text: str, lexicon: Lexicon) -> tuple[tuple[Piece, ...], tuple[Word, ...]]:
     """A phrase's pieces with how they are linked, and all its words."""
-    kept = _whole_words(text, lexicon)
-    parts = _LINK.split(kept)
+    parts = _LINK.split(text)
     pieces: list[Piece] = []
     every: list[Word] = []
     link = ""
