@@ -74,11 +74,12 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
     broad = wide * (1 + 0.5 * (chief.count - 1) ** 0.6)
     away = max(away, broad / (2 * HALF * aspect * min(1.5 * share, 0.92)) + deep / 2)
     if indoors:  # what stands beside it cannot stand far back
-        tallest = max(
-            t.subject.height * t.size
+        like = [
+            t
             for t in wish.things
-            if t.subject.belongs == chief.subject.belongs
-        )
+            if t.subject.belongs == chief.subject.belongs or t.link == "holds"
+        ]
+        tallest = max(_reach(wish, t) for t in like)
         away = max(away, tallest / (2 * HALF * 0.78))
     if said.get("eye") == "above":
         return Eye(
@@ -97,9 +98,18 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
     if chief.subject.belongs == "air" or chief.flies:
         return Eye(away, max(1.6, 0.5 * tall), min(wanted, -0.4), aspect)
     unit = away * HALF
-    top, foot = (base + tall - height) / unit, (base - height) / unit
+    held = [_reach(wish, t) for t in wish.things if t.link == "holds"]
+    top, foot = (base + max([tall, *held]) - height) / unit, (base - height) / unit
     horizon = wanted
     if indoors:
         horizon = -0.08 - (top + foot) / 2
     horizon = max(horizon, -0.86 - foot) if top - foot < 1.6 else -0.9 - foot
     return Eye(away, height, min(horizon, _TALLEST - top) if top - foot < 1.7 else horizon, aspect)
+
+
+def _reach(wish: Wish, thing: Wished) -> float:
+    """How high a thing reaches over what all stand on, metres."""
+    tall = thing.subject.height * thing.size
+    if thing.link == "holds" and thing.to is not None:
+        tall = 0.9 * wish.things[thing.to].subject.height + (0.75 * tall if tall > 0.2 else 0.0)
+    return tall

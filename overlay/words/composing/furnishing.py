@@ -64,7 +64,8 @@ class Furnisher:
         """Things for zones; `taken` are spots that must not be stood before."""
         placed = []
         for number, zone in enumerate(zones):
-            if zone.word in self.wish.unwanted:
+            asked = {t.subject.word for t in self.wish.things}
+            if zone.word in self.wish.unwanted or (zone.count < 3 and zone.word in asked):
                 continue
             count = round(zone.count * self.wish.furnishing)
             for k in range(count):

@@ -155,12 +155,16 @@ class Placing:
 
     def _resting(self, i: int, thing: Wished, to: int, chance: np.random.Generator) -> Spot:
         """On another thing, where it leaves the rest that lies there free; or in it."""
-        x, y, z = resting_place(self._of[to], inside=thing.link == "holds")
-        if thing.link == "holds":
-            return self._spot(thing, i, x, y, z)
+        under = self._of[to]
+        x, y, z = resting_place(under, inside=thing.link == "holds")
+        if thing.link == "holds":  # what is small lies on more of its kind, to the rim
+            rim = self.wish.things[to].subject.height * under.scale + under.at[1]
+            tall = thing.subject.height * thing.size
+            return self._spot(thing, i, x, max(y, rim - 0.85 * tall) if tall < 0.2 else y, z)
         room = 0.4 * self.wish.things[to].subject.size[0] - 0.5 * thing.subject.size[0]
+        seen = 0.75 * self.eye.half_width(z)
         asides = [0.0, *chance.uniform(-max(room, 0.0), max(room, 0.0), 16)]
-        tries = [self._spot(thing, i, x + float(a), y, z) for a in asides]
+        tries = [self._spot(thing, i, float(np.clip(x + a, -seen, seen)), y, z) for a in asides]
         others = [s for k, s in self.spots.items() if k != to]
         return min(tries, key=lambda spot: sum(_overlap(spot.box, o.box) for o in others))
 
@@ -299,6 +303,15 @@ def bears(thing: Wished, under: Wished) -> bool:
 
 def _borne(under: Wished) -> tuple[float, float, float]:
     return resting_place(Placed(under.name, tuple(under.subject.parts()), scale=under.size))
+
+
+def carrier_of(wish: Wish, chief: int) -> Wished | None:
+    """What the chief thing is borne by, itself if it is not; none without things."""
+    if chief < 0:
+        return None
+    thing = wish.things[chief]
+    carried = thing.to is not None and bears(thing, wish.things[thing.to])
+    return wish.things[thing.to] if carried and thing.to is not None else thing
 
 
 def borne_at(wish: Wish, chief: int) -> float:

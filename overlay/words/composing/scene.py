@@ -7,7 +7,7 @@ import numpy as np
 from overlay.words.composing.eye import HALF, Eye, eye_of
 from overlay.words.composing.furnishing import Furnisher, read_furnishing
 from overlay.words.composing.ground import ground_of
-from overlay.words.composing.placing import Placing, Spot, borne_at
+from overlay.words.composing.placing import Placing, Spot, borne_at, carrier_of
 from overlay.words.composing.settle import (
     INDOORS,
     TABLES,
@@ -61,7 +61,7 @@ def compose(wish: Wish, *, seed: int, aspect: float) -> Scene:
     table = _table(wish, place, chief)
     base = table.subject.height if table else borne_at(wish, number)
     eye = eye_of(wish, chief, aspect=aspect, indoors=place in INDOORS, base=base)
-    setting = fitted(setting, place, eye, chief)
+    setting = fitted(setting, place, eye, carrier_of(wish, number))
     ground = ground_of(setting, seed, base, place)
     things: list[Placed] = []
     taken: list[Spot] = []

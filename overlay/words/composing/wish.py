@@ -13,6 +13,7 @@ _SECOND = {"with", "holds", "and", "among", "beside", "near"}  # links that tell
 
 
 _ABOVE = {"over", "above"}
+_GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
 
 
 @dataclass(frozen=True)
@@ -91,7 +92,11 @@ class _Builder:
         self.unwanted: set[str] = set()
 
     def _lay_tables(self) -> None:
-        """What belongs on a table lies on the one that was said."""
+        """What belongs on a table lies on the one that was said; what a vase holds fits it."""
+        for i, thing in enumerate(self.things):
+            if thing.link == "holds" and thing.to is not None and thing.subject.family in _GROWN:
+                fits = 1.7 * self.things[thing.to].subject.height / thing.subject.height
+                self.things[i] = replace(thing, size=min(thing.size, fits))
         tables = [i for i, t in enumerate(self.things) if t.subject.family == "table"]
         for i, thing in enumerate(self.things if tables else []):
             if thing.subject.belongs == "table" and thing.to is None:

@@ -26,6 +26,7 @@ LAND = {
 }
 
 
+_LUMA, _DIM = np.array([0.2126, 0.7152, 0.0722]), 0.07  # of linear light, on average
 _STRETCH = 2048  # rays a thread follows before it takes the next
 # Where further rays pass through a pixel whose neighbours differ, from its middle.
 _FINER = ((-0.35, -0.25), (0.0, 0.35), (0.35, -0.25))
@@ -128,5 +129,7 @@ def _rough(light: npt.NDArray[np.float64], which: npt.NDArray[np.int64]) -> npt.
 
 def _developed(light: npt.NDArray[np.float64]) -> ByteImage:
     """sRGB bytes of linear light, its highlights held."""
+    usual = max(float((light @ _LUMA).mean()), 1e-4)
+    light = light * min(max(_DIM / usual, 1.0), 4.0) ** 0.5  # at night the eye opens
     held = light * (1 + light / 5.0) / (1 + 0.5 * light)
     return (np.asarray(encode_srgb(held.clip(0, 1))) * 255 + 0.5).astype(np.uint8)

@@ -125,7 +125,7 @@ def land_colour(stage, which, x, y, z, out):
         cap = max(cap, 0.75 * stage.air[6])
         for c in range(3):
             own = stage.ridge[c] * tone
-            out[c] = own + cap * (0.82 - own)
+            out[c] = own + cap * (0.72 - own)
         return
     grain = stage.land[1]
     tone, share = _pattern(int(stage.land[0]), x / grain, z / grain)

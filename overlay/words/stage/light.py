@@ -53,7 +53,7 @@ def _surface(t, stage, chosen, ways, which, x, y, z, way, out, normal):
     sky = (0.62 + 0.38 * ny) * free + 0.08 + 0.12 * max(-ny, 0.0)
     lamp = panes * stage.air[7]
     for c in range(3):
-        own = out[c] + snow * (0.86 + 0.02 * c - out[c])
+        own = out[c] + snow * (0.7 + 0.02 * c - out[c])
         lit = own * (stage.sunlight[c] * sun + stage.skylight[c] * sky)
         out[c] = lit + lamp * ((1.35 - 0.55 * c) - lit)
 

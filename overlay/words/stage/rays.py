@@ -41,12 +41,12 @@ def sunlit(t, chosen, ways, soft, x, y, z, sun):
     if count == 0:
         return 1.0
     light, way = 1.0, max(begin, 0.004)
-    for _ in range(36):
+    for _ in range(48):
         d, which = nearest_thing(
             t, chosen, ways, count, way, x + sun[0] * way, y + sun[1] * way, z + sun[2] * way
         )
         light = min(light, soft * d / way)
-        way += max(d, 0.016 * t.sizes[max(which, 0)])
+        way += max(0.8 * d, 0.009 * t.sizes[max(which, 0)])
         if light < 0.01 or way > end:
             break
     light = min(max(light, 0.0), 1.0)

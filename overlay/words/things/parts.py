@@ -318,8 +318,8 @@ def extent(parts: Sequence[Part]) -> tuple[Matrix, Matrix]:
 
 def middle_of(part: Part) -> Matrix:
     """The middle of a part that has half sides."""
-    up = part.turn @ np.array([0.0, part.b[1], 0.0]) if part.shape is Shape.LATHE else np.zeros(3)
-    return np.asarray(part.a) + up
+    lift = {Shape.LATHE: part.b[1], Shape.HULL: -part.b[1] / 2}.get(part.shape, 0.0)
+    return np.asarray(part.a) + part.turn @ np.array([0.0, lift, 0.0])
 
 
 def half_sides(part: Part) -> Matrix:
@@ -327,6 +327,8 @@ def half_sides(part: Part) -> Matrix:
     x, y, z = part.b
     if part.shape is Shape.CONE:
         return np.array([max(x, z), y, max(x, z)])
+    if part.shape is Shape.HULL:
+        return np.array([x, y / 2, z])
     if part.shape is Shape.RING:
         return np.array([x + y, y, x + y])
     return np.array([x, y, z])

@@ -106,6 +106,7 @@ def _hold(part: Part) -> list[float]:
         middle = corners.mean(0)
         reach = float(np.linalg.norm(corners - middle, axis=1).max()) + part.radii[0]
     elif part.shape in {Shape.BALL, Shape.HULL, Shape.CROWN}:
+        middle = np.asarray(part.a)
         reach = max(part.b) * (1.45 if part.shape is Shape.CROWN else 1.05)
     else:
         reach = float(np.linalg.norm(half_sides(part)))

@@ -157,14 +157,14 @@ def bridge(*, span: float = 11.0, h: float = 3.0, wall: str = "#a39a8b", made: s
     """A humped bridge of one arch, seen from its side."""
     skin = Skin.BRICK if made == "brick" else Skin.PLANKS if made == "planks" else Skin.STONE
     b = Builder(wall, skin)
-    steps = np.linspace(-1, 1, 19)
+    steps = np.linspace(-1, 1, 39)
     for s0, s1 in pairwise(steps):
         s = float(s0 + s1) / 2
         under = max(0.78 * h * np.sqrt(max(1 - (s / 0.62) ** 2, 0.0)), 0.0) if abs(s) < 0.62 else 0.0
         top = h * (1.0 - 0.5 * s * s) + 0.2
-        b.box((s * span / 2, (under + top) / 2, 0), (span / 38 + 0.01, max((top - under) / 2, 0.05), 1.5))
+        b.box((s * span / 2, (under + top) / 2, 0), (span / 76 + 0.01, max((top - under) / 2, 0.05), 1.5))
         for z in (1.45, -1.45):
-            b.box((s * span / 2, top + 0.35, z), (span / 38 + 0.01, 0.4, 0.16))
+            b.box((s * span / 2, top + 0.35, z), (span / 76 + 0.01, 0.4, 0.16))
     return b.parts
 
 
