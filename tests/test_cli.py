@@ -219,7 +219,7 @@ class CliTest(WorkspaceTest):
             "mask", picture, "--pick", "part cat", "--out", out,
         )  # fmt: skip
         self.refused(
-            "--pick: pick must be one of subject", "mask", picture, "--pick", "cat", "--out", out
+            "--pick: pick must be one of subject", "mask", picture, "--pick", "zzkqx", "--out", out
         )
         self.refused(
             "ending must be .png",

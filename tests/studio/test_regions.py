@@ -66,7 +66,7 @@ class RegionTest(WorkspaceTest):
 
     def test_what_is_wrong_is_refused_in_a_line(self):
         for regions, said in (
-            ({"a": {"pick": "cat"}}, "regions.a.pick: pick must be one of subject"),
+            ({"a": {"pick": "zzkqx"}}, "regions.a.pick: pick must be one of subject"),
             ({"a": {"mask": "sky.png", "pick": "sky"}}, "must have a mask or a pick, got both"),
             (
                 {"a": {"unite": ["b"]}, "b": {}},

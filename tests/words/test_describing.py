@@ -62,7 +62,7 @@ class DescribingTest(unittest.TestCase):
         self.assertEqual(describe(flat("#b8312a"), ["palette"])["palette"], ["red", "saturated"])
 
     def test_marks_by_size_and_run(self):
-        y, x = np.mgrid[0:200, 0:300]
+        y, _ = np.mgrid[0:200, 0:300]
         across = np.repeat((128 + 90 * np.sin(2 * np.pi * y / 8))[..., None], 3, 2).astype(np.uint8)
         self.assertIn("strokes running across", describe(across, ["manner"])["manner"])
         self.assertIn("upright strokes", describe(across.transpose(1, 0, 2), ["manner"])["manner"])

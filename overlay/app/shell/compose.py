@@ -64,9 +64,6 @@ class House:
     card: CueCard
     sheet: CueSheet
     regions: RegionPanel
-    drawer: DrawerRoom
-    prepare: PrepareRoom
-    words: WordsLine
     side: SideTabs
     bench_room: BenchRoom
     run_desk: RunDesk
@@ -89,6 +86,21 @@ class House:
     search: Search
     helping: Helping
     words_desk: WordsDesk
+
+    @property
+    def drawer(self) -> DrawerRoom:
+        """The room of the drawer's desk."""
+        return self.drawer_desk.room
+
+    @property
+    def prepare(self) -> PrepareRoom:
+        """The room of the preparing desk."""
+        return self.prepare_desk.room
+
+    @property
+    def words(self) -> WordsLine:
+        """The line of the words' desk."""
+        return self.words_desk.line
 
     @property
     def idle(self) -> bool:
@@ -114,9 +126,6 @@ def _built(host: QWidget, bench: Bench) -> House:
     floor, line = Floor(host, bench), StatusLine()
     top, tray, stage = TopBar(bench), Tray(bench), PictureStage()
     card, sheet, regions = CueCard(bench), CueSheet(bench), RegionPanel(bench)
-    drawer, prepare = DrawerRoom(bench), PrepareRoom()
-    words = WordsLine()
-    stage.put_above(words)
     side = SideTabs(tray, stage, card, regions)
     proof_desk, keeping = ProofDesk(floor, stage), Keeping(floor)
     return House(
@@ -129,9 +138,6 @@ def _built(host: QWidget, bench: Bench) -> House:
         card=card,
         sheet=sheet,
         regions=regions,
-        drawer=drawer,
-        prepare=prepare,
-        words=words,
         side=side,
         bench_room=BenchRoom(floor, side, stage, sheet),
         run_desk=RunDesk(floor, top),
@@ -149,10 +155,10 @@ def _built(host: QWidget, bench: Bench) -> House:
         puller=Puller(floor, proof_desk, stage),
         keeping=keeping,
         files=ProjectFiles(floor, keeping),
-        drawer_desk=DrawerDesk(floor, drawer, line),
-        prepare_desk=PrepareDesk(floor, prepare, line),
+        drawer_desk=DrawerDesk(floor, DrawerRoom(bench), line),
+        prepare_desk=PrepareDesk(floor, PrepareRoom(), line),
         search=Search(floor, top, stage, line),
-        words_desk=WordsDesk(floor, words, stage),
+        words_desk=WordsDesk(floor, WordsLine(), stage),
         helping=Helping(floor, bench_stops(tray, sheet, top.button, stage), stage.view),
     )
 

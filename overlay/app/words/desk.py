@@ -46,6 +46,7 @@ class WordsDesk(QObject):
     def __init__(self, floor: Floor, line: WordsLine, stage: PictureStage) -> None:
         super().__init__(floor)
         self.floor, self.bench, self.line, self.stage = floor, floor.bench, line, stage
+        stage.put_above(line)
         self.hearing = Hearing(self._change)
         self.described = Described()
         self.described.joined.connect(self._typed)

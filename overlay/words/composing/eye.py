@@ -68,19 +68,8 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
     wanted = float(said["horizon"]) if "horizon" in said else -0.22
     if chief is None:
         return Eye(9.0, 1.7, wanted, aspect)
-    wide, tall, deep = (v * chief.size for v in chief.subject.size)
-    share = share_of(chief, said)
-    away = tall / (2 * HALF * share)
-    broad = wide * (1 + 0.5 * (chief.count - 1) ** 0.6)
-    away = max(away, broad / (2 * HALF * aspect * min(1.5 * share, 0.92)) + deep / 2)
-    if indoors:  # what stands beside it cannot stand far back
-        like = [
-            t
-            for t in wish.things
-            if t.subject.belongs == chief.subject.belongs or t.link == "holds"
-        ]
-        tallest = max(_reach(wish, t) for t in like)
-        away = max(away, tallest / (2 * HALF * 0.78))
+    tall = chief.subject.size[1] * chief.size
+    away = _distance(wish, chief, aspect=aspect, indoors=indoors)
     if said.get("eye") == "above":
         return Eye(
             0.8 * away,
@@ -105,6 +94,21 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
         horizon = -0.08 - (top + foot) / 2
     horizon = max(horizon, -0.86 - foot) if top - foot < 1.6 else -0.9 - foot
     return Eye(away, height, min(horizon, _TALLEST - top) if top - foot < 1.7 else horizon, aspect)
+
+
+def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool) -> float:
+    """How far the eye stands from the chief thing, so that it takes its share of the picture."""
+    wide, tall, deep = (v * chief.size for v in chief.subject.size)
+    share = share_of(chief, wish.camera)
+    away = float(tall / (2 * HALF * share))
+    broad = wide * (1 + 0.5 * (chief.count - 1) ** 0.6)
+    away = max(away, broad / (2 * HALF * aspect * min(1.5 * share, 0.92)) + deep / 2)
+    if not indoors:
+        return away
+    # What stands beside it cannot stand far back.
+    belongs = chief.subject.belongs
+    like = [t for t in wish.things if t.subject.belongs == belongs or t.link == "holds"]
+    return max(away, max(_reach(wish, t) for t in like) / (2 * HALF * 0.78))
 
 
 def _reach(wish: Wish, thing: Wished) -> float:

@@ -319,7 +319,8 @@ def extent(parts: Sequence[Part]) -> tuple[Matrix, Matrix]:
 def middle_of(part: Part) -> Matrix:
     """The middle of a part that has half sides."""
     lift = {Shape.LATHE: part.b[1], Shape.HULL: -part.b[1] / 2}.get(part.shape, 0.0)
-    return np.asarray(part.a) + part.turn @ np.array([0.0, lift, 0.0])
+    middle: Matrix = np.asarray(part.a) + part.turn @ np.array([0.0, lift, 0.0])
+    return middle
 
 
 def half_sides(part: Part) -> Matrix:
