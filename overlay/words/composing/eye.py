@@ -102,13 +102,13 @@ def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool) -> flo
     share = share_of(chief, wish.camera)
     away = float(tall / (2 * HALF * share))
     broad = wide * (1 + 0.5 * (chief.count - 1) ** 0.6)
-    away = max(away, broad / (2 * HALF * aspect * min(1.5 * share, 0.92)) + deep / 2)
+    away = float(max(away, broad / (2 * HALF * aspect * min(1.5 * share, 0.92)) + deep / 2))
     if not indoors:
         return away
     # What stands beside it cannot stand far back.
     belongs = chief.subject.belongs
     like = [t for t in wish.things if t.subject.belongs == belongs or t.link == "holds"]
-    return max(away, max(_reach(wish, t) for t in like) / (2 * HALF * 0.78))
+    return float(max(away, max(_reach(wish, t) for t in like) / (2 * HALF * 0.78)))
 
 
 def _reach(wish: Wish, thing: Wished) -> float:
