@@ -15,7 +15,8 @@ for _name in ("DATA", "STATE", "CACHE", "CONFIG"):
     os.environ[f"XDG_{_name}_HOME"] = str(Path(_HOME.name) / _name.lower())
 
 import numpy as np  # noqa: E402
-from PySide6.QtCore import QPointF  # noqa: E402
+from PySide6.QtCore import QPoint, QPointF  # noqa: E402
+from PySide6.QtGui import QPainter, QPixmap  # noqa: E402
 from PySide6.QtWidgets import QApplication  # noqa: E402
 
 from overlay.app.main import make_application  # noqa: E402
@@ -25,6 +26,7 @@ from overlay.document.recipe import Recipe  # noqa: E402
 from overlay.imaging.files import read_picture, write_picture  # noqa: E402
 from overlay.imaging.resample import resize  # noqa: E402
 from overlay.studio.bench.bench import Bench  # noqa: E402
+from overlay.studio.demo.almanac import PLATES, plate_file, plate_recipe  # noqa: E402
 from overlay.studio.demo.demo import (  # noqa: E402
     REGIONS_NAME,
     demo_recipe,
@@ -66,14 +68,10 @@ def shoot_window(recipe: Path, folder: Path) -> None:
         settle()
         window.grab().save(str(folder / f"{name}.png"))
 
-    shoot("empty")
     window.open_path(recipe)
     settle()
     window.house.puller.pull()
     shoot("bench")
-    window.house.stage.wipe.setChecked(True)
-    shoot("wipe")
-    window.house.stage.wipe.setChecked(False)
     window.bench.change_recipe("Departure", departure=0.8)
     window.house.puller.pull()
     settle()
@@ -95,12 +93,6 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     shoot("trace")
     window.house.card.tabs["Facets"].click()
     window.house.stage.set_mode("proof")
-    window.bench.change_recipe("Seed", seed=8)
-    window.house.puller.pull()
-    film, runner = window.house.sheet.filmstrip, window.house.puller.runner
-    _wait(lambda: len(film._frames) == 3 or not runner.busy)
-    window.grab().save(str(folder / "running.png"))
-    settle()
     window.bench.change_cue(0, "Enter", enter=0.5, fade_in=0.2)
     window.house.card.span.fields["leave"].setValue(30)
     dark, light = (window.floor.settings.model_copy(update={"theme": t}) for t in ("dark", "light"))
@@ -112,7 +104,39 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     shoot_rooms(window, settle, shoot)
     shoot_settling(window, settle, shoot)
     shoot_search(window, settle, shoot)
+    shoot_words(window, settle, shoot)
+    grab_described(window, settle).save(str(folder / "described.png"))
     window.close()
+
+
+def shoot_words(
+    window: MainWindow, settle: Callable[[], None], shoot: Callable[[str], None]
+) -> None:
+    """A plate's words and the scene they draw."""
+    window.floor.go_to("bench")
+    window.open_path(data_folder() / "demo" / plate_file("barge"))
+    settle()
+    words = [*PLATES["barge"].prompt.split(", "), "beautiful", "kestrel in the sky", "windmil"]
+    window.bench.write_prompt("Words", words)
+    window.house.stage.set_mode("drawn")
+    shoot("words")
+    window.bench.project.undo()
+
+
+def grab_described(window: MainWindow, settle: Callable[[], None]) -> QPixmap:
+    """The window with the panel that says its proof in phrases."""
+    window.house.puller.pull()
+    settle()
+    window.house.stage.set_mode("proof")
+    window.house.words_desk.describe_shown()
+    settle()
+    panel = window.house.words_desk.described
+    shown = window.grab()
+    painter = QPainter(shown)
+    painter.drawPixmap(window.mapFromGlobal(panel.mapToGlobal(QPoint())), panel.grab())
+    painter.end()
+    panel.close()
+    return shown
 
 
 def shoot_search(
@@ -250,6 +274,15 @@ def make_plates(demo: Path, folder: Path) -> None:
     _write_sheet(folder / "plates.jpg", shown)
 
 
+def make_from_words(demo: Path, folder: Path) -> None:
+    """The six plates that have no source but words."""
+    store, shown = PictureStore(), []
+    for name in PLATES:
+        picture = make_proof(absolute_recipe(plate_recipe(name), demo), store).picture
+        shown.append(resize(picture.astype(np.float32), 256, 384))
+    _write_sheet(folder / "from-words.jpg", shown)
+
+
 def _write_sheet(path: Path, shown: list[np.ndarray]) -> None:
     """Six pictures in two rows."""
     rows = [np.concatenate(shown[i : i + 3], axis=1) for i in (0, 3)]
@@ -266,6 +299,7 @@ def main(folder: Path) -> None:
     shoot_window(recipe, folder)
     make_plates(demo, folder)
     make_kinds(demo, folder)
+    make_from_words(demo, folder)
     for path in sorted(folder.iterdir()):
         print(path, *read_picture(path).shape[1::-1])
 

@@ -16,7 +16,8 @@ from overlay.document.project import Project
 from overlay.imaging.intake import PictureError
 from overlay.imaging.whole_files import sweep_unfinished
 from overlay.studio.bench.bench import empty_project
-from overlay.studio.demo.demo import demo_tray, drawn_folder, prepare_demo
+from overlay.studio.demo.almanac import PLATES, plate_file
+from overlay.studio.demo.demo import RECIPE_NAME, demo_tray, drawn_folder, prepare_demo
 from overlay.studio.inputs.folders import path_digest, state_folder
 from overlay.studio.keeping.container import ENDING, lend_proofs, write_container
 from overlay.studio.keeping.holding import Hold
@@ -56,6 +57,7 @@ class ProjectFiles(QObject):
             Command("File", "Save as…", "Ctrl+Shift+S", self.save_as),
             Command("File", "Pack with proofs…", "", self.pack_with_proofs),
             Command("Help", "Open the demo", "", self.open_demo),
+            Submenu("Help", "Open a plate from words", "", self._plates),
         )
 
     def _recent(self) -> list[tuple[str, Deed]]:
@@ -65,6 +67,14 @@ class ProjectFiles(QObject):
             return lambda: self.open_recent(Path(name))
 
         return [(name, opening(name)) for name in self.floor.settings.recent]
+
+    def _plates(self) -> list[tuple[str, Deed]]:
+        """The demo's plates that have no source but words."""
+
+        def opening(name: str) -> Deed:
+            return lambda: self._open_drawn(plate_file(name))
+
+        return [(name.capitalize(), opening(name)) for name in PLATES]
 
     def _left(self) -> list[tuple[str, Deed]]:
         """Unsaved work that was left, by a crash or by putting it away."""
@@ -121,10 +131,13 @@ class ProjectFiles(QObject):
 
     def open_demo(self) -> None:
         """Open the demo project, drawing it where it is not there yet."""
+        self._open_drawn(RECIPE_NAME)
+
+    def _open_drawn(self, name: str) -> None:
         self.floor.say("Drawing the demo's pictures, once; this takes half a minute…")
         self.loader.ask(
             lambda: prepare_demo(drawn_folder()),
-            lambda path: self.open_path(path) if self.may_leave() else None,
+            lambda path: self.open_path(path.with_name(name)) if self.may_leave() else None,
             newest="demo",
         )
 

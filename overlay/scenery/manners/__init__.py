@@ -8,6 +8,7 @@ from overlay.scenery.manners.felt import draw_felt
 from overlay.scenery.manners.glazed_tile import draw_glazed_tile
 from overlay.scenery.manners.gouache import draw_gouache
 from overlay.scenery.manners.lino_cut import draw_lino_cut
+from overlay.scenery.manners.weave import draw_weave
 
 MANNERS: dict[str, Callable[[int, int], ByteImage]] = {
     "glazed tile": draw_glazed_tile,
@@ -15,6 +16,7 @@ MANNERS: dict[str, Callable[[int, int], ByteImage]] = {
     "felt": draw_felt,
     "gouache": draw_gouache,
     "dot print": draw_dot_print,
+    "weave": draw_weave,
 }
 
 

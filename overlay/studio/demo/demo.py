@@ -2,6 +2,7 @@
 
 import shutil
 from collections.abc import Callable
+from functools import partial
 from pathlib import Path
 from typing import Any
 
@@ -16,6 +17,7 @@ from overlay.imaging.whole_files import write_bytes
 from overlay.scenery.manners import MANNERS, draw_manner
 from overlay.scenery.march import FAR
 from overlay.scenery.scenes import SCENES, Drawn, draw_scene
+from overlay.studio.demo.almanac import PLATES, plate_file, plate_recipe
 from overlay.studio.inputs.drawn_parts import write_parts
 from overlay.studio.inputs.folders import data_folder, shelf_folder
 from overlay.studio.inputs.paths import absolute_recipe
@@ -25,7 +27,7 @@ from overlay.studio.making.warming import warm_kernels
 from overlay.studio.runs.pull import pull_proof
 
 # Raised when the drawings change, so that an old demo folder is drawn anew.
-_EDITION = "3"
+_EDITION = "4"
 _STAMP = ".edition"
 _FIRST_SEED = 3
 RECIPE_NAME, REGIONS_NAME = "almanac.json", "three-manners.json"
@@ -119,11 +121,16 @@ def ensure_demo(folder: Path, report: Report = _say_nothing) -> Path:
         else:
             _draw_all(folder, report)
         write_bytes(stamp, _EDITION.encode())
-    for name, make in ((RECIPE_NAME, opening_recipe), (REGIONS_NAME, three_manners_recipe)):
+    for name, make in _recipes().items():
         if not (folder / name).exists():
-            text = recipe_json(make()).encode()
-            write_bytes(folder / name, text)
+            write_bytes(folder / name, recipe_json(make()).encode())
     return folder / RECIPE_NAME
+
+
+def _recipes() -> dict[str, Callable[[], Recipe]]:
+    """The demo's recipes by the names of their files."""
+    made = {RECIPE_NAME: opening_recipe, REGIONS_NAME: three_manners_recipe}
+    return made | {plate_file(name): partial(plate_recipe, name) for name in PLATES}
 
 
 def prepare_demo(folder: Path, report: Report = _say_nothing) -> Path:

@@ -1,4 +1,4 @@
-"""The whole demo as files: every scene in every manner, each with its report."""
+"""The whole demo as files: scenes in every manner, plates from words, each with its report."""
 
 import json
 from collections.abc import Callable
@@ -11,6 +11,7 @@ from overlay.imaging.files import write_picture
 from overlay.imaging.whole_files import write_bytes
 from overlay.scenery.manners import MANNERS
 from overlay.scenery.scenes import SCENES
+from overlay.studio.demo.almanac import PLATES, plate_recipe
 from overlay.studio.demo.demo import demo_recipe, three_manners_recipe
 from overlay.studio.inputs.paths import absolute_recipe, relative_recipe
 from overlay.studio.inputs.pictures import PictureStore
@@ -29,6 +30,12 @@ def render_plates(folder: Path, say: Callable[[str], None]) -> list[Path]:
             kept = measures["structure_kept"]
             say(f"{scene} in {manner}: style match {match:.0f}, structure kept {kept:.0f}")
             written.append(path)
+    for name in PLATES:
+        path = folder / f"proof-in-words-{name}.png".replace(" ", "-")
+        measures = _render(plate_recipe(name), path, store)
+        match = next(iter(measures["style_match"].values()))
+        say(f"{name} from words in {PLATES[name].manner}: style match {match:.0f}")
+        written.append(path)
     for settled in (0.0, 0.2, 0.4):
         path = folder / f"proof-three-manners-settled-{100 * settled:.0f}.png"
         rims = _render(three_manners_recipe(settled), path, store)["rim"]
