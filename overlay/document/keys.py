@@ -1,6 +1,7 @@
 """Settings by their keys: dotted paths into a recipe, as `--set` and proof sheets take them.
 
-`departure`, `cues.0.weight`, `cues.tile.weight` by a cue's name, `regions.sky.grow`.
+`departure`, `cues.0.weight`, `cues.tile.weight` by a cue's name, `regions.sky.grow`, and
+`prompt.0`, `prompt.0.emphasis` for a phrase of the prompt.
 """
 
 from typing import Any
@@ -9,6 +10,7 @@ from overlay.document.cues import BALANCES
 from overlay.document.editing import part_data
 from overlay.document.json_text import RecipeError, parse_json
 from overlay.document.part import Part, shown
+from overlay.document.phrases import LEAD, lay_phrase, phrase_at
 
 
 def apply_setting(data: Any, setting: str) -> None:
@@ -38,6 +40,9 @@ def lay_value(data: Any, key: str, value: Any, *, where: str) -> None:
     RecipeError
         If the key leads nowhere.
     """
+    if key.startswith(LEAD) and isinstance(data, dict):
+        data["prompt"] = lay_phrase(str(data.get("prompt", "")), key, value, where)
+        return
     *path, last = key.split(".")
     place = data
     for part in path:
@@ -55,6 +60,8 @@ def value_at(part: Any, key: str) -> Any:
 
     Tuples and parts come as they are.
     """
+    if key.startswith(LEAD) and isinstance(part, Part):
+        return phrase_at(str(getattr(part, "prompt", "")), key)
     place = part
     for name in key.split("."):
         if isinstance(place, Part) and name in (*type(place).model_fields, "active_facets"):

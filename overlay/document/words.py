@@ -15,10 +15,12 @@ MOST_PLACED = 64
 class Words(Part):
     """The words as a cue: how much and when they are heard, and where.
 
-    `contours` is the weight of the drawn scene's true contours as a guide.
+    Muted words are as if there were none. `contours` is the weight of the drawn scene's true
+    contours as a guide.
     """
 
     weight: Double = 1.0
+    muted: bool = False
     enter: Unit = 0.0
     leave: Unit = 1.0
     fade_in: Unit = 0.0

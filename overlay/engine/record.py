@@ -9,7 +9,7 @@ from overlay.imaging.colour import FloatImage
 
 # What is decided: large forms of light and dark, marks and contours, and colour.
 ASPECTS = ("masses", "marks", "colour")
-SOURCE, CANVAS = "source", "canvas"
+CANVAS = "canvas"
 
 
 @dataclass(frozen=True)
@@ -18,7 +18,7 @@ class Influence:
 
     Attributes
     ----------
-    names : the cues that spoke, then what stays where they do not: `source` or `canvas`.
+    names : the cues that spoke, then what stays where they do not: the ground, or `canvas`.
     progress : at the end of each step, 0..1.
     maps : (steps, names, aspects, rows, columns) uint8, 255 is all; about 24 rows, over the whole
         frame. Over the names they sum to 255, up to rounding.

@@ -150,6 +150,7 @@ class Request:
         departure per pixel, so soft parts start later.
     marked : whether the source is a proof that bears marks already, so that its contours and its
         detail need no help beside new marks.
+    ground : what the source is called where it is said who decided.
     blend : `share`, each patch from one reference, or `mix`, references averaged and then made
         crisp again.
     """
@@ -167,6 +168,7 @@ class Request:
     marked: bool = False
     blend: str = "share"
     stray: Stray | None = None
+    ground: str = "source"
 
     def __post_init__(self) -> None:
         shape = (self.height, self.width)

@@ -12,7 +12,7 @@ from overlay.words.air import through_air
 from overlay.words.composing.scene import compose
 from overlay.words.composing.wish import Wish
 from overlay.words.stage.drawing import Drawn, draw_scene
-from overlay.words.stage.setting import Setting, changed
+from overlay.words.stage.setting import Setting, pushed
 
 Light = npt.NDArray[np.float64]
 _PLAIN = Setting()
@@ -68,8 +68,8 @@ def _stood_in(depth: FloatImage, masks: dict[str, FloatImage]) -> FloatImage:
 def _relit(light: Light, depth: FloatImage, wish: Wish) -> Light:
     """Another hour's light, snow on what faces up, and air that thickens with distance."""
     setting = _PLAIN
-    for effects in wish.effects:
-        setting = changed(setting, effects)
+    for effects, emphasis in wish.effects:
+        setting = pushed(setting, effects, emphasis)
     if setting == _PLAIN:
         return light
     now = np.asarray(setting.sunlight) * 0.6 + np.asarray(setting.skylight)

@@ -3,6 +3,7 @@ from PySide6.QtGui import QImage
 from PySide6.QtTest import QTest
 
 from overlay.app.words.chip import DRAWN, READ, STAND_IN, UNKNOWN
+from overlay.studio.bench.region_edits import add_region
 from tests.app.harness import WindowTest
 
 LEFT = Qt.MouseButton.LeftButton
@@ -203,3 +204,64 @@ class DescribedTest(WordsTest):
     def test_a_picture_in_the_tray_must_be_chosen(self):
         self.choose("Describe the picture in the tray")
         self.assertIn("Select a picture", self.status)
+
+
+class RowTest(WordsTest):
+    def setUp(self):
+        super().setUp()
+        self.without_source()
+        self.row = self.desk.row
+
+    @property
+    def words(self):
+        return self.bench.project.recipe.words
+
+    def test_the_words_have_a_row_on_the_sheet_while_there_are_some(self):
+        self.assertTrue(self.row.isHidden())
+        self.say("heron, canal")
+        self.assertFalse(self.row.isHidden())
+        self.assertEqual(self.row.contours.text(), "50 %")
+        self.row.weight.setFocus()
+        QTest.keyClick(self.row.weight, Qt.Key.Key_Up)
+        self.assertEqual(self.words.weight, 1.01)
+        QTest.mouseClick(self.row.mute, LEFT)
+        self.settle()
+        self.assertTrue(self.words.muted)
+        self.assertEqual(self.line.hearing.text(), "0 %")
+        self.bench.project.undo()
+        self.assertFalse(self.words.muted)
+
+    def test_its_span_is_dragged_on_the_axis_of_the_cues(self):
+        self.say("heron, canal")
+        envelope = self.row.envelope
+        envelope.setFocus()
+        QTest.keyClick(envelope, Qt.Key.Key_Tab)
+        before = self.words
+        QTest.keyClick(envelope, Qt.Key.Key_Right)
+        self.assertNotEqual(self.words, before)
+        self.assertEqual(envelope.shape.enter, self.words.enter)
+        QTest.mouseClick(self.row.contours, LEFT)
+        self.assertTrue(self.desk.hearing.isVisible())
+        self.desk.hearing.close()
+
+    def test_its_region_is_chosen_on_it(self):
+        self.say("heron, canal")
+        add_region(self.bench.project, "bank", pick="water")
+        self.settle()
+        entry = next(a for a in self.row.region_menu().actions() if a.text() == "bank")
+        entry.trigger()
+        self.assertEqual(self.words.region, "bank")
+        self.assertEqual(self.row.region.text(), "bank")
+
+    def test_a_chip_offers_its_words_and_its_emphasis_to_a_sheet(self):
+        self.say("heron 140%, canal")
+        menu = self.line.chips[0].menu()
+        offered = {a.text(): a.menu() for a in menu.actions() if a.menu() is not None}
+        self.assertEqual(set(offered), {"The words", "Emphasis"})
+        offered["The words"].actions()[0].trigger()
+        self.settle()
+        well = self.window.house.search.sheet_room.across
+        self.assertEqual((well.setting.key, well.typed.text()), ("prompt.0", "heron 140%"))
+        well.typed.setText("heron, swan, none")
+        axis = well.axis(self.bench.project.recipe)
+        self.assertEqual(axis.values, ("heron", "swan", None))

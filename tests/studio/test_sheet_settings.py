@@ -34,7 +34,29 @@ class SettingsTest(unittest.TestCase):
         ):  # fmt: skip
             self.assertIn(key, found)
         self.assertNotIn("cues.v1.2.weight", found)  # a dot would lead elsewhere
-        self.assertNotIn("prompt", found)
+        self.assertIn("prompt", found)
+        self.assertNotIn("words.weight", found)  # there are no words to weigh
+
+    def test_each_phrase_and_its_emphasis_is_a_setting(self):
+        said = RECIPE.model_copy(update={"prompt": "red barge 140%, dawn"})
+        found = {s.key: s for s in settings_of(said)}
+        self.assertEqual(found["prompt.0"].title, "Words: “red barge”")
+        emphasis = found["prompt.0.emphasis"]
+        self.assertEqual((emphasis.now, emphasis.high, emphasis.percent), (1.4, 2, True))
+        self.assertEqual(found["prompt.1.emphasis"].now, 1.0)
+        self.assertNotIn("prompt.2", found)
+        self.assertTrue({"words.weight", "words.contours", "guidance"} <= set(found))
+        axis = read_axis("prompt.0=heron,blue barge,none", said, "x")
+        self.assertEqual(axis.values, ("heron", "blue barge", None))
+        self.assertEqual(say(None, found["prompt.0"]), "left out")
+        for text, why in (
+            ("prompt.0=windmil", "every word must be known, got 'windmil'"),
+            ("prompt.0=3", "must be words, got 3"),
+            ("prompt=none", "must be words, got null"),
+            ("prompt.1.emphasis=3", "must be 0 to 2, got 3"),
+        ):
+            with self.subTest(text), self.assertRaisesRegex(RecipeError, why):
+                read_axis(text, said, "x")
 
     def test_bounds_present_values_and_names_come_from_the_document(self):
         grow = find_setting(RECIPE, "regions.sky.grow")

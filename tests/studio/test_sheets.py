@@ -119,6 +119,20 @@ class JobTest(SheetTest):
                 self.assertEqual(proof.measures, single.measures)
                 self.assertEqual(proof.recipe_hash, single.recipe_hash)
 
+    def test_words_vary_over_a_sheet_with_the_bytes_of_single_runs(self):
+        said = {"prompt": "heron, canal, mist", "source": None, "departure": 0.7}
+        sheet = self.sheet("prompt.0=heron,swan,none", "prompt.2.emphasis=0.5,1", **said)
+        prompts = {p: cell_recipe(sheet, *p).prompt for p in ((0, 0), (1, 1), (1, 2))}
+        self.assertEqual(
+            list(prompts.values()), ["heron, canal, mist 50%", "swan, canal, mist",
+                                     "heron 0%, canal, mist"]
+        )  # fmt: skip
+        proofs = self.pull_all(sheet)
+        self.assertEqual(len({p.picture.tobytes() for p in proofs.values()}), 6)
+        for place in ((0, 1), (1, 2)):
+            single = make_proof(cell_recipe(sheet, *place), PictureStore())
+            np.testing.assert_array_equal(proofs[place].picture, single.picture)
+
     def test_cells_are_kept_light_and_cost_nothing_again(self):
         sheet = self.sheet("departure=0.3,0.6")
         first = self.pull_all(sheet)

@@ -37,6 +37,13 @@ class WordsInProofsTest(WorkspaceTest):
         said = self.proof(departure=1.0, prompt="red heron, canal, dusk").picture
         self.assertNotEqual(said.tobytes(), plain.tobytes())
 
+    def test_muted_words_are_none_and_words_are_named_where_they_decide(self):
+        muted = self.proof(departure=1.0, prompt="heron, canal", words={"muted": True})
+        self.assertEqual(muted.picture.tobytes(), self.proof(departure=1.0).picture.tobytes())
+        said = self.proof(prompt="heron, canal", departure=0.6)
+        self.assertEqual(said.influence.names, ("paint", "words"))
+        self.assertGreater(said.influence.of("words").max(), 0)
+
     def test_guidance_pushes_the_proof_towards_what_is_drawn(self):
         match = []
         for guidance in (0.1, 0.5, 1.0):

@@ -99,6 +99,14 @@ class AirTest(unittest.TestCase):
         warm = [srgb_to_work(p.drawn.picture)[..., 2].mean() for p in (day, evening)]
         self.assertGreater(warm[1], warm[0] + 0.02)
 
+    def test_an_hour_and_a_weather_go_as_far_as_they_are_emphasised(self):
+        for word in ("dusk", "fog"):
+            far = [lightness(drawn(f"cottage, meadow, {word} {e}%"))[:20] for e in (0, 50, 100)]
+            away = [np.abs(part - far[0]).mean() for part in far]
+            with self.subTest(word):
+                self.assertEqual(away, sorted(away))
+                self.assertGreater(away[1], 0.01)
+
     def test_tuning_moves_the_picture_the_way_it_says(self):
         plain = srgb_to_work(drawn("windmill, meadow").drawn.picture)
         for tune, channel, sign in (

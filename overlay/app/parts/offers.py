@@ -43,15 +43,16 @@ class Offers(QObject):
         return menu
 
 
-def offer(widget: QWidget, keys: Keys, *, plain_drag: bool = False) -> None:
+def offer(widget: QWidget, keys: Keys, *, plain_drag: bool = False, own_menu: bool = False) -> None:
     """Have a widget offer its settings: by its menu, and dragged.
 
     Parameters
     ----------
     plain_drag : whether dragging alone takes hold, as of a label; else Ctrl must be held, since the
         control has its own use for a drag.
+    own_menu : whether the widget has a menu of its own, and calls `add_offers` for it.
     """
-    handle = _Handle(widget, keys, plain_drag=plain_drag)
+    handle = _Handle(widget, keys, plain_drag=plain_drag, own_menu=own_menu)
     widget.installEventFilter(handle)
     for field in widget.findChildren(QWidget):
         field.installEventFilter(handle)  # a spin box's line has the pointer
@@ -59,17 +60,27 @@ def offer(widget: QWidget, keys: Keys, *, plain_drag: bool = False) -> None:
         widget.setCursor(Qt.CursorShape.OpenHandCursor)
 
 
+def add_offers(menu: QMenu, keys: list[tuple[str, str]], widget: QWidget) -> None:
+    """Put what can be done with a widget's settings into a menu of its own."""
+    offers = widget.window().findChild(Offers)
+    if keys and offers is not None:
+        menu.addSeparator()
+        for action in offers.menu(keys, menu).actions():
+            menu.addAction(action)
+
+
 class _Handle(QObject):
     """Sees a widget's mouse and menu first."""
 
-    def __init__(self, widget: QWidget, keys: Keys, *, plain_drag: bool) -> None:
+    def __init__(self, widget: QWidget, keys: Keys, *, plain_drag: bool, own_menu: bool) -> None:
         super().__init__(widget)
+        self._own_menu = own_menu
         self._widget, self._keys, self._plain = widget, keys, plain_drag
         self._from: QPoint | None = None
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
         if isinstance(event, QContextMenuEvent):
-            return self._open_menu(event.globalPos())
+            return not self._own_menu and self._open_menu(event.globalPos())
         if not isinstance(event, QMouseEvent):
             return False
         if event.type() == QEvent.Type.MouseButtonPress:

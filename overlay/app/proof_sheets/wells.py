@@ -1,5 +1,6 @@
 """A well takes one setting and the values that it goes through."""
 
+import json
 from collections.abc import Sequence
 from pathlib import Path
 from typing import Any
@@ -28,6 +29,12 @@ from overlay.document.recipe import Recipe
 from overlay.document.sheets import Axis
 from overlay.studio.sheets.axes import make_axis, say, spread, typed_values
 from overlay.studio.sheets.settings import Setting
+
+_PLACEHOLDERS = {
+    "number": "values: 30 50 90", "size": "sizes: 384x256 768x512",
+    "words": "words: heron, swan, none",
+}  # fmt: skip
+TYPED = ("number", "size", "words")  # kinds of settings whose values are typed
 
 _VALUE = Qt.ItemDataRole.UserRole
 
@@ -60,7 +67,7 @@ class Well(QFrame):
         self.clear.clicked.connect(lambda: self.put(None))
         self.typed = QLineEdit()
         self.typed.setAccessibleName(f"Values {name.lower()}")
-        self.typed.setPlaceholderText("values: 30 50 90")
+        self.typed.setPlaceholderText(_PLACEHOLDERS["number"])
         self.typed.textChanged.connect(lambda _: self.changed.emit())
         self.ticks = QListWidget()
         self.ticks.setAccessibleName(f"Choices {name.lower()}")
@@ -126,7 +133,7 @@ class Well(QFrame):
     ) -> None:
         """Hold a setting, with values if they are known, and the pictures to choose from."""
         self.setting = setting
-        number = setting is not None and setting.kind in ("number", "size")
+        number = setting is not None and setting.kind in TYPED
         spreads = setting is not None and setting.kind == "number"
         self.typed.setVisible(number)
         self.spreading.setVisible(spreads)
@@ -142,9 +149,12 @@ class Well(QFrame):
         self.changed.emit()
 
     def _show_numbers(self, setting: Setting, values: Sequence[Any]) -> None:
-        low, high = _usual_range(setting)
-        tried = [] if setting.kind == "size" else [round(v, 2) for v in spread(low, high, 4, "")]
+        low, high = _usual_range(setting) if setting.kind == "number" else (0.0, 1.0)
+        tried = [] if setting.kind != "number" else [round(v, 2) for v in spread(low, high, 4, "")]
         shown = list(values) or tried
+        if setting.kind == "words":
+            shown = list(values) or [setting.now]
+        self.typed.setPlaceholderText(_PLACEHOLDERS[setting.kind])
         if setting.whole:
             shown = [round(v) for v in shown]
         self.typed.setText(_text_of(shown, setting))
@@ -194,7 +204,7 @@ class Well(QFrame):
         """The setting with its values; None where there is none; raises `RecipeError`."""
         if self.setting is None:
             return None
-        if self.setting.kind in ("number", "size"):
+        if self.setting.kind in TYPED:
             values = typed_values(self.typed.text(), self.setting)
         else:
             items = [self.ticks.item(i) for i in range(self.ticks.count())]
@@ -237,7 +247,16 @@ def _usual_range(setting: Setting) -> tuple[float, float]:
     return max(low, setting.low), min(high, setting.high)
 
 
+def _quoted(value: Any) -> str:
+    """Words as they are typed in a well, where commas part values."""
+    if value is None:
+        return "none"
+    return json.dumps(value, ensure_ascii=False) if "," in value else str(value)
+
+
 def _text_of(values: Sequence[Any], setting: Setting) -> str:
+    if setting.kind == "words":
+        return ", ".join(_quoted(value) for value in values)
     if setting.kind == "size":
         return " ".join(
             "x".join(map(str, v)) if isinstance(v, list | tuple) else str(v) for v in values

@@ -98,9 +98,9 @@ class CueRow(TakesPictures, QWidget):
         self.region.setFixedWidth(_REGION)
         self.region.setToolTip("Where the cue acts: choose a region, or the whole picture")
         self.region.clicked.connect(self._offer_regions)
-        self.mute = _letter("M", "Mute: leave this cue out of the next proof (M)")
+        self.mute = letter("M", "Mute: leave this cue out of the next proof (M)")
         self.mute.clicked.connect(lambda on: self.muted.emit(self.index, on))
-        self.solo = _letter("S", "Solo: hear this cue alone; once more, all of them (S)")
+        self.solo = letter("S", "Solo: hear this cue alone; once more, all of them (S)")
         self.solo.clicked.connect(lambda _: self.soloed.emit(self.index))
         self.weight = QSpinBox()
         self.weight.setRange(0, 200)
@@ -239,7 +239,8 @@ def choice_of(event: QMouseEvent) -> str:
     return "toggle" if event.modifiers() & _CONTROL else "only"
 
 
-def _letter(text: str, tip: str) -> QToolButton:
+def letter(text: str, tip: str) -> QToolButton:
+    """A button of one letter that stays down."""
     button = QToolButton()
     button.setText(text)
     button.setCheckable(True)

@@ -21,7 +21,7 @@ from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.theme import ROW
 from overlay.app.sheet.axis import BAR, HEAD, TAIL, TimeAxis
 from overlay.app.sheet.cue_row import CueRow
-from overlay.app.sheet.envelope import Shape
+from overlay.app.sheet.envelope import Envelope, Shape
 from overlay.app.sheet.filmstrip import Filmstrip, Scale
 from overlay.app.sheet.influence_chart import InfluenceChart
 from overlay.document.cues import Cue, ReferenceCue, cues_of
@@ -66,6 +66,14 @@ class CueSheet(TakesPictures, QFrame):
         layout.addLayout(_on_axis(_faint("filmstrip", 12), self.filmstrip))
         layout.addLayout(_on_axis(_faint("influence", 12), self.chart))
         layout.addWidget(self._row_area(), 1)
+        self._spanned: list[Envelope] = []  # of rows that are no cues
+
+    def put_first(self, row: QWidget, envelope: Envelope) -> None:
+        """Have a row that is no cue stand above all of them, on the same axis."""
+        box = self.layout()
+        assert isinstance(box, QVBoxLayout)
+        box.insertWidget(box.count() - 1, row)
+        self._spanned.append(envelope)
 
     def _title(self) -> QWidget:
         title = QWidget()
@@ -303,8 +311,8 @@ class CueSheet(TakesPictures, QFrame):
         """Where the run starts and which moment is looked at."""
         self.filmstrip.set_moment(start, playhead)
         self.chart.set_moment(start, playhead)
-        for row in self.rows:
-            row.envelope.set_moment(start, playhead)
+        for envelope in (*self._spanned, *(row.envelope for row in self.rows)):
+            envelope.set_moment(start, playhead)
 
 
 def _on_axis(head: QWidget, middle: QWidget) -> QHBoxLayout:

@@ -1,6 +1,7 @@
 """One cue's envelope, drawn to scale; dragged for enter, leave, fades and weight."""
 
 from dataclasses import dataclass, replace
+from typing import Protocol
 
 from PySide6.QtCore import QEvent, QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import (
@@ -16,11 +17,27 @@ from PySide6.QtWidgets import QWidget
 
 from overlay.app.parts.theme import ROW, tone
 from overlay.app.sheet.axis import TimeAxis
-from overlay.document.cues import Cue
 
 _GRAB = 7  # pixels
 _SNAP = 0.05
 _HANDLES = ("enter", "fade_in", "weight", "fade_out", "leave")
+
+
+class Spanned(Protocol):
+    """What counts for a span of the run: a cue, or the words."""
+
+    @property
+    def weight(self) -> float: ...
+    @property
+    def enter(self) -> float: ...
+    @property
+    def leave(self) -> float: ...
+    @property
+    def fade_in(self) -> float: ...
+    @property
+    def fade_out(self) -> float: ...
+    @property
+    def muted(self) -> bool: ...
 
 
 @dataclass(frozen=True)
@@ -34,7 +51,7 @@ class Shape:
     weight: float
 
     @classmethod
-    def of(cls, cue: Cue) -> "Shape":
+    def of(cls, cue: Spanned) -> "Shape":
         """The shape of a cue."""
         return cls(cue.enter, cue.leave, cue.fade_in, cue.fade_out, cue.weight)
 
@@ -83,7 +100,7 @@ class Envelope(QWidget):
     pressed = Signal(str)  # only, toggle or extend
 
     def __init__(
-        self, cue: Cue, colour: QColor, axis: TimeAxis, parent: QWidget | None = None
+        self, cue: Spanned, colour: QColor, axis: TimeAxis, parent: QWidget | None = None
     ) -> None:
         super().__init__(parent)
         self.axis = axis
@@ -107,7 +124,7 @@ class Envelope(QWidget):
         """The shape as it is shown."""
         return self._shape
 
-    def set_cue(self, cue: Cue, colour: QColor) -> None:
+    def set_cue(self, cue: Spanned, colour: QColor) -> None:
         """Show another state of the cue."""
         if self._dragging is None:
             self._shape, self._colour, self._muted = Shape.of(cue), colour, cue.muted

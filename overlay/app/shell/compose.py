@@ -158,7 +158,7 @@ def _built(host: QWidget, bench: Bench) -> House:
         drawer_desk=DrawerDesk(floor, DrawerRoom(bench), line),
         prepare_desk=PrepareDesk(floor, PrepareRoom(), line),
         search=Search(floor, top, stage, line),
-        words_desk=WordsDesk(floor, WordsLine(), stage),
+        words_desk=WordsDesk(floor, WordsLine(), stage, sheet),
         helping=Helping(floor, bench_stops(tray, sheet, top.button, stage), stage.view),
     )
 

@@ -4,8 +4,10 @@ from PySide6.QtCore import QPoint, QSize, Qt, Signal
 from PySide6.QtGui import QContextMenuEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QMenu, QWidget
 
+from overlay.app.parts.offers import add_offers, offer
 from overlay.app.parts.plain import plain, plain_tip
 from overlay.app.parts.theme import tone
+from overlay.document.phrases import LEAD
 from overlay.words.language.reading import Phrase, Word
 from overlay.words.language.writing import without_emphasis
 
@@ -44,8 +46,10 @@ class PhraseChip(QWidget):
     removed = Signal()
     replaced = Signal(str, str)  # a word, and what is to stand in its place
 
-    def __init__(self, phrase: Phrase, parent: QWidget | None = None) -> None:
+    def __init__(self, phrase: Phrase, number: int = 0, parent: QWidget | None = None) -> None:
         super().__init__(parent)
+        self.number = number
+        offer(self, self.settings, own_menu=True)
         self.phrase, self.state = phrase, state_of(phrase)
         self._emphasis = phrase.emphasis
         self._from: QPoint | None = None
@@ -134,20 +138,26 @@ class PhraseChip(QWidget):
     def contextMenuEvent(self, event: QContextMenuEvent) -> None:
         self.menu().exec(event.globalPos())
 
+    def settings(self) -> list[tuple[str, str]]:
+        """Its settings by their keys, with what they are called."""
+        key = f"{LEAD}{self.number}"
+        return [(key, "The words"), (f"{key}.emphasis", "Emphasis")]
+
     def menu(self) -> QMenu:
         """What can be done with it: offers for what is not known, edit, remove."""
         menu = QMenu(self)
         for word in self.phrase.words:
-            for offer in word.near if word.entry is None else ():
-                action = menu.addAction(plain(f"{word.text} → {offer}"))
+            for known in word.near if word.entry is None else ():
+                action = menu.addAction(plain(f"{word.text} → {known}"))
                 action.triggered.connect(
-                    lambda _=False, w=word.text, o=offer: self.replaced.emit(w, o)
+                    lambda _=False, w=word.text, o=known: self.replaced.emit(w, o)
                 )
         if menu.actions():
             menu.addSeparator()
         menu.addAction("Edit", self.edit_asked.emit)
         menu.addAction("Plain emphasis", lambda: self.emphasised.emit(1.0))
         menu.addAction("Remove", self.removed.emit)
+        add_offers(menu, self.settings(), self)
         return menu
 
     def _show_emphasis(self, emphasis: float) -> None:

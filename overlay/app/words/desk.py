@@ -4,6 +4,7 @@ from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from functools import partial
 from pathlib import Path
+from typing import Any
 
 import numpy as np
 from PySide6.QtCore import QObject, QPoint, QPointF
@@ -13,15 +14,17 @@ from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.images import from_image, to_image
 from overlay.app.picture.stage import PictureStage
+from overlay.app.sheet.cue_sheet import CueSheet
 from overlay.app.words.described import Described
 from overlay.app.words.grab import GrabTool, Held, box_of
 from overlay.app.words.hearing import Hearing
 from overlay.app.words.line import WordsLine
+from overlay.app.words.row import WordsRow
 from overlay.document.changes import Changes
 from overlay.document.recipe import Recipe
 from overlay.imaging.colour import ByteImage
 from overlay.studio.making.canvas import Canvas
-from overlay.studio.making.words_scene import WordsScene
+from overlay.studio.making.words_scene import WordsScene, strength_of
 from overlay.words.describing import describe
 from overlay.words.language.grammar import read_prompt
 from overlay.words.language.reading import Reading
@@ -43,11 +46,14 @@ class _Read:
 class WordsDesk(QObject):
     """Shows the words and the scene they draw; what they are heard with opens beside them."""
 
-    def __init__(self, floor: Floor, line: WordsLine, stage: PictureStage) -> None:
+    def __init__(self, floor: Floor, line: WordsLine, stage: PictureStage, sheet: CueSheet) -> None:
         super().__init__(floor)
         self.floor, self.bench, self.line, self.stage = floor, floor.bench, line, stage
         stage.put_above(line)
         self.hearing = Hearing(self._change)
+        self.row = WordsRow(self._change_words, sheet.axis)
+        self.row.hearing_asked.connect(self._open_hearing)
+        sheet.put_first(self.row, self.row.envelope)
         self.described = Described()
         self.described.joined.connect(self._typed)
         self._scene: WordsScene | None = None
@@ -82,8 +88,9 @@ class WordsDesk(QObject):
 
     def _read(self) -> None:
         recipe = self.bench.project.recipe
-        heard = recipe.guidance * recipe.words.weight
+        heard = strength_of(recipe)
         self.hearing.show_recipe(recipe)
+        self.row.show_recipe(recipe)
 
         def read() -> _Read:
             return _Read(read_prompt(recipe.prompt), recipe.avoid, heard)
@@ -132,6 +139,11 @@ class WordsDesk(QObject):
 
     def _change(self, what: str, **changes: object) -> None:
         self.floor.guarded(lambda: self.bench.change_recipe(what, **changes))
+
+    def _change_words(self, what: str, keys: dict[str, Any]) -> None:
+        words = self.bench.project.recipe.words.model_dump(mode="json") | keys
+        if not self.floor.guarded(lambda: self.bench.change_recipe(what, words=words)):
+            self.row.show_recipe(self.bench.project.recipe)
 
     def _once_read(self, phrases: Sequence[str], then: Callable[[], object]) -> None:
         """Look phrases up off this thread before an edit: what is not known takes a while.

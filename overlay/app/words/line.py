@@ -97,7 +97,7 @@ class WordsLine(QFrame):
         self.field.setPlaceholderText("" if self.chips else _HINT)
 
     def _made(self, number: int, phrase: object) -> PhraseChip:
-        chip = PhraseChip(phrase)  # type: ignore[arg-type]
+        chip = PhraseChip(phrase, number)  # type: ignore[arg-type]
         chip.setFixedSize(chip.sizeHint())
         self._row.insertWidget(number, chip)
         chip.emphasised.connect(lambda e: self.emphasised.emit(number, e))

@@ -7,7 +7,7 @@ import numpy as np
 from overlay.engine.layout import cells_of
 from overlay.engine.matches import Owners
 from overlay.engine.material import Material
-from overlay.engine.record import ASPECTS, CANVAS, SOURCE, Influence
+from overlay.engine.record import ASPECTS, CANVAS, Influence
 from overlay.engine.steps.schedule import Step
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.resample import resize
@@ -32,7 +32,7 @@ class Recorder:
     def __init__(self, material: Material, noted: Noted | None = None) -> None:
         self._material = material
         self._cells = cells_of(material.request.height, material.request.width)
-        rest = CANVAS if material.source is None else SOURCE
+        rest = CANVAS if material.source is None else material.request.ground
         self._names = (*(cue.name for cue in material.styles), rest)
         noted = noted or Noted()
         self._progress, self._maps = list(noted.progress), list(noted.maps)

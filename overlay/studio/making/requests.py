@@ -33,7 +33,7 @@ from overlay.studio.making.references import (
     reference_picture,
     wants_depth,
 )
-from overlay.studio.making.words_cues import words_cues
+from overlay.studio.making.words_cues import WORDS, words_cues
 from overlay.studio.making.words_scene import strength_of
 
 
@@ -84,6 +84,7 @@ def build_request(
         steps=recipe.steps,
         departure=_departure(recipe, canvas),
         source=canvas.picture,
+        ground=WORDS if canvas.words is not None else "source",
         within=None if recipe.within is None else masks[recipe.within],
         blend=recipe.blend,
         styles=tuple(made["styles"]),

@@ -50,7 +50,8 @@ class WordsScene:
 
 def strength_of(recipe: Recipe) -> float:
     """How far words push: guidance times their weight, 0 as if there were none."""
-    return recipe.guidance * recipe.words.weight if recipe.prompt.strip() else 0.0
+    heard = recipe.prompt.strip() and not recipe.words.muted
+    return recipe.guidance * recipe.words.weight if heard else 0.0
 
 
 def words_key(recipe: Recipe, width: int, height: int) -> tuple[str, ...]:

@@ -11,10 +11,13 @@ from pydantic import ValidationError
 from overlay.document.cues import BLANK
 from overlay.document.json_text import RecipeError, parse_json
 from overlay.document.part import shown
+from overlay.document.phrases import LEAD
 from overlay.document.reading import first_fault
 from overlay.document.recipe import Recipe
 from overlay.document.sheets import MOST_CELLS, Axis
+from overlay.studio.making.words_scene import known_reading
 from overlay.studio.sheets.settings import Setting, find_setting, settings_of
+from overlay.words.language.writing import phrases_of
 
 # Commas part values, but for those within brackets or quotes.
 _VALUES = re.compile(r'(?:"(?:[^"\\]|\\.)*"|\[[^\]]*\]|[^,])+')
@@ -73,9 +76,13 @@ def make_axis(key: str, values: list[Any], recipe: Recipe, where: str) -> Axis:
         known = ", ".join(s.key for s in settings_of(recipe)[:12])
         raise RecipeError(f"{where}: must name a setting ({known}, …), got {key!r}")
     try:
-        return Axis(key=setting.key, values=tuple(check(v, setting, where) for v in values))
+        axis = Axis(key=setting.key, values=tuple(check(v, setting, where) for v in values))
     except ValidationError as error:
         raise RecipeError(f"{where}: {first_fault(error)}") from error
+    if setting.kind == "words" and recipe.unknown == "refuse":
+        for value in axis.values:
+            known_reading(recipe.model_copy(update={"prompt": value or ""}), "prompt")
+    return axis
 
 
 def check(value: Any, setting: Setting, where: str) -> Any:
@@ -88,6 +95,8 @@ def check(value: Any, setting: Setting, where: str) -> Any:
         raise RecipeError(f"{lead}: must be one of {allowed}, got {shown(value)}")
     if setting.kind == "size":
         return _checked_size(value, lead)
+    if setting.kind == "words":
+        return _checked_words(value, setting, lead)
     if setting.kind == "picture" and not (isinstance(value, str) and value) and value is not None:
         raise RecipeError(f"{lead}: must be a picture's file, got {shown(value)}")
     return value
@@ -104,6 +113,16 @@ def _checked_number(value: Any, setting: Setting, lead: str) -> int | float:
     return round(value)
 
 
+def _checked_words(value: Any, setting: Setting, lead: str) -> str | None:
+    if value is None and setting.key.startswith(LEAD):
+        return None  # the phrase is left out
+    if not isinstance(value, str):
+        raise RecipeError(f"{lead}: must be words, got {shown(value)}")
+    if setting.key.startswith(LEAD) and len(phrases_of(value)) != 1:
+        raise RecipeError(f"{lead}: must be one phrase, got {shown(value)}")
+    return value
+
+
 def _checked_size(value: Any, lead: str) -> tuple[int, int]:
     match = re.fullmatch(r"([0-9]{1,5})[x×]([0-9]{1,5})", value) if isinstance(value, str) else None
     sides = value if match is None else [int(match[1]), int(match[2])]
@@ -115,6 +134,8 @@ def _checked_size(value: Any, lead: str) -> tuple[int, int]:
 def say(value: Any, setting: Setting) -> str:
     """A value as people say it: shares in percent, files by their name."""
     if value is None:
+        if setting.kind == "words":
+            return "left out"
         none = {"without": "nothing", "source": "noise", "within": "whole"}
         return none.get(setting.key, "whole" if setting.key.endswith(".region") else "none")
     if isinstance(value, bool):

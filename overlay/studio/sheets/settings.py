@@ -13,15 +13,18 @@ from overlay.document.cues import Cue, Facets, GuideCue, Place, ReferenceCue, St
 from overlay.document.guide_options import GUIDE_OPTIONS
 from overlay.document.keys import value_at
 from overlay.document.part import FilePath, Part
+from overlay.document.phrases import LEAD, emphasis_of
 from overlay.document.recipe import Recipe, Stray
 from overlay.document.regions import Region
 from overlay.document.sheets import WITHOUT
+from overlay.document.words import Words
 from overlay.regions.pick_words import PICKS
 from overlay.studio.making.engines import engine_names
+from overlay.words.language.writing import phrases_of, without_emphasis
 
-Kind = Literal["number", "choice", "picture", "size"]
+Kind = Literal["number", "choice", "picture", "size", "words"]
 
-RUN = "Run"
+RUN, WORDS = "Run", "Words"
 _SHARE, _TWICE = 1.0, 2.0  # upper bounds that mean shares, which people say in percent
 # What is called otherwise than its key, by the ending of that.
 _NAMES = {
@@ -30,7 +33,7 @@ _NAMES = {
     "of": "made from", "invert_region": "all but its region",
 }  # fmt: skip
 # What is no setting to vary, or cannot be honoured yet.
-_LEFT_OUT = {"overlay", "prompt", "avoid", "guidance", "name", "strokes", "keep_out", "map", "mask"}
+_LEFT_OUT = {"overlay", "name", "strokes", "keep_out", "map", "mask"}
 
 
 @dataclass(frozen=True)
@@ -111,8 +114,22 @@ def _run_settings(recipe: Recipe) -> Iterator[Setting]:
     yield Setting("stray.amount", RUN, "stray", "number", amount, percent=True)
     yield from (s for s in _part_settings(recipe, "stray", RUN, Stray) if s.key == "stray.seed")
     yield Setting("engine", RUN, "engine", "choice", recipe.engine, choices=engine_names())
+    yield from _words_settings(recipe)
     names = tuple(cue.name for cue in recipe.cues)
     yield Setting(WITHOUT, RUN, "cue left out", "choice", None, choices=(None, *names))
+
+
+def _words_settings(recipe: Recipe) -> Iterator[Setting]:
+    """How words are heard, and each phrase: itself and its emphasis."""
+    if not recipe.prompt.strip():
+        return
+    yield from _part_settings(recipe, "words", WORDS, Words)
+    for i, phrase in enumerate(phrases_of(recipe.prompt)):
+        key, text = f"{LEAD}{i}", without_emphasis(phrase)
+        yield Setting(key, WORDS, f"“{text}”", "words", phrase)
+        emphasis = emphasis_of(phrase)
+        name = f"emphasis of “{text}”"
+        yield Setting(f"{key}.emphasis", WORDS, name, "number", emphasis, 0, 2, percent=True)
 
 
 def _part_settings(recipe: Recipe, path: str, group: str, kind: type[Part]) -> Iterator[Setting]:
@@ -144,6 +161,8 @@ def _setting(recipe: Recipe, key: str, group: str, name: str, field: FieldInfo) 
 def _typed(key: str, group: str, name: str, field: FieldInfo, now: Any) -> Setting | None:
     """A setting by the type of its field; None for what cannot be varied."""
     kind = field.annotation
+    if key in ("prompt", "avoid"):
+        return Setting(key, WORDS, name, "words", now)
     if key == "size":
         return Setting(key, group, name, "size", now)
     if key.endswith(".pick"):
@@ -157,7 +176,8 @@ def _typed(key: str, group: str, name: str, field: FieldInfo, now: Any) -> Setti
     if kind not in (int, float):
         return None
     low, high = _bounds(field)
-    percent = kind is float and low == 0 and high in (_SHARE, _TWICE) and "scale" not in key
+    shares = kind is float and low == 0 and high in (_SHARE, _TWICE) and "scale" not in key
+    percent = shares or key == "guidance"
     return Setting(key, group, name, "number", now, low, high, whole=kind is int, percent=percent)
 
 

@@ -6,7 +6,7 @@ from typing import Any
 from overlay.words.composing.eye import PLAIN_AWAY, PLAIN_EYE, Eye
 from overlay.words.composing.wish import Wish, Wished
 from overlay.words.language.entries import Entry, known_words
-from overlay.words.stage.setting import NOWHERE, Setting, changed, read_effects
+from overlay.words.stage.setting import NOWHERE, Setting, changed, pushed, read_effects
 
 INDOORS = {"room", "kitchen", "library", "workshop", "studio", "table"}
 TABLES = {"studio", "table"}
@@ -63,7 +63,7 @@ def _entry(place: str) -> Entry:
 def setting_of(wish: Wish, place: str) -> Setting:
     """The setting before the eye is known: the place under its light, weather and season."""
     setting = changed(Setting(), place_effects(place))
-    for effects in wish.effects:
+    for effects, emphasis in wish.effects:
         taken = effects
         if place in INDOORS:
             taken = {k: v for k, v in effects.items() if k[:-1] not in _OUTDOOR}
@@ -71,7 +71,7 @@ def setting_of(wish: Wish, place: str) -> Setting:
             taken = {k: v for k, v in effects.items() if k[:-1] in {"sun", "soft"}}
         elif place == "snowfield" or setting.near < -1:
             taken = {k: v for k, v in effects.items() if k[:-1] not in {"floor"}}
-        setting = changed(setting, taken)
+        setting = pushed(setting, taken, emphasis)
     return setting
 
 

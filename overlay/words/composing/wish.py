@@ -50,15 +50,15 @@ class Wish:
     Attributes
     ----------
     place : its word, empty if none was said. furnishing : factor on what a place brings along.
-    effects : on the setting, in their order. weather : words of it. camera : share, eye, horizon,
-    side, yaw as said. tints : colours of the picture, with amounts -1..1. unwanted : subjects that
+    effects : on the setting, in their order, with how far each goes. weather : words of it.
+    camera : share, eye, horizon, side, yaw as said. tints : colours of the picture, with amounts -1..1. unwanted : subjects that
     must not be there.
     """
 
     things: tuple[Wished, ...] = ()
     place: str = ""
     furnishing: float = 1.0
-    effects: tuple[dict[str, Any], ...] = ()
+    effects: tuple[tuple[dict[str, Any], float], ...] = ()
     weather: tuple[tuple[str, float], ...] = ()
     season: str = ""
     camera: dict[str, str] = field(default_factory=dict)
@@ -84,7 +84,7 @@ class _Builder:
     def __init__(self) -> None:
         self.things: list[Wished] = []
         self.place, self.season = "", ""
-        self.effects: list[dict[str, Any]] = []
+        self.effects: list[tuple[dict[str, Any], float]] = []
         self.weather: list[tuple[str, float]] = []
         self.tints: list[tuple[str, float]] = []
         self.camera: dict[str, str] = {}
@@ -185,7 +185,7 @@ class _Builder:
                 self.season = entry.word
             if word.kind == "weather":
                 self.weather.append((entry.word, min(phrase.emphasis, 2.0)))
-            self.effects.append(read_effects(entry.value))
+            self.effects.append((read_effects(entry.value), phrase.emphasis))
         elif word.kind == "camera":
             self.camera |= dict(pair.split("=") for pair in entry.value.split())
         else:
@@ -204,7 +204,7 @@ class _Builder:
             for key, value in _pairs(entry.value).items():
                 self._number(key, value, amount)
         elif word.kind in {"weather", "light", "hour", "season"} and amount > 0:
-            self.effects.append(read_effects(entry.value))
+            self.effects.append((read_effects(entry.value), amount))
 
     def _number(self, key: str, value: str, amount: float) -> None:
         n = self.tone
@@ -217,7 +217,7 @@ class _Builder:
         elif key == "furnish":
             n["furnishing"] *= float(value) ** max(amount, 0.0)
         elif key in {"haze", "waves"}:
-            self.effects.append({f"{key}*": float(value) ** amount})
+            self.effects.append(({f"{key}*": float(value) ** amount}, 1.0))
 
 
 def _linked(thing: Wished, to: int | None, link: str) -> Wished:

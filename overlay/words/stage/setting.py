@@ -129,6 +129,7 @@ def _direction(towards: tuple[float, float, float]) -> Numbers:
     return v / np.linalg.norm(v)
 
 
+_FARTHEST = 1.5  # how far beyond what it says an emphasis carries an effect
 _KINDS: dict[str, type] = {field.name: type(field.default) for field in fields(Setting)}
 
 
@@ -173,6 +174,33 @@ def changed(setting: Setting, effects: Mapping[str, Any]) -> Setting:
             new = mixed(old, *value)
         setting = replace(setting, **{key: new})
     return setting
+
+
+def pushed(setting: Setting, effects: Mapping[str, Any], emphasis: float) -> Setting:
+    """A setting with effects, as far as they are emphasised: 0 is not at all, 1 as they say.
+
+    Numbers and colours go part of the way, or a little beyond it; what is one or the other turns at
+    the half.
+    """
+    whole = changed(setting, effects)
+    if emphasis == 1:
+        return whole
+    share = min(emphasis, _FARTHEST)
+    keys = {signed[:-1] for signed in effects}
+    return replace(
+        setting, **{k: _part_way(getattr(setting, k), getattr(whole, k), share) for k in keys}
+    )
+
+
+def _part_way(old: Any, new: Any, share: float) -> Any:
+    if isinstance(new, tuple):
+        return tuple(_part_way(o, n, share) for o, n in zip(old, new, strict=True))
+    if isinstance(new, float):
+        between = old + share * (new - old)
+        return max(between, 0.0) if min(old, new) >= 0 else between
+    if isinstance(new, str) and new.startswith("#") and old.startswith("#"):
+        return mixed(old, new, min(share, 1.0))
+    return new if share >= 0.5 else old
 
 
 def mixed(colour: str, other: str, share: float) -> str:
