@@ -10,7 +10,7 @@ from overlay.document.cues import BALANCES
 from overlay.document.editing import part_data
 from overlay.document.json_text import RecipeError, parse_json
 from overlay.document.part import Part, shown
-from overlay.document.phrases import LEAD, lay_phrase, phrase_at
+from overlay.words.language.phrases import LEAD, lay_phrase, phrase_at
 
 
 def apply_setting(data: Any, setting: str) -> None:
@@ -41,7 +41,10 @@ def lay_value(data: Any, key: str, value: Any, *, where: str) -> None:
         If the key leads nowhere.
     """
     if key.startswith(LEAD) and isinstance(data, dict):
-        data["prompt"] = lay_phrase(str(data.get("prompt", "")), key, value, where)
+        try:
+            data["prompt"] = lay_phrase(str(data.get("prompt", "")), key, value, where)
+        except ValueError as error:
+            raise RecipeError(str(error)) from error
         return
     *path, last = key.split(".")
     place = data
@@ -61,7 +64,10 @@ def value_at(part: Any, key: str) -> Any:
     Tuples and parts come as they are.
     """
     if key.startswith(LEAD) and isinstance(part, Part):
-        return phrase_at(str(getattr(part, "prompt", "")), key)
+        try:
+            return phrase_at(str(getattr(part, "prompt", "")), key)
+        except ValueError as error:
+            raise RecipeError(str(error)) from error
     place = part
     for name in key.split("."):
         if isinstance(place, Part) and name in (*type(place).model_fields, "active_facets"):

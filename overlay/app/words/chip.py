@@ -7,7 +7,7 @@ from PySide6.QtWidgets import QMenu, QWidget
 from overlay.app.parts.offers import add_offers, offer
 from overlay.app.parts.plain import plain, plain_tip
 from overlay.app.parts.theme import tone
-from overlay.document.phrases import LEAD
+from overlay.words.language.phrases import LEAD
 from overlay.words.language.reading import Phrase, Word
 from overlay.words.language.writing import without_emphasis
 

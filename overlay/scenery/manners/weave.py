@@ -8,16 +8,16 @@ from overlay.scenery.manners.cartoon import Field, draw_cartoon, paint, to_bytes
 from overlay.scenery.solids import linear_light
 
 COLOURS = [
-    ("#7f9db0", "#d8d4bc"),
-    ("#8c3326", "#c96a3f"),
-    ("#4f5a78", "#8f93a6"),
-    ("#56663a", "#8d9a55"),
-    ("#b07f2c", "#dcb860"),
-    ("#3a2c3c", "#7a4a58"),
-    ("#2f4a44", "#5f8274"),
+    ("#24416b", "#5b86a8"),
+    ("#c25a2e", "#eab04a"),
+    ("#2f6a72", "#6fa8a0"),
+    ("#a8442e", "#d98a52"),
+    ("#1f3552", "#3f6488"),
+    ("#7a2a2e", "#b8503c"),
+    ("#c9932e", "#ecca72"),
 ]
 _LINEN = "#dccba4"
-_WARP, _WEFT = 6, 4  # pixels a thread, across and down
+_WARP, _WEFT = 8, 5  # pixels a thread, across and down
 _REPEAT = 5  # threads after which the binding begins again
 
 
@@ -45,8 +45,8 @@ def draw_weave(width: int, height: int) -> ByteImage:
     thread = rng.normal(1, 0.09, (2, max(height, width) + 16))
     linen = linear_light(_LINEN) * thread[0, column % thread.shape[1]][..., None]
     wool = dyed * thread[1, row % thread.shape[1]][..., None]
-    over = _round(wavy_x, _WARP, 0.35) * (0.82 + 0.18 * _round(wavy_y, _WEFT, 0.0))
-    under = _round(wavy_y, _WEFT, 0.35) * (0.85 + 0.15 * _round(wavy_x, _WARP, 0.0))
+    over = _round(wavy_x, _WARP, 0.12) * (0.82 + 0.18 * _round(wavy_y, _WEFT, 0.0))
+    under = _round(wavy_y, _WEFT, 0.12) * (0.85 + 0.15 * _round(wavy_x, _WARP, 0.0))
     light = np.where(warp[..., None], (0.35 * wool + 0.65 * linen) * over[..., None],
                      wool * under[..., None])  # fmt: skip
     fluff = ndimage.gaussian_filter(rng.standard_normal((height, width)), 0.8)

@@ -11,12 +11,12 @@ from pydantic import ValidationError
 from overlay.document.cues import BLANK
 from overlay.document.json_text import RecipeError, parse_json
 from overlay.document.part import shown
-from overlay.document.phrases import LEAD
 from overlay.document.reading import first_fault
 from overlay.document.recipe import Recipe
 from overlay.document.sheets import MOST_CELLS, Axis
 from overlay.studio.making.words_scene import known_reading
 from overlay.studio.sheets.settings import Setting, find_setting, settings_of
+from overlay.words.language.phrases import LEAD
 from overlay.words.language.writing import phrases_of
 
 # Commas part values, but for those within brackets or quotes.

@@ -13,13 +13,13 @@ from overlay.document.cues import Cue, Facets, GuideCue, Place, ReferenceCue, St
 from overlay.document.guide_options import GUIDE_OPTIONS
 from overlay.document.keys import value_at
 from overlay.document.part import FilePath, Part
-from overlay.document.phrases import LEAD, emphasis_of
 from overlay.document.recipe import Recipe, Stray
 from overlay.document.regions import Region
 from overlay.document.sheets import WITHOUT
 from overlay.document.words import Words
 from overlay.regions.pick_words import PICKS
 from overlay.studio.making.engines import engine_names
+from overlay.words.language.phrases import LEAD, emphasis_of
 from overlay.words.language.writing import phrases_of, without_emphasis
 
 Kind = Literal["number", "choice", "picture", "size", "words"]

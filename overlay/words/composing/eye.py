@@ -102,6 +102,9 @@ def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool) -> flo
     share = share_of(chief, wish.camera)
     away = float(tall / (2 * HALF * share))
     broad = wide * (1 + 0.5 * (chief.count - 1) ** 0.6)
+    if chief.link == "on" and chief.to is not None:  # the eye stands outside of what it stands on
+        host = wish.things[chief.to]
+        away = max(away, 0.62 * host.size * max(host.subject.size[0], host.subject.size[2]) + deep)
     away = float(max(away, broad / (2 * HALF * aspect * min(1.5 * share, 0.92)) + deep / 2))
     if not indoors:
         return away

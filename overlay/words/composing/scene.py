@@ -24,6 +24,9 @@ from overlay.words.things.table import Placed
 _RESTING = {"on", "in", "under", "behind", "at", "against", "over", "above", "in front of"}
 
 
+_TOWERS = 5.0  # times a thing's height, from which what bears it leads the picture
+
+
 @dataclass(frozen=True)
 class Scene:
     """What is to be drawn.
@@ -43,13 +46,24 @@ class Scene:
 
 
 def chief_of(things: tuple[Wished, ...]) -> int:
-    """The heaviest phrase's thing; of equals the first, and what rests, not what bears it."""
+    """The heaviest phrase's thing; of equals the first, and what rests, not what bears it.
+
+    What stands on something many times its size is seen with all of that.
+    """
     behind = {t.to for t in things if t.link in _RESTING and t.to is not None}
     weights = [
         t.emphasis * (1 - 0.04 * i) * (0.8 if i in behind or t.link == "holds" else 1.0)
         for i, t in enumerate(things)
     ]
-    return int(np.argmax(weights))
+    first = int(np.argmax(weights))
+    on = things[first].to if things[first].link == "on" else None
+    if on is not None and _tall(things[on]) > _TOWERS * _tall(things[first]):
+        return on
+    return first
+
+
+def _tall(thing: Wished) -> float:
+    return thing.subject.height * thing.size
 
 
 def compose(wish: Wish, *, seed: int, aspect: float) -> Scene:

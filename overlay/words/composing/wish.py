@@ -51,8 +51,8 @@ class Wish:
     ----------
     place : its word, empty if none was said. furnishing : factor on what a place brings along.
     effects : on the setting, in their order, with how far each goes. weather : words of it.
-    camera : share, eye, horizon, side, yaw as said. tints : colours of the picture, with amounts -1..1. unwanted : subjects that
-    must not be there.
+    camera : share, eye, horizon, side, yaw as said. tints : colours of the picture, with amounts
+    -1..1. unwanted : subjects that must not be there.
     """
 
     things: tuple[Wished, ...] = ()

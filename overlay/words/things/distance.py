@@ -14,6 +14,7 @@ BLEND = 11  # after three points and two radii
 COLUMNS = 12
 SAMPLES = 49  # rows of a turned part's curve
 _LEAFY = 6  # the shape with leaves
+_ROUND = (0, 1, 6)  # shapes that a ball holds well enough
 
 
 @njit(cache=True, fastmath=True, error_model="numpy")
@@ -149,12 +150,35 @@ def part_distance(shape, p, m, curves, x, y, z):
 
 
 @njit(cache=True, fastmath=True, error_model="numpy")
+def _stretch(box, axes, spare, ox, oy, oz, dx, dy, dz):
+    """Where a ray enters and leaves a turned box, larger by `spare`; not in order if it misses.
+
+    (Kay and Kajiya 1986, doi:10.1145/15886.15916; a ray without a direction is a point.)
+    """
+    px, py, pz = ox - box[0], oy - box[1], oz - box[2]
+    begin, end = -1e9, 1e9
+    for k in range(3):
+        along = axes[k, 0] * dx + axes[k, 1] * dy + axes[k, 2] * dz
+        place = axes[k, 0] * px + axes[k, 1] * py + axes[k, 2] * pz
+        half = box[3 + k] + spare
+        if abs(along) < 1e-9:
+            if abs(place) > half:
+                return 1.0, 0.0
+            continue
+        near, far = (-half - place) / along, (half - place) / along
+        if near > far:
+            near, far = far, near
+        begin, end = max(begin, near), min(end, far)
+    return begin, end
+
+
+@njit(cache=True, fastmath=True, error_model="numpy")
 def parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways):
-    """List parts whose ball comes within `margin` of a ray; a ray without a direction is a point.
+    """List parts whose box comes within `margin` of a ray; a ray without a direction is a point.
 
-    The margin widens by `widens` a metre. `ways` gets where each part's ball begins and ends.
+    The margin widens by `widens` a metre. `ways` gets where each part's box begins and ends.
 
-    Returns how many, and where along the ray the first ball begins and the last one ends.
+    Returns how many, and where along the ray the first box begins and the last one ends.
     """
     count, begin, end = 0, limit, 0.0
     for g in range(t.spans.shape[0]):
@@ -172,12 +196,22 @@ def parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways)
             qx, qy, qz = px - along * dx, py - along * dy, pz - along * dz
             reach = hold[3] + margin + widens * along
             aside = qx * qx + qy * qy + qz * qz
-            if aside < reach * reach:
+            if aside > reach * reach:
+                continue
+            if t.shapes[i] in _ROUND:
                 half = np.sqrt(reach * reach - aside)
                 chosen[count] = i
                 ways[count, 0], ways[count, 1] = along - half, along + half
                 count += 1
                 begin, end = min(begin, along - half), max(end, along + half)
+                continue
+            spare = margin + widens * (along + hold[3])
+            first, last = _stretch(t.boxes[i], t.axes[i], spare, ox, oy, oz, dx, dy, dz)
+            if first <= last and last >= 0.0 and first <= limit:
+                chosen[count] = i
+                ways[count, 0], ways[count, 1] = first, last
+                count += 1
+                begin, end = min(begin, first), max(end, last)
     return count, max(begin, 0.0), min(end, limit)
 
 

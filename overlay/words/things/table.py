@@ -55,7 +55,8 @@ class Table(NamedTuple):
     spans : first and last part of each thing. balls, holds : middle and radius of what holds a
     thing, a part. sizes : of the things, metres. owners : whose a part is. turns : from the world
     to a part's own axes. colours : two a part, linear light. curves : radius and slope of turned
-    parts, `SAMPLES` rows each, evenly up their heights.
+    parts, `SAMPLES` rows each, evenly up their heights. boxes, axes : middle and half sides of a
+    box that holds a part, and the directions of its sides.
     """
 
     spans: Counts  # (things, 2)
@@ -69,6 +70,8 @@ class Table(NamedTuple):
     colours: Numbers  # (parts, 6)
     skins: Counts
     curves: Numbers  # (n, 2)
+    boxes: Numbers  # (parts, 6)
+    axes: Numbers  # (parts, 3, 3)
 
 
 def tabulate(things: Sequence[Placed]) -> Table:
@@ -92,7 +95,44 @@ def tabulate(things: Sequence[Placed]) -> Table:
         np.ascontiguousarray([p.turn.T for p in every], np.float64),
         np.array([_colours(p) for p in every]), np.array([int(p.skin) for p in every], np.int64),
         np.concatenate([np.zeros((1, 2)), *(_curve(p) for p in every if p.shape is Shape.LATHE)]),
+        np.array([_box(p)[0] for p in every]), np.ascontiguousarray([_box(p)[1] for p in every]),
     )  # fmt: skip
+
+
+def _box(part: Part) -> tuple[Numbers, Numbers]:
+    """Middle and half sides of a box that holds a part, and its sides' directions as rows."""
+    spare = part.blend + 1e-3
+    if part.shape in {Shape.LIMB, Shape.SHEET}:
+        corners = np.array(
+            [part.a, part.b] if part.shape is Shape.LIMB else [part.a, part.b, part.c]
+        )
+        axes = _directions(corners)
+        along = corners @ axes.T
+        low, high = along.min(0), along.max(0)
+        half = (high - low) / 2 + max(part.radii) + spare
+        return np.concatenate([axes.T @ ((low + high) / 2), half]), axes
+    half = half_sides(part)
+    if part.shape is Shape.CROWN:
+        half = 1.45 * half
+    elif part.shape is Shape.HULL:
+        half = np.asarray(part.b)
+    middle = np.asarray(part.a) if part.shape is Shape.HULL else middle_of(part)
+    return np.concatenate([middle, 1.02 * half + spare]), part.turn.T
+
+
+def _directions(corners: Numbers) -> Numbers:
+    """Right-angled directions: the first along the first two corners, the last off their plane."""
+    along = _unit(corners[1] - corners[0], np.array([1.0, 0.0, 0.0]))
+    other = corners[-1] - corners[0] if len(corners) > 2 else np.eye(3)[np.argmin(np.abs(along))]
+    off = _unit(np.cross(along, other), np.cross(along, np.eye(3)[np.argmin(np.abs(along))]))
+    return np.array([along, np.cross(off, along), off])
+
+
+def _unit(vector: Numbers, otherwise: Numbers) -> Numbers:
+    length = float(np.linalg.norm(vector))
+    if length > 1e-9:
+        return vector / length
+    return otherwise / float(np.linalg.norm(otherwise))
 
 
 def _hold(part: Part) -> list[float]:

@@ -160,3 +160,14 @@ def mushroom(*, h: float = 0.16, cap: str = "#b3402c", stalk: str = "#e8e0cf", s
                 blend=0.0,
             )
     return b.parts
+
+
+def lily_leaf(*, r: float = 0.45, leaf: str = "#4f8a3f", petal: str = "#f0e3ea") -> list[Part]:
+    """A round leaf that floats, and a flower beside it."""
+    b = Builder(leaf)
+    b.lathe([(0, r), (0.04 * r, 1.02 * r), (0.07 * r, 0.98 * r)])
+    b.lathe([(0, 0.6 * r), (0.04 * r, 0.58 * r)], at=(1.3 * r, 0, 0.6 * r))
+    for k in range(8):
+        a = 2 * np.pi * k / 8
+        b.ball((-1.15 * r + 0.16 * r * np.cos(a), 0.17 * r, 0.5 * r + 0.16 * r * np.sin(a)), (0.09 * r, 0.17 * r, 0.09 * r), petal)
+    return b.parts

@@ -2,8 +2,6 @@
 
 from typing import Any
 
-from overlay.document.json_text import RecipeError
-from overlay.document.part import shown
 from overlay.words.language.grammar import read_prompt
 from overlay.words.language.writing import joined, phrases_of, with_emphasis, without_emphasis
 
@@ -18,7 +16,7 @@ def emphasis_of(phrase: str) -> float:
 
 
 def phrase_at(prompt: str, key: str) -> str | float:
-    """What a prompt has at `prompt.N` or `prompt.N.emphasis`; raises `RecipeError` otherwise."""
+    """What a prompt has at `prompt.N` or `prompt.N.emphasis`; raises `ValueError` otherwise."""
     phrases = phrases_of(prompt)
     place, emphasis = _place(phrases, key, key)
     return emphasis_of(phrases[place]) if emphasis else phrases[place]
@@ -35,7 +33,7 @@ def lay_phrase(prompt: str, key: str, value: Any, where: str) -> str:
 
     Raises
     ------
-    RecipeError
+    ValueError
         If the prompt has no such phrase, or the value is none for it.
     """
     phrases = phrases_of(prompt)
@@ -43,7 +41,7 @@ def lay_phrase(prompt: str, key: str, value: Any, where: str) -> str:
     old = phrases[place]
     if emphasis:
         if isinstance(value, bool) or not isinstance(value, int | float) or not 0 <= value <= 2:
-            raise RecipeError(f"{where}: must be 0 to 2, got {shown(value)}")
+            raise ValueError(f"{where}: must be 0 to 2, got {value!r}")
         phrases[place] = with_emphasis(old, float(value))
     elif value is None:
         phrases[place] = with_emphasis(old, 0.0)
@@ -55,7 +53,7 @@ def lay_phrase(prompt: str, key: str, value: Any, where: str) -> str:
 def _phrase(value: Any, emphasis: float, where: str) -> str:
     found = phrases_of(value) if isinstance(value, str) else []
     if len(found) != 1:
-        raise RecipeError(f"{where}: must be one phrase, got {shown(value)}")
+        raise ValueError(f"{where}: must be one phrase, got {value!r}")
     says_its_own = without_emphasis(found[0]) != found[0]
     return found[0] if says_its_own else with_emphasis(found[0], emphasis)
 
@@ -65,7 +63,7 @@ def _place(phrases: list[str], key: str, where: str) -> tuple[int, bool]:
     number, _, rest = key.removeprefix(LEAD).partition(".")
     known = number.isascii() and number.isdigit() and len(number) < 5 and int(number) < len(phrases)
     if not known or rest not in ("", _EMPHASIS):
-        raise RecipeError(
+        raise ValueError(
             f"{where}: must be {LEAD}N or {LEAD}N.{_EMPHASIS} with N below {len(phrases)}, "
             f"got {key!r}"
         )

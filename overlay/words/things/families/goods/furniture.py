@@ -162,3 +162,20 @@ def piano(*, wood: str = "#2b211c") -> list[Part]:
     for x in (-0.66, 0.66):
         b.limb((x, 0, -0.24), (x, 0.62, -0.24), (0.04, 0.05))
     return b.parts
+
+
+def fireplace(*, w: float = 1.6, stone: str = "#a89f90", mantel: str = _WOOD) -> list[Part]:
+    """A hearth with its mantel and a fire, facing the eye."""
+    b = Builder(stone, Skin.STONE)
+    h = 0.78 * w
+    for side in (1, -1):
+        b.box((side * 0.4 * w, 0.5 * h, 0), (0.1 * w, 0.5 * h, 0.16 * w))
+    b.box((0, 0.86 * h, 0), (0.5 * w, 0.14 * h, 0.16 * w))
+    b.box((0, 1.03 * h, -0.02 * w), (0.56 * w, 0.035 * h, 0.2 * w), mantel, Skin.PLANKS)
+    b.box((0, 0.4 * h, 0.12 * w), (0.3 * w, 0.4 * h, 0.02 * w), "#2b2522", Skin.PLAIN)
+    b.box((0, 1.5 * h, 0.1 * w), (0.4 * w, 0.46 * h, 0.06 * w), skin=Skin.PLASTER)
+    for k in range(3):
+        b.limb(((-0.18 + 0.12 * k) * w, 0.05 * h, 0.02 * w), ((0.06 + 0.06 * k) * w, 0.09 * h, -0.04 * w), (0.035 * w, 0.03 * w), "#4a3424", Skin.BARK)
+    for x, tall in ((-0.1, 0.3), (0.02, 0.42), (0.12, 0.28)):
+        b.lathe([(0.08 * h, 0.06 * w), ((0.08 + 0.4 * tall) * h, 0.07 * w), ((0.08 + tall) * h, 0.005 * w)], "#f2a03a", Skin.GLASS, at=(x * w, 0, 0))
+    return b.parts

@@ -5,6 +5,7 @@ import numpy as np
 from overlay.words.things.parts import Builder, Part, Point, Skin, between
 
 _SKIN = "#c99a78"
+_HATS = {"tall", "crown", "helmet", "globe", "hood", "chef", "straw"}
 
 
 def figure(
@@ -17,6 +18,7 @@ def figure(
     long: bool = False,
     hat: str = "",
     cloak: str = "",
+    wings: str = "",
     staff: str = "",
     pose: str = "stand",
     broad: float = 1.0,
@@ -27,7 +29,7 @@ def figure(
     Parameters
     ----------
     pose : stand, walk or sit (on something of 0.27 h). skirt : in place of trousers. long : of hair.
-    hat : brim, point or cap. staff, cloak : their colours.
+    hat : brim, point, cap, tall, crown, helmet, globe, hood, chef or straw. staff, cloak, wings : their colours.
     """  # fmt: skip
     b = Builder(coat, Skin.PLAIN, 0.05 * h)
     head = h / (15.0 if h > 1.5 else 12.4)  # half of its height
@@ -49,10 +51,55 @@ def figure(
             b.lathe([(hem[1], 0.15 * h), (0.3 * h, 0.105 * h), (top[1], 0.062 * h)], at=(hem[0], 0, 0))
     _arms(b, chest, h, pose, coat, staff, broad)
     _head(b, chest, h, head, hair, hat, lean, long=long)
+    for side in (1, -1) if wings else ():
+        root = (chest[0] - 0.06 * h, chest[1] + 0.03 * h, side * 0.03 * h)
+        tips = [(-0.2 * h, chest[1] + 0.34 * h, side * 0.22 * h), (-0.3 * h, chest[1] + 0.12 * h, side * 0.34 * h), (-0.26 * h, chest[1] - 0.2 * h, side * 0.22 * h)]  # fmt: skip
+        b.sheet([root, *tips, (root[0], root[1] - 0.14 * h, root[2])], 0.012 * h, wings, Skin.FEATHERS, 0.0)
     if cloak:
         for z in np.linspace(-1, 1, 5):
             b.limb((chest[0] - 0.06 * h, chest[1] + 0.04 * h, float(z) * 0.08 * h),
                    (-0.16 * h - 0.02 * h * abs(float(z)), 0.1 * h, float(z) * 0.17 * h), (0.035 * h, 0.045 * h), cloak, blend=0.07 * h)  # fmt: skip
+    return b.parts
+
+
+def mermaid(*, h: float = 1.7, scales: str = "#3f8a78", hair: str = "#8a4a22") -> list[Part]:
+    """A mermaid who sits upright on her tail."""
+    upper = [p for p in figure(h=h, coat=_SKIN, hair=hair, long=True, pose="sit") if p.colour not in {"#3b3530", "#231d19"}]
+    b = Builder(scales, Skin.SCALES, 0.06 * h)
+    b.chain([(-0.01 * h, 0.3 * h, 0), (0.2 * h, 0.2 * h, 0), (0.42 * h, 0.1 * h, 0.02 * h), (0.6 * h, 0.16 * h, 0.04 * h)], [0.12 * h, 0.1 * h, 0.06 * h, 0.03 * h])
+    for side in (1, -1):
+        b.sheet([(0.58 * h, 0.16 * h, 0.04 * h), (0.74 * h, 0.36 * h, 0.04 * h + side * 0.14 * h), (0.68 * h, 0.2 * h, 0.04 * h)], 0.012 * h)
+    return [*upper, *b.parts]
+
+
+def ghost(*, h: float = 1.8, veil: str = "#e6ebee") -> list[Part]:
+    """A ghost: a veil that hangs in folds over nobody."""
+    b = Builder(veil, Skin.PLAIN, 0.08 * h)
+    b.ball((0, 0.84 * h, 0), (0.13 * h, 0.15 * h, 0.13 * h))
+    b.limb((0, 0.76 * h, 0), (-0.02 * h, 0.35 * h, 0), (0.12 * h, 0.16 * h))
+    for k in range(9):
+        a = 2 * np.pi * k / 9
+        b.limb((0.08 * h * np.cos(a), 0.5 * h, 0.08 * h * np.sin(a)), (0.2 * h * np.cos(a) - 0.06 * h, 0.06 * h + 0.03 * h * (k % 3), 0.2 * h * np.sin(a)), (0.08 * h, 0.05 * h))  # fmt: skip
+    for side in (1, -1):
+        b.chain([(0, 0.68 * h, side * 0.1 * h), (0.12 * h, 0.6 * h, side * 0.24 * h), (0.26 * h, 0.64 * h, side * 0.26 * h)], [0.06 * h, 0.045 * h, 0.03 * h])
+        b.ball((0.115 * h, 0.86 * h, side * 0.05 * h), (0.02 * h, 0.035 * h, 0.025 * h), "#23282c", blend=0.0)
+    return b.parts
+
+
+def scarecrow(*, h: float = 1.9, coat: str = "#6b5a3f", straw: str = "#d9b860") -> list[Part]:
+    """A scarecrow on its pole, arms spread across the picture."""
+    b = Builder(coat, Skin.PLAIN, 0.04 * h)
+    b.limb((0, 0, 0), (0, 0.8 * h, 0), (0.025 * h, 0.022 * h), "#6b4c2e", Skin.BARK, 0.0)
+    b.limb((-0.36 * h, 0.72 * h, 0), (0.36 * h, 0.72 * h, 0), (0.045 * h, 0.045 * h))
+    b.limb((0, 0.74 * h, 0), (0, 0.42 * h, 0), (0.1 * h, 0.13 * h))
+    for side in (1, -1):
+        b.limb((side * 0.05 * h, 0.42 * h, 0), (side * 0.08 * h, 0.2 * h, 0), (0.06 * h, 0.07 * h), "#4a4a5a")
+        for k in range(4):
+            b.limb((side * 0.36 * h, 0.72 * h, 0), (side * 0.46 * h, (0.66 + 0.035 * k) * h, (0.02 * k - 0.03) * h), (0.015 * h, 0.006 * h), straw, Skin.FUR, 0.0)
+            b.limb((side * 0.08 * h, 0.2 * h, 0), (side * (0.05 + 0.03 * k) * h, 0.12 * h, 0), (0.018 * h, 0.006 * h), straw, Skin.FUR, 0.0)
+    b.ball((0, 0.88 * h, 0), (0.09 * h, 0.1 * h, 0.09 * h), "#d9c292", Skin.PLAIN, 0.0)
+    b.cone((0, 0.95 * h, 0), (0.18 * h, 0.012 * h, 0.17 * h), "#8a7040", blend=0.0)
+    b.cone((0, 1.01 * h, 0), (0.095 * h, 0.06 * h, 0.06 * h), "#8a7040", blend=0.0)
     return b.parts
 
 
@@ -124,7 +171,9 @@ def _head(b: Builder, chest: Point, h: float, r: float, hair: str, hat: str, lea
         b.limb(
             (at[0] - 0.5 * r, at[1], 0), (at[0] - 0.8 * r, at[1] - 2.1 * r, 0), (0.7 * r, 0.5 * r), hair, Skin.FUR, 0.03 * h
         )
-    if hat == "brim":
+    if hat in _HATS:
+        _special_hat(b, at, r, hat)
+    elif hat == "brim":
         b.cone((at[0], at[1] + 0.62 * r, 0), (1.85 * r, 0.09 * r, 1.75 * r), "#4a3624", blend=0.0)
         b.cone((at[0], at[1] + 1.1 * r, 0), (0.95 * r, 0.5 * r, 0.8 * r), "#4a3624", blend=0.1 * r)
     elif hat == "point":
@@ -139,3 +188,30 @@ def _head(b: Builder, chest: Point, h: float, r: float, hair: str, hat: str, lea
             "#4b4f57",
             blend=0.1 * r,
         )
+
+
+def _special_hat(b: Builder, at: Point, r: float, hat: str) -> None:
+    """Hats of a trade or a rank."""
+    x, y, _ = at
+    if hat == "tall":
+        b.cone((x, y + 0.68 * r, 0), (1.45 * r, 0.07 * r, 1.4 * r), "#232326", blend=0.0)
+        b.cone((x, y + 1.45 * r, 0), (0.86 * r, 0.8 * r, 0.94 * r), "#232326", blend=0.0)
+    elif hat == "crown":
+        b.cone((x, y + 0.82 * r, 0), (0.84 * r, 0.2 * r, 0.92 * r), "#d9b24a", blend=0.0)
+        for k in range(7):
+            a = 2 * np.pi * k / 7
+            b.limb((x + 0.84 * r * np.cos(a), y + 0.95 * r, 0.84 * r * np.sin(a)), (x + 0.96 * r * np.cos(a), y + 1.4 * r, 0.96 * r * np.sin(a)), (0.14 * r, 0.06 * r), "#d9b24a", blend=0.0)  # fmt: skip
+    elif hat == "helmet":
+        b.ball((x, y + 0.12 * r, 0), (1.05 * r, 1.12 * r, 1.0 * r), "#8b939a", blend=0.0)
+        b.box((x + 0.72 * r, y + 0.05 * r, 0), (0.36 * r, 0.09 * r, 0.7 * r), "#1f2226", blend=0.0)
+    elif hat == "globe":
+        b.ball((x, y + 0.05 * r, 0), 1.5 * r, "#e9e7e0", blend=0.0)
+        b.ball((x + 0.5 * r, y + 0.05 * r, 0), (1.08 * r, 1.05 * r, 1.15 * r), "#2b3a4a", Skin.GLASS, 0.0)
+    elif hat == "hood":
+        b.ball((x - 0.25 * r, y + 0.1 * r, 0), (1.05 * r, 1.2 * r, 1.05 * r), "#3a2f2a", blend=0.02 * r)
+        b.limb((x - 0.4 * r, y - 0.4 * r, 0), (x - 0.3 * r, y - 1.3 * r, 0), (0.95 * r, 1.3 * r), "#3a2f2a", blend=0.3 * r)
+    elif hat == "chef":
+        b.cone((x, y + 0.95 * r, 0), (0.85 * r, 0.4 * r, 0.85 * r), "#f4f1ea", blend=0.0)
+        b.ball((x, y + 1.55 * r, 0), (1.15 * r, 0.5 * r, 1.15 * r), "#f4f1ea", blend=0.2 * r)
+    else:  # a wide cone of straw
+        b.cone((x, y + 0.85 * r, 0), (2.0 * r, 0.45 * r, 0.05 * r), "#c9a862", blend=0.0)

@@ -11,7 +11,7 @@ def rowing_boat(*, length: float = 4.0, hull: str = "#e8e0d0", inside: str = "#8
     """A clinker boat with thwarts and two oars, afloat."""
     n = length
     b = Builder(hull, Skin.PLANKS)
-    _shell(b, n, 0.19 * n, 0.13 * n, 0.06 * n)
+    shell_of(b, n, 0.19 * n, 0.13 * n, 0.06 * n)
     for x in (-0.22, 0.12):
         b.box((x * n, 0.09 * n, 0), (0.03 * n, 0.008 * n, 0.16 * n), inside, Skin.PLANKS)
     for side in (1, -1):
@@ -35,7 +35,7 @@ def rowing_boat(*, length: float = 4.0, hull: str = "#e8e0d0", inside: str = "#8
     return b.parts
 
 
-def _shell(b: Builder, length: float, half: float, high: float, sheer: float) -> None:
+def shell_of(b: Builder, length: float, half: float, high: float, sheer: float) -> None:
     """Sides, bottom and transom of an open boat that points along +x."""
     n = length
     stations = []
@@ -59,7 +59,7 @@ def sailing_boat(*, length: float = 6.0, hull: str = "#f0ece2", sail: str = "#f4
     """A sloop under two sails that belly."""
     n = length
     b = Builder(hull)
-    _shell(b, n, 0.16 * n, 0.13 * n, 0.05 * n)
+    shell_of(b, n, 0.16 * n, 0.13 * n, 0.05 * n)
     deck = [
         (-0.46 * n, 0.12 * n, 0.1 * n),
         (0.3 * n, 0.12 * n, 0.1 * n),
@@ -121,7 +121,7 @@ def steamer(*, length: float = 34.0, hull: str = "#23282e", house: str = "#efe9d
     """A passenger steamer with two decks and two funnels."""
     n = length
     b = Builder(hull)
-    _shell(b, n, 0.1 * n, 0.1 * n, 0.03 * n)
+    shell_of(b, n, 0.1 * n, 0.1 * n, 0.03 * n)
     b.box((-0.02 * n, 0.1 * n, 0), (0.44 * n, 0.006 * n, 0.085 * n), "#a97d4c", Skin.PLANKS)
     b.box((-0.02 * n, 0.125 * n, 0), (0.33 * n, 0.025 * n, 0.07 * n), house, Skin.WINDOWS)
     b.box((0.02 * n, 0.17 * n, 0), (0.22 * n, 0.02 * n, 0.055 * n), house, Skin.WINDOWS)

@@ -195,6 +195,8 @@ def _horn(b: Builder, nape: Point, tip: Point, h: float, head: float, kind: str,
         for share in (0.25, 0.65, 1.0):
             q = between(root, middle, share)
             b.limb(q, (q[0] + 0.32 * n, q[1] + 0.28 * n, q[2]), (0.1 * r, 0.035 * r), bone, Skin.PLAIN, 0.01 * h)
+    elif kind == "brow" and side > 0:
+        b.limb((nape[0] + 0.5 * r, nape[1] + 0.8 * r, 0), (nape[0] + 0.5 * r + 0.7 * n, nape[1] + 0.8 * r + n, 0), (0.16 * r, 0.02 * r), bone, Skin.PLAIN, 0.01 * h)
     elif kind == "nose" and side > 0:
         b.limb(
             (tip[0], tip[1] + 0.4 * r, 0),

@@ -1,0 +1,1 @@
+"""What is built: houses, castles, monuments, and what stands by the way or is land itself."""

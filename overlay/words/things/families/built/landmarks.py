@@ -1,0 +1,140 @@
+"""Pieces of land and sky that stand as things: mountains, icebergs, waterfalls, crystals, moons."""
+
+import numpy as np
+
+from overlay.words.things.parts import Builder, Matrix, Part, Point, Skin, turned
+
+
+def peak(*, h: float = 60.0, stone: str = "#7d7a78", cap: str = "#eef2f4", crater: bool = False, seed: int = 0) -> list[Part]:
+    """A mountain with a white cap, or a volcano with its crater alight."""
+    b = Builder(stone, Skin.PLASTER, 0.1 * h)
+    chance = np.random.default_rng([seed, 91])
+    if crater:
+        b.lathe([(0, 0.95 * h), (0.3 * h, 0.55 * h), (0.7 * h, 0.26 * h), (0.92 * h, 0.16 * h), (0.96 * h, 0.13 * h)])
+        b.ball((0, 0.94 * h, 0), (0.13 * h, 0.07 * h, 0.13 * h), "#f2a03a", Skin.GLASS, 0.0)
+        for k in range(5):
+            a = 2 * np.pi * k / 5 + 0.5
+            b.chain([(0.13 * h * np.cos(a), 0.95 * h, 0.13 * h * np.sin(a)), (0.24 * h * np.cos(a), 0.74 * h, 0.24 * h * np.sin(a)), (0.42 * h * np.cos(a + 0.2), 0.46 * h, 0.42 * h * np.sin(a + 0.2))], [0.03 * h, 0.024 * h, 0.008 * h], "#e8622a", Skin.GLASS, 0.0)  # fmt: skip
+        for k in range(5):
+            b.ball((0.05 * h * k, (1.06 + 0.13 * k) * h, 0.02 * h * k), (0.1 + 0.03 * k) * h, "#8a8682", Skin.FUR, 0.12 * h)
+        return b.parts
+    b.lathe([(0, 0.9 * h), (0.35 * h, 0.52 * h), (0.7 * h, 0.2 * h), (h, 0.01 * h)])
+    b.lathe([(0.68 * h, 0.225 * h), (0.84 * h, 0.12 * h), (1.01 * h, 0.015 * h)], cap, blend=0.01 * h)
+    for k in range(7):
+        a = 2 * np.pi * k / 7 + float(chance.uniform(-0.3, 0.3))
+        top, out = float(chance.uniform(0.5, 0.92)), float(chance.uniform(0.7, 1.05))
+        b.limb((0.16 * h * (1 - top) * np.cos(a), top * h, 0.16 * h * (1 - top) * np.sin(a)), (out * h * np.cos(a), -0.05 * h, out * h * np.sin(a)), (0.03 * h, 0.16 * h))  # fmt: skip
+    return b.parts
+
+
+def iceberg(*, h: float = 9.0, ice: str = "#dbe9ef", shade: str = "#9fc3d4", flat: bool = False) -> list[Part]:
+    """A berg of a few split blocks; flat is a floe."""
+    b = Builder(ice, Skin.PLAIN, 0.05 * h)
+    if flat:
+        for x, z, r in ((0, 0, 1.0), (0.8, 0.3, 0.7), (-0.7, 0.4, 0.75)):
+            b.lathe([(0, r * h), (0.18 * h, 0.97 * r * h), (0.22 * h, 0.9 * r * h)], at=(x * h, 0, z * h))
+        return b.parts
+    rows = (
+        (0, 0.42, 0.36, 0.5, 12, 8), (0.42, 0.26, 0.3, 0.32, -14, 30), (-0.45, 0.3, 0.28, 0.36, 16, -22),
+        (0.1, 0.7, 0.17, 0.34, 6, 40), (-0.2, 0.6, 0.16, 0.26, -10, 10),
+    )  # fmt: skip
+    for x, y, half, tall, roll, yaw in rows:
+        b.box((x * h, y * h, 0.1 * x * h), (half * h, tall * h, 0.8 * half * h), turn=turned(yaw, 8, roll), rounded=0.02 * h)
+    b.box((0, 0.02 * h, 0), (0.95 * h, 0.06 * h, 0.6 * h), shade, rounded=0.05 * h)
+    return b.parts
+
+
+def isle(*, w: float = 12.0, sand: str = "#dcc690", leaf: str = "#4f8a3a", palms: int = 2) -> list[Part]:
+    """A small island with palms."""
+    b = Builder(sand, Skin.PLAIN, 0.05 * w)
+    b.ball((0, -0.02 * w, 0), (0.5 * w, 0.09 * w, 0.36 * w))
+    b.ball((0.05 * w, 0.02 * w, 0.02 * w), (0.3 * w, 0.09 * w, 0.22 * w), "#8aa04a", Skin.FUR)
+    for k in range(palms):
+        side, x = (1, -1)[k % 2], (-0.06 + 0.12 * k) * w
+        top = (x + side * 0.12 * w, (0.56 - 0.1 * k) * w, 0.0)
+        b.chain([(x, 0.06 * w, 0), (x + side * 0.03 * w, 0.3 * w, 0), top], [0.024 * w, 0.018 * w, 0.015 * w], "#8a7352", Skin.BARK, 0.01 * w)
+        for j in range(8):
+            a = 2 * np.pi * j / 8 + 0.3
+            c, s = np.cos(a), np.sin(a)
+            mid = (top[0] + 0.13 * w * c, top[1] + 0.05 * w, 0.13 * w * s)
+            end = (top[0] + 0.24 * w * c, top[1] - 0.07 * w, 0.24 * w * s)
+            for out in (0.03, -0.03):
+                b.sheet([top, (mid[0] - out * w * s, mid[1] - 0.015 * w, mid[2] + out * w * c), end], 0.004 * w, leaf, Skin.PLAIN, 0.0)
+                b.sheet([top, mid, (mid[0] - out * w * s, mid[1] - 0.02 * w, mid[2] + out * w * c), end], 0.004 * w, leaf, Skin.PLAIN, 0.0)
+    return b.parts
+
+
+def falls(*, h: float = 14.0, stone: str = "#6f6a62", water: str = "#dfeaf0") -> list[Part]:
+    """A waterfall between cliffs, facing the eye."""
+    b = Builder(stone, Skin.PLASTER, 0.06 * h)
+    for side in (1, -1):
+        for k in range(4):
+            b.box((side * (0.36 + 0.16 * k) * h, (0.5 - 0.09 * k) * h, (0.1 + 0.04 * (k % 2)) * h), (0.2 * h, (0.52 - 0.09 * k) * h, 0.24 * h), turn=turned(12 * side * k, 0, 3 * side), rounded=0.05 * h)  # fmt: skip
+    b.box((0, 0.46 * h, 0.22 * h), (0.3 * h, 0.46 * h, 0.14 * h), "#5a564f")
+    for k in range(9):
+        x = (-0.18 + 0.045 * k) * h
+        out = 0.03 * h * ((k * 7) % 3)
+        b.chain([(x, 0.93 * h, 0.12 * h), (x, 0.86 * h, -0.02 * h - out), (x * 1.1, 0.4 * h, -0.06 * h - out), (x * 1.3, 0.0, -0.1 * h - out)], [0.03 * h, 0.032 * h, 0.036 * h, 0.05 * h], water, Skin.PLAIN)  # fmt: skip
+    for k in range(7):
+        b.ball(((-0.3 + 0.1 * k) * h, 0.04 * h, -0.16 * h), (0.09 * h, 0.06 * h, 0.07 * h), "#eef4f6", Skin.FUR)
+    return b.parts
+
+
+def crystal(*, h: float = 0.6, c: str = "#9a7fc9", count: int = 7) -> list[Part]:
+    """A cluster of pointed crystals."""
+    b = Builder(c, Skin.PLAIN)
+    for k in range(count):
+        a, lean = 2.4 * k, (0.0 if k == 0 else 12 + 7 * (k % 3))
+        tall = h * (0.9 if k == 0 else 0.4 + 0.12 * (k % 4))
+        turn = turned(np.degrees(a), 0, lean)
+        at = np.array([0.16 * h * np.cos(a), 0.0, 0.16 * h * np.sin(a)]) * (k > 0)
+        for j in range(6):
+            p, q = np.pi * j / 3, np.pi * (j + 1) / 3
+            rows = ((0.0, 0.1), (0.78, 0.11), (1.0, 0.0))
+            ring = [_corner(turn, at, s * h, y * tall, t) for y, s in rows for t in (p, q)]
+            b.sheet([ring[0], ring[1], ring[3], ring[2]], 0.004 * h)
+            b.sheet([ring[2], ring[3], ring[4]], 0.004 * h)
+    return b.parts
+
+
+def _corner(turn: Matrix, at: Matrix, r: float, y: float, angle: float) -> Point:
+    """A corner of a crystal, leaning with it."""
+    x, up, z = turn @ np.array([r * np.cos(angle), y, r * np.sin(angle)]) + at
+    return float(x), float(up), float(z)
+
+
+def orb(*, r: float = 3.0, c: str = "#c9a878", second: str = "#8a6a4a", ring: bool = False, skin: str = "stripes") -> list[Part]:
+    """A planet or a moon, with or without its ring."""
+    b = Builder(c, {"stripes": Skin.STRIPES, "spots": Skin.SPOTS, "plain": Skin.PLAIN, "glass": Skin.GLASS}[skin], 0.0, second)
+    b.ball((0, r, 0), r)
+    if ring:
+        for k, shade in enumerate(("#d9c8a0", "#a8926a", "#cbb488")):
+            b.ring((0, r, 0), (1.4 + 0.17 * k) * r, 0.07 * r, shade, turned(20, 16, 12))
+    return b.parts
+
+
+def stump(*, h: float = 0.5, bark: str = "#6b5236", wood: str = "#d9b98a", lying: bool = False) -> list[Part]:
+    """A tree stump, or a log that lies."""
+    b = Builder(bark, Skin.BARK, 0.06 * h)
+    if lying:
+        b.limb((-1.6 * h, 0.42 * h, 0), (1.5 * h, 0.4 * h, 0), (0.4 * h, 0.36 * h))
+        b.cone((1.86 * h, 0.4 * h, 0), (0.3 * h, 0.02 * h, 0.3 * h), wood, Skin.PLAIN, turned(0, 0, 90), 0.0)
+        b.limb((-0.3 * h, 0.6 * h, 0), (-0.6 * h, 1.1 * h, 0.1 * h), (0.13 * h, 0.06 * h))
+        return b.parts
+    b.lathe([(0, 0.72 * h), (0.3 * h, 0.5 * h), (0.95 * h, 0.46 * h)])
+    b.lathe([(0.95 * h, 0.43 * h), (h, 0.42 * h)], wood, Skin.PLAIN, blend=0.0)
+    for k in range(5):
+        a = 2 * np.pi * k / 5
+        b.limb((0.4 * h * np.cos(a), 0.2 * h, 0.4 * h * np.sin(a)), (0.95 * h * np.cos(a), 0.03 * h, 0.95 * h * np.sin(a)), (0.16 * h, 0.06 * h))
+    return b.parts
+
+
+def campfire(*, h: float = 0.7, wood: str = "#4a3424") -> list[Part]:
+    """Logs that burn."""
+    b = Builder(wood, Skin.BARK)
+    for k in range(6):
+        a = np.pi * k / 3
+        b.limb((0.5 * h * np.cos(a), 0.06 * h, 0.5 * h * np.sin(a)), (0.04 * h * np.cos(a), 0.3 * h, 0.04 * h * np.sin(a)), (0.07 * h, 0.05 * h))
+    for k, (x, tall, c) in enumerate(((0, 1.0, "#f2a83a"), (0.14, 0.7, "#f0852e"), (-0.13, 0.76, "#f0852e"), (0.03, 0.6, "#ffd98a"))):
+        b.lathe([(0.1 * h, 0.1 * h), (0.1 * h + 0.3 * tall * h, 0.15 * h), (0.1 * h + 0.65 * tall * h, 0.07 * h), (0.1 * h + 0.9 * tall * h, 0.01 * h)], c, Skin.GLASS, at=(x * h, 0, (-0.1 if k == 3 else 0.05) * h))  # fmt: skip
+    return b.parts

@@ -1,0 +1,1 @@
+"""Goods: furniture, vessels, fruit, instruments, tools, playthings."""

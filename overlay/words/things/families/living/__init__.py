@@ -1,0 +1,1 @@
+"""What lives: beasts, birds, creeping things, people, trees and flowers."""

@@ -1,0 +1,1 @@
+"""What moves people: boats, ships, vehicles, machines."""
