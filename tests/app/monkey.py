@@ -24,7 +24,6 @@ from pathlib import Path
 from unittest import mock
 
 MOST = 0.05  # seconds of the thread's own time, of one handler
-MOST_DRESSING = 0.15  # for putting another theme on
 _MOST_CUES = 16
 _WARM, _WARM_SECONDS = 0.4, 40  # of the time and at least, before memory and threads are counted
 _NEVER = ("Quit", "Open the demo", "Handbook")
@@ -84,9 +83,8 @@ class Monkey:
             # What opens a menu stays in its loop until that is closed.
             if self._menus != menus:
                 continue
-            most = MOST_DRESSING if "Dark room" in self._now else MOST
-            if spent > most and gc.get_stats()[2]["collections"] == gc_before:
-                self._slow(name, spent / most)
+            if spent > MOST and gc.get_stats()[2]["collections"] == gc_before:
+                self._slow(name, spent / MOST)
 
     def _slow(self, name: str, times: float) -> None:
         """Twice may be the machine's or first showings; thrice, or far too long, is a fault."""

@@ -35,11 +35,11 @@ class WordsTest(WindowTest):
 
 class ChipsTest(WordsTest):
     def test_typed_phrases_become_chips_in_four_states(self):
-        self.say("heron at left 140%, beautiful, galleons, windmil")
-        self.assertEqual(self.prompt, "heron at left 140%, beautiful, galleons, windmil")
-        self.assertEqual(self.chips(), ["heron at left 140 %", "beautiful", "galleons", "windmil"])
+        self.say("heron at left 140%, beautiful, pinnaces, windmil")
+        self.assertEqual(self.prompt, "heron at left 140%, beautiful, pinnaces, windmil")
+        self.assertEqual(self.chips(), ["heron at left 140 %", "beautiful", "pinnaces", "windmil"])
         self.assertEqual([c.state for c in self.line.chips], [DRAWN, READ, STAND_IN, UNKNOWN])
-        self.assertIn("drawn as sailing boat", self.line.chips[2].toolTip())
+        self.assertIn("drawn as rowing boat", self.line.chips[2].toolTip())
         self.assertIn("near are windmill", self.line.chips[3].toolTip())
         self.assertEqual(self.bench.project.recipe.unknown, "skip")
 
@@ -204,6 +204,21 @@ class DescribedTest(WordsTest):
     def test_a_picture_in_the_tray_must_be_chosen(self):
         self.choose("Describe the picture in the tray")
         self.assertIn("Select a picture", self.status)
+
+
+class LateTest(WordsTest):
+    def test_a_chip_whose_phrase_has_gone_changes_nothing(self):
+        self.say("heron, canal, dawn")
+        self.bench.write_prompt("x", ["swan"])  # the line is told a moment later
+        for late in (
+            lambda: self.line.moved.emit(2, 0),
+            lambda: self.line.emphasised.emit(1, 0.5),
+            lambda: self.line.rewritten.emit(0, ["goose"]),
+        ):
+            late()
+            self.assertEqual(self.prompt, "swan")
+        self.settle()
+        self.assertEqual(self.chips(), ["swan"])
 
 
 class RowTest(WordsTest):

@@ -4,7 +4,7 @@ import unittest
 from pathlib import Path
 
 import jsonschema
-from hypothesis import given
+from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
 from overlay.document.json_text import RecipeError, parse_json
@@ -135,6 +135,7 @@ class RecipeTest(unittest.TestCase):
         for path, value in (("departure", 2), ("nonsense", 1), ("cues.0.weight", -1)):
             self.assertFalse(validator.is_valid(changed(path, value)), path)
 
+    @settings(suppress_health_check=[HealthCheck.too_slow])  # a slow machine is no fault
     @given(st.recursive(
         st.none() | st.booleans() | st.integers() | st.floats(allow_nan=False) | st.text(max_size=8),
         lambda inner: st.lists(inner, max_size=3)

@@ -139,3 +139,26 @@ class DifferenceTest(WorkspaceTest):
             ],
         )
         self.assertEqual(differences(bench.project.recipe, old)[2], "felt: cue removed")
+
+    def test_words_are_said_phrase_by_phrase(self):
+        bench = Bench()
+        bench.open(self.write_recipe(prompt="heron, dawn, canal 80%", avoid="people"))
+        old = bench.project.recipe
+        bench.write_prompt("x", ["canal 120%", "swan", "dawn"])
+        bench.write_avoid("red")
+        bench.change_recipe("x", guidance=0.5, words={"contours": 0.2})
+        bench.place_thing("swan", (0.5, 0.6), 0.3)
+        self.assertEqual(
+            differences(old, bench.project.recipe),
+            [
+                "guidance 100 % → 50 %",
+                "“heron” removed",
+                "“swan” added",
+                "“canal”: emphasis 80 % → 120 %",
+                "order of the words",
+                "avoid “people” removed",
+                "avoid “red” added",
+                "words: contours 50 % → 20 %",
+                "swan: moved",
+            ],
+        )

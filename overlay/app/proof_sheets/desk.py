@@ -1,6 +1,6 @@
 """Keeps the room of proof sheets in step with the project, and does what is asked of its cells."""
 
-from PySide6.QtCore import QObject, Qt
+from PySide6.QtCore import QObject, Qt, QTimer
 
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.engines import may_run
@@ -39,6 +39,8 @@ class SheetDesk(QObject, Room):
         self._shown: dict[str, ShownSheet] = {}  # by the sheet's name
         self._filling: ShownSheet | None = None  # whose end is still to be said
         self._place = -1  # of the sheet in the project, -1 while a new one is made
+        self._soon = QTimer(self, singleShot=True, interval=0)
+        self._soon.timeout.connect(self._show_new)
         self._join()
 
     def _join(self) -> None:
@@ -51,7 +53,7 @@ class SheetDesk(QObject, Room):
         room.grid.picked.connect(self._picked)
         room.plot.picked.connect(lambda place, beside: room.grid.pick(place, beside=beside))
         room.measure.activated.connect(lambda _: self._show_measure())
-        self.filler.came.connect(self._came)
+        self.filler.came.connect(self._note)
 
     def commands(self) -> Entries:
         """What makes sheets."""
@@ -221,6 +223,15 @@ class SheetDesk(QObject, Room):
     def _show(self, shown: ShownSheet) -> None:
         self.room.grid.show_sheet(shown)
         self._came(shown)
+
+    def _note(self, shown: ShownSheet) -> None:
+        """Several cells that come, or are stopped, at once are painted once."""
+        if shown is self.shown and not self._soon.isActive():
+            self._soon.start()
+
+    def _show_new(self) -> None:
+        if self.shown is not None:
+            self._came(self.shown)
 
     def _came(self, shown: ShownSheet) -> None:
         """Something of a sheet has come; only the one that is seen is painted."""

@@ -32,6 +32,7 @@ class MainWindow(QMainWindow):
         self._dresser = QTimer(self)
         self._dresser.setSingleShot(True)
         self._dresser.timeout.connect(self._dress_next)
+        self._redressing = False  # whether parts in sight still wear another theme
         self._lay_out()
         groups = commands(self.house, self._commands())
         self.house.helping.listed = lambda: tuple(entry for group in groups for entry in group)
@@ -128,23 +129,36 @@ class MainWindow(QMainWindow):
             self.dress()
 
     def dress(self) -> None:
-        """Put the theme of the settings on."""
+        """Put the theme of the settings on, part by part; what is seen changes all at once.
+
+        A style sheet takes milliseconds a panel: between them the window answers.
+        """
         application = QApplication.instance()
         assert isinstance(application, QApplication)
         apply_theme(application, dark=wants_dark(self.floor.settings.theme))
+        self._redressing = True
+        self.setUpdatesEnabled(False)
+        self._dresser.start()
+
+    def _dress_next(self) -> None:
+        """Put the theme on the next part: on what is in sight first."""
+        waiting = [part for part in self._parts if not is_dressed(part)]
+        seen = [part for part in waiting if part.isVisibleTo(self)]
+        if self._redressing and not seen:
+            self._end_dressing()
+        elif waiting:
+            dress((seen or waiting)[0])
+        if waiting or self._redressing:
+            self._dresser.start()
+
+    def _end_dressing(self) -> None:
+        """All that is in sight wears the theme: show it."""
+        self._redressing = False
         self._dress_seen()
         retint(self)
         self.house.search.sheet_room.plot.dress()
         self.house.refresh.everything()
-        self.update()
-        self._dresser.start()
-
-    def _dress_next(self) -> None:
-        """While nothing else is to be done, put the theme on what is hidden, part by part."""
-        waiting = [part for part in self._parts if not is_dressed(part)]
-        if waiting:
-            dress(waiting[0])
-            self._dresser.start()
+        self.setUpdatesEnabled(True)
 
     def _dress_seen(self) -> None:
         """Put the theme on what is in sight; what is hidden gets it when it is shown."""

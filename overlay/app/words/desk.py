@@ -61,8 +61,8 @@ class WordsDesk(QObject):
         self.selected: Callable[[], Path | None] = lambda: None  # the picture in the tray
         line.typed.connect(self._typed)
         line.rewritten.connect(self._rewritten)
-        line.emphasised.connect(lambda n, e: floor.guarded(lambda: self.bench.emphasise(n, e)))
-        line.moved.connect(lambda n, to: floor.guarded(lambda: self.bench.move_phrase(n, to)))
+        line.emphasised.connect(self._emphasised)
+        line.moved.connect(self._moved)
         line.avoided.connect(self._avoided)
         line.hearing_asked.connect(self._open_hearing)
         stage.view_changed.connect(lambda _: self._take_tool())
@@ -158,7 +158,23 @@ class WordsDesk(QObject):
         add = partial(lambda new: bench.write_prompt("Words", [*bench.phrases, *new]), phrases)
         self._once_read(phrases, add)
 
+    def _is_there(self, number: int) -> bool:
+        """Whether a chip still shows the phrase that stands at its place; if not, it is redrawn."""
+        there, chips = self.bench.phrases, self.line.chips
+        return number < min(len(there), len(chips)) and there[number] == chips[number].phrase.text
+
+    def _emphasised(self, number: int, emphasis: float) -> None:
+        if self._is_there(number):
+            self.floor.guarded(lambda: self.bench.emphasise(number, emphasis))
+
+    def _moved(self, number: int, to: int) -> None:
+        if self._is_there(number):
+            self.floor.guarded(lambda: self.bench.move_phrase(number, to))
+
     def _rewritten(self, number: int, phrases: list[str]) -> None:
+        if not self._is_there(number):
+            return
+
         def write() -> None:
             there = self.bench.phrases
             there[number : number + 1] = phrases

@@ -5,9 +5,11 @@ from typing import Any
 
 from overlay.document.cues import Cue, StyleInfluence
 from overlay.document.recipe import Recipe
+from overlay.words.language.phrases import emphasis_of
+from overlay.words.language.writing import phrases_of, without_emphasis
 
 _SHARES = {"weight", "enter", "leave", "fade_in", "fade_out", "departure"} | {
-    "palette", "surface", "light", "layout", "likeness", "sharpen",
+    "palette", "surface", "light", "layout", "likeness", "sharpen", "contours", "guidance",
 }  # fmt: skip
 _FILES = ("reference", "avoided", "map", "of", "source")
 
@@ -15,6 +17,7 @@ _FILES = ("reference", "avoided", "map", "of", "source")
 def differences(old: Recipe, new: Recipe) -> list[str]:
     """One line for each difference: what it is, its old value and its new one."""
     lines = _plain_differences("", _top(old), _top(new))
+    lines += _words_differences(old, new)
     lines += _named_differences("region", _regions(old), _regions(new))
     before, after = ({cue.name: _plain(cue) for cue in r.cues} for r in (old, new))
     lines += _named_differences("cue", before, after)
@@ -25,7 +28,39 @@ def differences(old: Recipe, new: Recipe) -> list[str]:
 
 
 def _top(recipe: Recipe) -> dict[str, Any]:
-    return recipe.model_dump(mode="json", exclude={"cues", "regions"})
+    return recipe.model_dump(
+        mode="json", exclude={"cues", "regions", "prompt", "avoid", "words", "placed"}
+    )
+
+
+def _words_differences(old: Recipe, new: Recipe) -> list[str]:
+    """Phrases that came, went, or weigh otherwise; how words are heard; things that were moved."""
+    lines = []
+    for key, lead in (("prompt", ""), ("avoid", "avoid ")):
+        before, after = (_phrases(getattr(r, key)) for r in (old, new))
+        lines += [f"{lead}“{text}” removed" for text in before if text not in after]
+        lines += [f"{lead}“{text}” added" for text in after if text not in before]
+        both = [text for text in before if text in after]
+        lines += [
+            f"{lead}“{text}”: emphasis {100 * before[text]:g} % → {100 * after[text]:g} %"
+            for text in both
+            if before[text] != after[text]
+        ]
+        if both != [text for text in after if text in before]:
+            lines.append(f"order of the {lead or 'words'}".strip())
+    lines += _plain_differences("words: ", *(r.words.model_dump(mode="json") for r in (old, new)))
+    places = [{p.thing: p for p in r.placed} for r in (old, new)]
+    moved = (
+        t for t in dict.fromkeys([*places[0], *places[1]]) if places[0].get(t) != places[1].get(t)
+    )
+    return lines + [
+        f"{thing}: moved" if thing in places[1] else f"{thing}: free again" for thing in moved
+    ]
+
+
+def _phrases(text: str) -> dict[str, float]:
+    """Emphasis by phrase, in their order."""
+    return {without_emphasis(phrase): emphasis_of(phrase) for phrase in phrases_of(text)}
 
 
 def _regions(recipe: Recipe) -> dict[str, dict[str, Any]]:

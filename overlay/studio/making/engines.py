@@ -6,7 +6,9 @@ its name, with the key `engine`. Loading one runs that package's code, so a reci
 it: the artist allows each once.
 """
 
+import sys
 from collections.abc import Callable, Collection
+from functools import lru_cache
 from importlib.metadata import entry_points
 
 from overlay.document.json_text import RecipeError
@@ -20,6 +22,12 @@ GROUP = "overlay.engines"
 
 def engine_names() -> tuple[str, ...]:
     """The names a recipe may choose from, ours first."""
+    return _names_on(tuple(sys.path))
+
+
+@lru_cache(maxsize=4)
+def _names_on(_path: tuple[str, ...]) -> tuple[str, ...]:
+    """The same, kept while packages come from the same places: looking takes 60 ms."""
     others = {point.name for point in entry_points(group=GROUP)} - {OWN_ENGINE}
     return OWN_ENGINE, *sorted(others)
 
@@ -31,8 +39,8 @@ def engine_mark(name: str, version: int = ENGINE_VERSION) -> str:
 
 def engine_package(name: str) -> str | None:
     """The package that brings an engine, None for ours and for unknown ones; loads nothing."""
-    for point in entry_points(group=GROUP):
-        if point.name == name and name != OWN_ENGINE:
+    for point in entry_points(group=GROUP) if name != OWN_ENGINE else ():
+        if point.name == name:
             return "an unknown package" if point.dist is None else point.dist.name
     return None
 

@@ -3,20 +3,18 @@
 They are read from the document's own fields, so that a new one is there by itself.
 """
 
+from collections import deque
 from collections.abc import Iterator
 from dataclasses import dataclass
 from typing import Any, Literal, get_args, get_origin
 
 from pydantic.fields import FieldInfo
 
-from overlay.document.cues import Cue, Facets, GuideCue, Place, ReferenceCue, StyleInfluence
+from overlay.document.cues import Cue, GuideCue, ReferenceCue, StyleInfluence
 from overlay.document.guide_options import GUIDE_OPTIONS
-from overlay.document.keys import value_at
 from overlay.document.part import FilePath, Part
 from overlay.document.recipe import Recipe, Stray
-from overlay.document.regions import Region
 from overlay.document.sheets import WITHOUT
-from overlay.document.words import Words
 from overlay.regions.pick_words import PICKS
 from overlay.studio.making.engines import engine_names
 from overlay.words.language.phrases import LEAD, emphasis_of
@@ -34,6 +32,9 @@ _NAMES = {
 }  # fmt: skip
 # What is no setting to vary, or cannot be honoured yet.
 _LEFT_OUT = {"overlay", "name", "strokes", "keep_out", "map", "mask"}
+
+# The recipes asked about last, with their settings: a window asks for each of them many times.
+_LAST: deque[tuple[Recipe, list["Setting"]]] = deque(maxlen=4)
 
 
 @dataclass(frozen=True)
@@ -67,21 +68,30 @@ class Setting:
 
 def settings_of(recipe: Recipe) -> list[Setting]:
     """All settings of a recipe, those of the run first."""
+    for known, settings in _LAST:
+        if known is recipe:
+            return list(settings)
+    settings = _all_settings(recipe)
+    _LAST.append((recipe, settings))
+    return list(settings)
+
+
+def _all_settings(recipe: Recipe) -> list[Setting]:
     found = list(_run_settings(recipe))
     for i, cue in enumerate(recipe.cues):
         key = cue_path(cue, i)
-        found += _part_settings(recipe, key, cue.name, type(cue))
+        found += _part_settings(recipe, key, cue.name, cue)
         if isinstance(cue, StyleInfluence):
-            found += _part_settings(recipe, f"{key}.facets", cue.name, Facets)
+            found += _part_settings(recipe, f"{key}.facets", cue.name, cue.active_facets)
         if isinstance(cue, ReferenceCue):
-            found += _part_settings(recipe, f"{key}.place", cue.name, Place)
+            found += _part_settings(recipe, f"{key}.place", cue.name, cue.place)
         if isinstance(cue, GuideCue):
             found += _option_settings(key, cue)
     for name in recipe.regions:
         if "." not in name:
-            found += _part_settings(recipe, f"regions.{name}", name, Region)
+            found += _part_settings(recipe, f"regions.{name}", name, recipe.regions[name])
     for i, later in enumerate(recipe.passes):
-        found += _part_settings(recipe, f"passes.{i}", f"Pass {i + 1}", type(later))
+        found += _part_settings(recipe, f"passes.{i}", f"Pass {i + 1}", later)
     return found
 
 
@@ -109,10 +119,12 @@ def _by_place(recipe: Recipe, key: str) -> str:
 
 
 def _run_settings(recipe: Recipe) -> Iterator[Setting]:
-    yield from _part_settings(recipe, "", RUN, Recipe)
+    yield from _part_settings(recipe, "", RUN, recipe)
     amount = 0.0 if recipe.stray is None else recipe.stray.amount
     yield Setting("stray.amount", RUN, "stray", "number", amount, percent=True)
-    yield from (s for s in _part_settings(recipe, "stray", RUN, Stray) if s.key == "stray.seed")
+    seed = None if recipe.stray is None else recipe.stray.seed
+    made = _typed("stray.seed", RUN, _name("stray.seed"), Stray.model_fields["seed"], seed)
+    yield from () if made is None else (made,)
     yield Setting("engine", RUN, "engine", "choice", recipe.engine, choices=engine_names())
     yield from _words_settings(recipe)
     names = tuple(cue.name for cue in recipe.cues)
@@ -123,7 +135,7 @@ def _words_settings(recipe: Recipe) -> Iterator[Setting]:
     """How words are heard, and each phrase: itself and its emphasis."""
     if not recipe.prompt.strip():
         return
-    yield from _part_settings(recipe, "words", WORDS, Words)
+    yield from _part_settings(recipe, "words", WORDS, recipe.words)
     for i, phrase in enumerate(phrases_of(recipe.prompt)):
         key, text = f"{LEAD}{i}", without_emphasis(phrase)
         yield Setting(key, WORDS, f"“{text}”", "words", phrase)
@@ -132,12 +144,12 @@ def _words_settings(recipe: Recipe) -> Iterator[Setting]:
         yield Setting(f"{key}.emphasis", WORDS, name, "number", emphasis, 0, 2, percent=True)
 
 
-def _part_settings(recipe: Recipe, path: str, group: str, kind: type[Part]) -> Iterator[Setting]:
-    for key, field in kind.model_fields.items():
+def _part_settings(recipe: Recipe, path: str, group: str, part: Part) -> Iterator[Setting]:
+    for key, field in type(part).model_fields.items():
         where = f"{path}.{key}" if path else key
         if key in _LEFT_OUT or (key == "engine" and not path):
             continue
-        made = _setting(recipe, where, group, _name(where), field)
+        made = _setting(recipe, where, group, field, getattr(part, key))
         if made is not None:
             yield made
 
@@ -150,12 +162,11 @@ def _option_settings(path: str, cue: GuideCue) -> Iterator[Setting]:
             yield made
 
 
-def _setting(recipe: Recipe, key: str, group: str, name: str, field: FieldInfo) -> Setting | None:
+def _setting(recipe: Recipe, key: str, group: str, field: FieldInfo, now: Any) -> Setting | None:
+    name = _name(key)
     if key.endswith(".region") or key == "within":
-        choices = (None, *recipe.regions)
-        now = value_at(recipe, key)
-        return Setting(key, group, name, "choice", now, choices=choices)
-    return _typed(key, group, name, field, value_at(recipe, key))
+        return Setting(key, group, name, "choice", now, choices=(None, *recipe.regions))
+    return _typed(key, group, name, field, now)
 
 
 def _typed(key: str, group: str, name: str, field: FieldInfo, now: Any) -> Setting | None:
