@@ -72,6 +72,9 @@ class DrawTest(unittest.TestCase):
         self.assertEqual(code, 2)
         self.assertIn("every word must be known, got 'windmil'; near are windmill", err)
         self.assertFalse(out.exists())
+        code, _, err = run("draw", "$thing, canal", "--out", out, "--size", "96x64")
+        self.assertEqual((code, out.exists()), (2, False))
+        self.assertIn("prompt: $thing must be filled, as an edition does", err)
         code, _, err = run(
             "draw", "barge, windmil", "--out", out, "--size", "96x64", "--skip-unknown"
         )

@@ -59,6 +59,8 @@ def known(text: str, where: str, *, skip: bool) -> Reading:
         reading = read_prompt(text)
     except ValueError as error:
         raise RecipeError(f"{where}: {error}") from error
+    if reading.blanks and not skip:
+        raise RecipeError(f"{where}: ${reading.blanks[0]} must be filled, as an edition does")
     if reading.unknown and not skip:
         word = reading.unknown[0]
         near = f"; near are {', '.join(word.near)}" if word.near else ""

@@ -3,6 +3,7 @@ import unittest
 
 from overlay.words.language.grammar import read_prompt
 from overlay.words.language.lexicon import plain_lexicon
+from overlay.words.language.writing import filled
 
 
 def only(prompt):
@@ -111,6 +112,29 @@ class OddPromptsTest(unittest.TestCase):
         self.assertEqual(
             [w.text for w in read_prompt("her\x07on\u200b").phrases[0].words], ["heron"]
         )
+
+
+class BlankTest(unittest.TestCase):
+    def test_a_blank_is_a_name_to_be_filled_and_no_unknown_word(self):
+        reading = read_prompt("$subject at left, old $house, $subject, dawn, windmil")
+        self.assertEqual(reading.blanks, ("subject", "house"))
+        self.assertEqual([w.text for w in reading.unknown], ["windmil"])
+        self.assertEqual(reading.as_plain()["blanks"], ["subject", "house"])
+        self.assertNotIn("blanks", read_prompt("dawn").as_plain())
+
+    def test_a_blank_is_filled_everywhere_by_one_phrase(self):
+        prompt = "$subject at left 140%, $subject far"
+        self.assertEqual(
+            filled(prompt, {"subject": "two herons"}), "two herons at left 140%, two herons far"
+        )
+        for fillings, why in (
+            ({}, r"blank \$subject must be filled, got nothing"),
+            ({"subject": "heron, swan"}, "one phrase"),
+            ({"subject": "$other"}, "one phrase"),
+            ({"subject": " "}, "one phrase"),
+        ):
+            with self.subTest(fillings), self.assertRaisesRegex(ValueError, why):
+                filled(prompt, fillings)
 
 
 class CoverageTest(unittest.TestCase):

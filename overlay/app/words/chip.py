@@ -19,7 +19,7 @@ _FAR = 6  # pixels from which a drag is one
 
 def state_of(phrase: Phrase) -> str:
     """How a phrase is shown: by its worst word, or in ink if one of them acts."""
-    if any(w.entry is None for w in phrase.words) or not phrase.words:
+    if any(w.entry is None and not w.is_blank for w in phrase.words) or not phrase.words:
         return UNKNOWN
     if any(w.kin is not None for w in phrase.words):
         return STAND_IN
@@ -28,6 +28,8 @@ def state_of(phrase: Phrase) -> str:
 
 def told(word: Word) -> str:
     """What a word was understood as, in a line."""
+    if word.is_blank:
+        return f"{word.text}: a blank, which an edition fills; nothing is drawn for it"
     if word.entry is None:
         near = f"; near are {', '.join(word.near)}" if word.near else ""
         return f"{word.text}: not known, skipped{near}"

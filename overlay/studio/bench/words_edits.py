@@ -70,7 +70,7 @@ class WordsEdits:
     def _write(self, what: str, key: str, text: str) -> None:
         recipe = self.project.recipe
         texts = {"prompt": recipe.prompt, "avoid": recipe.avoid} | {key: text}
-        unknown = any(read_prompt(t).unknown for t in texts.values())
+        unknown = any(r.unknown or r.blanks for r in map(read_prompt, texts.values()))
         changes: dict[str, Any] = {key: text, "unknown": "skip" if unknown else "refuse"}
         if recipe.source is None and bool(texts["prompt"]) != bool(recipe.prompt):
             # A drawn scene is a source; without one a run starts from noise.

@@ -65,6 +65,8 @@ def words_key(recipe: Recipe, width: int, height: int) -> tuple[str, ...]:
 def known_reading(recipe: Recipe, key: str) -> Reading:
     """A prompt of a recipe, read; raises `RecipeError` for a word that is not known."""
     reading = read_prompt(getattr(recipe, key))
+    if reading.blanks and recipe.unknown == "refuse":
+        raise RecipeError(f"{key}: ${reading.blanks[0]} must be filled, as an edition does")
     if reading.unknown and recipe.unknown == "refuse":
         word = reading.unknown[0]
         near = f"; near are {', '.join(word.near)}" if word.near else ""

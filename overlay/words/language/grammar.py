@@ -13,7 +13,7 @@ from functools import lru_cache
 
 from overlay.words.language.entries import Entry
 from overlay.words.language.lexicon import Found, Lexicon, plain_lexicon
-from overlay.words.language.reading import Phrase, Piece, Placement, Reading, Word
+from overlay.words.language.reading import BLANK, Phrase, Piece, Placement, Reading, Word
 
 LONGEST, MOST_PHRASES, LONGEST_WORD = 10_000, 200, 60
 _MOST = 20  # of one thing
@@ -62,7 +62,6 @@ _FUNCTION = {
 _HOLDERS = {
     "bowl", "basket", "vase", "jug", "cup", "pot", "crate", "barrel", "glass", "bottle", "bucket",
 }  # fmt: skip
-BLANK = "$"
 
 
 def read_prompt(text: str, lexicon: Lexicon | None = None) -> Reading:

@@ -7,6 +7,7 @@ from overlay.words.language.entries import Entry
 
 # Kinds that are read and said, but change no picture by themselves.
 SILENT = {"detail"}
+BLANK = "$"
 
 
 @dataclass(frozen=True)
@@ -28,6 +29,11 @@ class Word:
     def kind(self) -> str:
         """Its kind, empty if it is not known."""
         return self.entry.kind if self.entry else ""
+
+    @property
+    def is_blank(self) -> bool:
+        """Whether it is a name that stands for a word to be filled in."""
+        return self.text.startswith(BLANK)
 
     @property
     def acts(self) -> bool:
@@ -87,12 +93,18 @@ class Reading:
     @property
     def unknown(self) -> tuple[Word, ...]:
         """Words that led nowhere, each once."""
-        missed = [w for p in self.phrases for w in p.words if w.entry is None]
+        missed = [w for p in self.phrases for w in p.words if w.entry is None and not w.is_blank]
         return tuple({w.text: w for w in missed}.values())
+
+    @property
+    def blanks(self) -> tuple[str, ...]:
+        """Names after a dollar sign, which an edition fills, each once."""
+        found = [w.text[1:] for p in self.phrases for w in p.words if w.is_blank]
+        return tuple(dict.fromkeys(found))
 
     def as_plain(self) -> dict[str, Any]:
         """Plain data, as `overlay read` prints it."""
-        return {
+        plain: dict[str, Any] = {
             "phrases": [
                 {
                     "text": phrase.text,
@@ -107,3 +119,4 @@ class Reading:
             ],
             "unknown": [{"text": w.text, "near": list(w.near)} for w in self.unknown],
         }
+        return plain | ({"blanks": list(self.blanks)} if self.blanks else {})

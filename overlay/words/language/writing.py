@@ -1,9 +1,10 @@
 """Prompts taken apart into phrases and put together again, as the window edits them."""
 
 import re
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 
 _PARTS = re.compile(r"[,;\n]")
+_BLANK = re.compile(r"\$([^\W_]+)")
 _PERCENT = re.compile(r"\s*\d+\s*%")
 
 
@@ -15,6 +16,28 @@ def phrases_of(prompt: str) -> list[str]:
 def joined(phrases: Sequence[str]) -> str:
     """Phrases as a prompt."""
     return ", ".join(phrases)
+
+
+def filled(prompt: str, fillings: Mapping[str, str]) -> str:
+    """A prompt with words in place of its blanks: `$subject at left` with `heron`.
+
+    Raises
+    ------
+    ValueError
+        For a blank that nothing is given for, or words that would be more than one phrase.
+    """
+
+    def words_for(match: re.Match[str]) -> str:
+        name = match[1]
+        if name not in fillings:
+            given = ", ".join(sorted(fillings)) or "nothing"
+            raise ValueError(f"blank ${name} must be filled, got {given}")
+        words = phrases_of(fillings[name])
+        if len(words) != 1 or "$" in words[0]:
+            raise ValueError(f"blank ${name} must be filled by one phrase, got {fillings[name]!r}")
+        return words[0]
+
+    return _BLANK.sub(words_for, prompt)
 
 
 def without_emphasis(phrase: str) -> str:
