@@ -116,7 +116,8 @@ def shoot_words(
     window.floor.go_to("bench")
     window.open_path(data_folder() / "demo" / plate_file("barge"))
     settle()
-    words = [*PLATES["barge"].prompt.split(", "), "beautiful", "kestrel in the sky", "windmil"]
+    words = ["red barge 140%", "horse at left", "pinnace far", "reeds", "canal", "evening"]
+    words += ["beautiful", "windmil"]
     window.bench.write_prompt("Words", words)
     window.house.stage.set_mode("drawn")
     shoot("words")

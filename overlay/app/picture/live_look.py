@@ -9,6 +9,7 @@ from overlay.app.floor.floor import Floor
 from overlay.app.parts.images import to_image
 from overlay.app.parts.plain import plain
 from overlay.app.parts.theme import tone
+from overlay.app.picture.look import OF_PROOF
 from overlay.app.picture.stage import PictureStage
 from overlay.document.changes import SAVED, Changes
 from overlay.document.json_text import RecipeError
@@ -38,6 +39,7 @@ class LiveLookDesk(QObject):
         self._asked: Recipe | None = None
         self.shown: LiveLook | None = None
         self._image: QImage | None = None
+        stage.view_changed.connect(lambda _: self._say())
 
     def move(self, values: dict[str, Any]) -> None:
         """A hand is on a control: look at what settings would come to, by their keys."""
@@ -105,6 +107,15 @@ class LiveLookDesk(QObject):
         self._run = None
         self.shown, self._image = found
         self.stage.set_moment(self._image)
+        self._say()
+
+    def _say(self) -> None:
+        """What the look foretells, over the picture while that is the proof's place."""
+        if self.shown is None or self.stage.mode == "influence":
+            return
+        if self.stage.mode not in OF_PROOF:
+            self.stage.view.show_legend([])
+            return
         foretold = "".join(
             f", {key.replace('_', ' ')} {value:.0f}" for key, value in self.shown.figures.items()
         )
