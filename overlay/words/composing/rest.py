@@ -51,6 +51,10 @@ def _widest_level(
     near = np.abs(heights[:, None] - heights[None]) < 0.04 * tall + 0.01
     worth = (near & met[None]).sum(1) * met * (0.5 + heights / max(heights.max(), 1e-6))
     best = near[int(worth.argmax())] & met
-    x = float(np.mean([s[0] for s, b in zip(spots, best, strict=True) if b]))
-    z = float(np.mean([s[1] for s, b in zip(spots, best, strict=True) if b]))
-    return x, float(np.median(heights[best])), z
+    level, y = np.array(spots)[best], float(np.median(heights[best]))
+    x, z = level.mean(axis=0)
+    middle = int(((np.array(spots) - (x, z)) ** 2).sum(axis=1).argmin())
+    if not best[middle]:  # something stands up in the middle: before it, where it is seen
+        front = level[level[:, 1] <= level[:, 1].min() + 1e-9]
+        x, z = front[int(np.abs(front[:, 0] - x).argmin())]
+    return float(x), y, float(z)

@@ -24,7 +24,8 @@ from overlay.words.things.table import Placed
 _RESTING = {"on", "in", "under", "behind", "at", "against", "over", "above", "in front of"}
 
 
-_TOWERS = 5.0  # times a thing's height, from which what bears it leads the picture
+# From which height, in metres and in a thing's own, what bears it leads the picture.
+_LARGE, _TOWERS = 2.5, 3.0
 
 
 @dataclass(frozen=True)
@@ -48,7 +49,7 @@ class Scene:
 def chief_of(things: tuple[Wished, ...]) -> int:
     """The heaviest phrase's thing; of equals the first, and what rests, not what bears it.
 
-    What stands on something many times its size is seen with all of that.
+    What stands on something large and many times its size is seen with all of that.
     """
     behind = {t.to for t in things if t.link in _RESTING and t.to is not None}
     weights = [
@@ -57,7 +58,7 @@ def chief_of(things: tuple[Wished, ...]) -> int:
     ]
     first = int(np.argmax(weights))
     on = things[first].to if things[first].link == "on" else None
-    if on is not None and _tall(things[on]) > _TOWERS * _tall(things[first]):
+    if on is not None and _tall(things[on]) > max(_TOWERS * _tall(things[first]), _LARGE):
         return on
     return first
 
