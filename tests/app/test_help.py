@@ -10,8 +10,10 @@ from PySide6.QtGui import QAction
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QMenu
 
+from overlay.app.parts.status import said_before
 from overlay.app.parts.theme import tones
 from overlay.app.shell.handbook import Handbook, handbook_folder
+from overlay.app.shell.said import SaidDialog
 from overlay.app.shell.settings_dialog import SettingsDialog
 from overlay.app.shell.shortcuts import key_rows
 from overlay.app.shell.tour import Tour
@@ -61,6 +63,35 @@ class HelpTest(WindowTest):
         self.assertLess(set(keys), set(listed))  # every key of a menu, and the hands' besides
         self.assertIn(("K", "Keep with a star"), groups["Proof"])
         self.assertIn(("Ctrl+4", "Drawer"), groups["View"])
+
+
+class SaidTest(WindowTest):
+    def test_a_refusal_goes_at_the_next_edit_or_after_a_while_and_can_be_read_again(self):
+        line = self.window.house.stage.status
+        for past in (
+            lambda: self.bench.change_recipe("Seed", seed=4),
+            lambda: line._fading.timeout.emit(),
+        ):
+            self.window.floor.refuse("mask.png: must be a PNG, got a song")
+            self.assertEqual(line.label.property("role"), "error")
+            past()
+            self.assertEqual(line.label.text(), "")
+        self.window.floor.say("Opened almanac.json")
+        line._fading.timeout.emit()
+        self.assertEqual(line.label.text(), "Opened almanac.json")  # no refusal, so it stays
+        self.choose("What was said")
+        dialog = self.window.findChild(SaidDialog)
+        said = dialog.text.toPlainText().splitlines()
+        self.assertRegex(said[0], r"^[0-9:]{8}  Opened almanac.json$")
+        self.assertIn("mask.png: must be a PNG, got a song", said[1])
+        dialog.close()
+
+    def test_how_far_a_run_is_stands_once_among_what_was_said(self):
+        for percent in (10, 20, 30):
+            self.window.floor.say(f"Pulling: masses, {percent} %")
+        said = [what for _, what in said_before()]
+        self.assertEqual(sum(what.startswith("Pulling: masses") for what in said), 1)
+        self.assertEqual(said[0], "Pulling: masses, 30 %")
 
 
 class SettingsTest(WindowTest):

@@ -1,12 +1,30 @@
 """The line under the picture: what is going on, what went wrong, what could be done."""
 
+import time
+from collections import deque
 from collections.abc import Callable
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QSizePolicy, QToolButton, QWidget
 
 from overlay.app.parts.plain import PlainLabel, plain, plain_tip
+
+_STAYS = 12_000  # milliseconds that a refusal is seen, unless it was dealt with before
+# What was said of late in any room: when, and what.
+_SAID: deque[tuple[str, str]] = deque(maxlen=80)
+
+
+def said_before() -> list[tuple[str, str]]:
+    """What was said of late, the newest first: the time of day, and what."""
+    return list(reversed(_SAID))
+
+
+def _remember(text: str) -> None:
+    """Keep what is said; of a run that tells how far it is, the last."""
+    if _SAID and text.partition(":")[0] == _SAID[-1][1].partition(":")[0]:
+        _SAID.pop()
+    _SAID.append((time.strftime("%H:%M:%S"), text))
 
 
 class StatusLine(QFrame):
@@ -28,6 +46,8 @@ class StatusLine(QFrame):
         self.action.hide()
         self.action.clicked.connect(self._act)
         self._do: Callable[[], object] | None = None
+        self._fading = QTimer(self, singleShot=True, interval=_STAYS)
+        self._fading.timeout.connect(self._fade)
         self.facts = PlainLabel()
         self.facts.setProperty("role", "faint")
         row.addWidget(self.label, 1)
@@ -45,6 +65,19 @@ class StatusLine(QFrame):
         """Say what went wrong, to which file or cue, and what is allowed."""
         self.say(text, action, do)
         self._show(text, "error")
+        self._fading.start()
+
+    def forgive(self) -> None:
+        """Something was done since: a refusal is seen no more."""
+        if self.label.property("role") == "error":
+            self.say("")
+
+    def _fade(self) -> None:
+        """A refusal has stood long enough, unless the pointer rests on it."""
+        if self.underMouse():
+            self._fading.start()
+        else:
+            self.forgive()
 
     def show_facts(self, text: str, all_of_them: str) -> None:
         """Figures at the right end; resting on them shows all there are."""
@@ -64,6 +97,8 @@ class StatusLine(QFrame):
         self.facts.setVisible(needed <= self.width())
 
     def _show(self, text: str, role: str) -> None:
+        if text:
+            _remember(text)
         self.label.setText(plain(text))
         self.label.setToolTip(plain_tip(text))
         self.label.setProperty("role", role)

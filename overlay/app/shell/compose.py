@@ -272,6 +272,8 @@ def _join_rooms(h: House) -> None:
 def _tell(h: House) -> None:
     """Who is told of which changes, and of another project."""
     on = h.refresh.on
+    for line in (h.stage.status, h.line):
+        on(line.forgive)
     on(h.top.refresh)  # its title says whether anything is unsaved
     on(h.tray.refresh, "tray")
     h.refresh.on_with(h.sheet_desk.refresh, "cues")

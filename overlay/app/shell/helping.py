@@ -9,8 +9,10 @@ from PySide6.QtWidgets import QWidget
 from overlay import __version__
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.floor import Floor
+from overlay.app.parts.status import said_before
 from overlay.app.parts.theme import wants_dark
 from overlay.app.shell.handbook import Handbook, handbook_folder
+from overlay.app.shell.said import SaidDialog
 from overlay.app.shell.settings_dialog import SettingsDialog
 from overlay.app.shell.shortcuts import ShortcutsDialog
 from overlay.app.shell.tour import Stop, Tour
@@ -32,6 +34,7 @@ class Helping(QObject):
             Command("View", "Dark room", "Ctrl+D", self._toggle_dark),
             Command("Help", "Handbook", "F1", self.handbook),
             Command("Help", "Shortcuts", "Shift+F1", self.shortcuts),
+            Command("Help", "What was said", "", self._said),
             Command("Help", "Tour", "", self.tour),
             Command("Help", "About Overlay", "", self._about),
         )
@@ -48,6 +51,9 @@ class Helping(QObject):
     def shortcuts(self) -> None:
         """List the keys."""
         ShortcutsDialog(self.listed(), self.floor.host).open()
+
+    def _said(self) -> None:
+        SaidDialog(said_before(), self.floor.host).open()
 
     def handbook(self) -> None:
         """Open the handbook."""
