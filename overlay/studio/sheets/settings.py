@@ -68,7 +68,7 @@ class Setting:
 
 def settings_of(recipe: Recipe) -> list[Setting]:
     """All settings of a recipe, those of the run first."""
-    for known, settings in _LAST:
+    for known, settings in tuple(_LAST):  # another thread may add to it
         if known is recipe:
             return list(settings)
     settings = _all_settings(recipe)
