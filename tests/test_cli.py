@@ -6,6 +6,7 @@ import signal
 import subprocess
 import sys
 import time
+from functools import partial
 from unittest import mock
 
 import numpy as np
@@ -186,7 +187,9 @@ class CliTest(WorkspaceTest):
         recipe = self.write_recipe(size=[768, 512], steps=200)
         command = [sys.executable, "-m", "overlay", "render", str(recipe), "--out", str(out)]
         for wait in (0.4, 3):  # while the engine is loaded, and while it runs
-            run = subprocess.Popen(command, stderr=subprocess.PIPE, text=True)
+            # Tests that a shell runs in the background are deaf to interrupts; this is not to be.
+            heeding = partial(signal.signal, signal.SIGINT, signal.SIG_DFL)
+            run = subprocess.Popen(command, stderr=subprocess.PIPE, text=True, preexec_fn=heeding)
             time.sleep(wait)
             run.send_signal(signal.SIGINT)
             _, err = run.communicate(timeout=60)

@@ -82,21 +82,22 @@ class LatencyTest(WindowTest):
         window.floor.change_settings(window.floor.settings.model_copy(update={"theme": "light"}))
 
     def test_another_theme_is_seen_all_at_once_and_no_part_takes_long(self):
-        window = self.window
-        dark = window.floor.settings.model_copy(update={"theme": "dark"})
-        window.floor.change_settings(dark)
-        self.assertFalse(window.updatesEnabled())
-        spent = []
-        while not window.updatesEnabled() and len(spent) < 40:
-            began = time.thread_time()
-            window._dress_next()
-            spent.append(time.thread_time() - began)
-        self.assertLess(max(spent), _MOST)
-        self.settle()
-        seen = [part for part in window._parts if part.isVisibleTo(window)]
-        self.assertTrue(all(is_dressed(part) for part in seen))
-        window.floor.change_settings(dark.model_copy(update={"theme": "light"}))
-        self.settle()
+        window, tries = self.window, []
+        for theme in ("dark", "light", "dark", "light"):
+            changed = window.floor.settings.model_copy(update={"theme": theme})
+            window.floor.change_settings(changed)
+            self.assertFalse(window.updatesEnabled())
+            spent = []
+            while not window.updatesEnabled() and len(spent) < 40:
+                began = time.thread_time()
+                window._dress_next()
+                spent.append(time.thread_time() - began)
+            tries.append(spent)
+            self.settle()
+            seen = [part for part in window._parts if part.isVisibleTo(window)]
+            self.assertTrue(all(is_dressed(part) for part in seen))
+        self.assertEqual(len({len(spent) for spent in tries}), 1)
+        self.assertLess(max(min(times) for times in zip(*tries, strict=True)), _MOST)
 
     def test_pan_zoom_wipe_and_envelopes_keep_sixty_frames_at_two_megapixels(self):
         stage, view = self.window.house.stage, self.window.house.stage.view
