@@ -113,6 +113,7 @@ def shoot_words(
     window: MainWindow, settle: Callable[[], None], shoot: Callable[[str], None]
 ) -> None:
     """A plate's words and the scene they draw."""
+    window.house.stage.compare.ways["wipe"].setChecked(False)
     window.floor.go_to("bench")
     window.open_path(data_folder() / "demo" / plate_file("barge"))
     settle()

@@ -102,14 +102,7 @@ class CueRow(TakesPictures, QWidget):
         self.mute.clicked.connect(lambda on: self.muted.emit(self.index, on))
         self.solo = letter("S", "Solo: hear this cue alone; once more, all of them (S)")
         self.solo.clicked.connect(lambda _: self.soloed.emit(self.index))
-        self.weight = QSpinBox()
-        self.weight.setRange(0, 200)
-        self.weight.setSuffix(" %")
-        self.weight.setFixedWidth(60)
-        self.weight.setAlignment(Qt.AlignmentFlag.AlignRight)
-        self.weight.setToolTip("Weight: how much this cue counts against the others")
-        self.weight.setKeyboardTracking(False)
-        calm_wheel(self.weight)
+        self.weight = weight_box("Weight: how much this cue counts against the others")
         self.weight.valueChanged.connect(lambda v: self.weighed.emit(self.index, v / 100))
         row.addWidget(self._glyph)
         row.addWidget(self.name, 1)
@@ -247,3 +240,16 @@ def letter(text: str, tip: str) -> QToolButton:
     button.setFixedSize(24, 22)
     button.setToolTip(tip)
     return button
+
+
+def weight_box(tip: str) -> QSpinBox:
+    """A field for a weight, in percent."""
+    box = QSpinBox()
+    box.setRange(0, 200)
+    box.setSuffix(" %")
+    box.setFixedWidth(60)
+    box.setAlignment(Qt.AlignmentFlag.AlignRight)
+    box.setToolTip(tip)
+    box.setKeyboardTracking(False)
+    calm_wheel(box)
+    return box

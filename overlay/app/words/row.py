@@ -5,15 +5,15 @@ from typing import Any
 
 from PySide6.QtCore import QPoint, Qt, Signal
 from PySide6.QtGui import QAction
-from PySide6.QtWidgets import QHBoxLayout, QMenu, QSpinBox, QToolButton, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QMenu, QToolButton, QWidget
 
 from overlay.app.parts.buttons import pop_up
-from overlay.app.parts.fields import calm_wheel, show_quietly
+from overlay.app.parts.fields import show_quietly
 from overlay.app.parts.icons import glyph, set_icon
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.theme import ROW, tone
 from overlay.app.sheet.axis import BAR, HEAD, TAIL, TimeAxis
-from overlay.app.sheet.cue_row import letter
+from overlay.app.sheet.cue_row import letter, weight_box
 from overlay.app.sheet.envelope import Envelope, Shape
 from overlay.document.recipe import Recipe
 
@@ -70,15 +70,8 @@ class WordsRow(QWidget):
         self.mute = letter("M", "Mute: as if there were no words")
         self.mute.setAccessibleName("Mute the words")
         self.mute.clicked.connect(lambda on: self._change("Mute words", {"muted": on}))
-        self.weight = QSpinBox()
-        self.weight.setRange(0, 200)
-        self.weight.setSuffix(" %")
-        self.weight.setFixedWidth(60)
-        self.weight.setAlignment(Qt.AlignmentFlag.AlignRight)
-        self.weight.setKeyboardTracking(False)
+        self.weight = weight_box("Weight: how much the words count beside the cues")
         self.weight.setAccessibleName("Weight of the words")
-        self.weight.setToolTip("Weight: how much the words count beside the cues")
-        calm_wheel(self.weight)
         self.weight.valueChanged.connect(lambda v: self._change("Weight", {"weight": v / 100}))
         row.addWidget(self._glyph)
         row.addWidget(PlainLabel("words"), 1)

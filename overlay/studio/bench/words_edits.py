@@ -61,12 +61,6 @@ class WordsEdits:
         new = PlacedThing(thing=name, at=rounded, size=round(size, 4), turn=round(turn, 1))
         self.change_recipe(f"Move {name}", placed=[*kept, new])
 
-    def free_thing(self, name: str) -> None:
-        """Have a thing stand where its words say."""
-        kept = [p for p in self.project.recipe.placed if p.thing != name]
-        if len(kept) < len(self.project.recipe.placed):
-            self.change_recipe(f"Free {name}", placed=kept)
-
     def _write(self, what: str, key: str, text: str) -> None:
         recipe = self.project.recipe
         texts = {"prompt": recipe.prompt, "avoid": recipe.avoid} | {key: text}

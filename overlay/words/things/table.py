@@ -88,6 +88,7 @@ def tabulate(things: Sequence[Placed]) -> Table:
         sizes.append(float((high - low).max()))
         owners += [number] * len(parts)
         every += parts
+    boxes = [_box(part) for part in every]
     return Table(
         np.array(spans, np.int64), np.array(balls), np.array(sizes), np.array(owners, np.int64),
         np.array([_hold(p) for p in every]), np.array([int(p.shape) for p in every], np.int64),
@@ -95,7 +96,7 @@ def tabulate(things: Sequence[Placed]) -> Table:
         np.ascontiguousarray([p.turn.T for p in every], np.float64),
         np.array([_colours(p) for p in every]), np.array([int(p.skin) for p in every], np.int64),
         np.concatenate([np.zeros((1, 2)), *(_curve(p) for p in every if p.shape is Shape.LATHE)]),
-        np.array([_box(p)[0] for p in every]), np.ascontiguousarray([_box(p)[1] for p in every]),
+        np.array([box for box, _ in boxes]), np.ascontiguousarray([axes for _, axes in boxes]),
     )  # fmt: skip
 
 
