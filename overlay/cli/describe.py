@@ -5,7 +5,7 @@ import json
 from pathlib import Path
 
 from overlay.cli.ends import DONE
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.imaging.files import read_picture
 from overlay.words.describing import FOCUSES, describe
 from overlay.words.language.writing import joined

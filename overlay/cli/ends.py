@@ -7,7 +7,7 @@ DONE, FAILED, WRONG, STOPPED = 0, 1, 2, 3
 
 def explain(error: Exception) -> int:
     """One line on standard error, and the exit code that fits."""
-    from overlay.document.json_text import RecipeError
+    from overlay.document.text.json_text import RecipeError
     from overlay.engine.control import CancelledError
     from overlay.imaging.intake import PictureError, reason
 

@@ -7,7 +7,7 @@ from overlay.cli.ends import DONE
 from overlay.cli.targets import check_png
 from overlay.document.cues import GUIDES, GuideCue
 from overlay.document.guide_options import options_fault
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.keys import apply_setting
 from overlay.imaging.files import read_picture, write_grey16, write_picture
 from overlay.studio.inputs.pictures import PictureStore

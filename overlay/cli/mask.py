@@ -6,7 +6,7 @@ from pathlib import Path
 
 from overlay.cli.ends import DONE
 from overlay.cli.targets import check_png
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.files import read_picture, write_grey8
 from overlay.imaging.intake import PictureError

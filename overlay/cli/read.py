@@ -4,7 +4,7 @@ import argparse
 import json
 
 from overlay.cli.ends import DONE
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.words.language.grammar import read_prompt
 
 

@@ -9,7 +9,7 @@ import numba
 from overlay.cli.ends import DONE
 from overlay.cli.progress import Progress
 from overlay.cli.targets import check_target
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.reading import read_recipe, recipe_json
 from overlay.imaging.files import writable_kind, write_picture
 from overlay.imaging.whole_files import write_bytes

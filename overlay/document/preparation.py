@@ -5,7 +5,7 @@ from typing import Annotated, Any
 from pydantic import Field, ValidationError, field_validator
 
 from overlay.document.cues import check_levels
-from overlay.document.json_text import RecipeError, parse_json
+from overlay.document.text.json_text import RecipeError, parse_json
 from overlay.document.part import Part, Unit, tuples
 from overlay.document.reading import first_fault
 from overlay.document.strokes import Stroke

@@ -4,7 +4,7 @@ from typing import Annotated, Any, Literal
 
 from pydantic import Field, ValidationError, field_validator
 
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.part import Part, Version, tuples
 from overlay.document.reading import first_fault, make_recipe
 from overlay.document.recipe import Recipe

@@ -5,12 +5,13 @@ from typing import Any
 
 from pydantic import BaseModel, ValidationError
 
-from overlay.document.bulk import refuse_bulk
+from overlay.document.text.bulk import refuse_bulk
 from overlay.document.cues import CUE_TYPES, KINDS, Facets, Place
-from overlay.document.json_text import RecipeError, decode_text, json_text, parse_json
+from overlay.document.text.json_text import RecipeError, decode_text, json_text, parse_json
 from overlay.document.keys import apply_setting
 from overlay.document.part import shown
-from overlay.document.recipe import Recipe, Settle, Stray
+from overlay.document.passes import PASS_TYPES, PASSES
+from overlay.document.recipe import Recipe, Stray
 from overlay.document.regions import Region
 from overlay.document.sheets import Axis, ProofSheet
 from overlay.document.strokes import MapStroke, Stroke
@@ -56,6 +57,8 @@ def recipe_json(recipe: Recipe) -> str:
     data = recipe.model_dump(mode="json", exclude_defaults=True)
     if "cues" in data:
         data["cues"] = [_kind_first(cue) for cue in data["cues"]]
+    if "passes" in data:
+        data["passes"] = [{"kind": later["kind"]} | later for later in data["passes"]]
     return json_text({"overlay": 1} | data)
 
 
@@ -73,6 +76,9 @@ def first_fault(error: ValidationError) -> str:
     lead = f"{key}: " if key else ""
     if fault["type"] == "extra_forbidden":
         return f"{lead}unknown key; allowed are {', '.join(_allowed_keys(fault['loc']))}"
+    if fault["type"].startswith("union_tag") and loc[0] == "passes":
+        kind = fault["input"].get("kind") if isinstance(fault["input"], dict) else fault["input"]
+        return f"{key}.kind: must be {', '.join(PASSES)}, got {shown(kind)}"
     if fault["type"] == "union_tag_not_found":
         return f"{lead}must be an object, got {shown(fault['input'])}"
     if fault["type"] == "missing":
@@ -88,7 +94,8 @@ def first_fault(error: ValidationError) -> str:
 
 def _without_kind(loc: tuple[int | str, ...]) -> tuple[int | str, ...]:
     """Where a fault lies in the file: a cue's kind stands in the path, but not in the file."""
-    if len(loc) > 2 and loc[0] == "cues" and loc[2] in KINDS:
+    kinds = {"cues": KINDS, "passes": PASSES}
+    if len(loc) > 2 and loc[2] in kinds.get(str(loc[0]), ()):
         return loc[:2] + loc[3:]
     return loc
 
@@ -110,7 +117,7 @@ def _allowed_keys(loc: tuple[int | str, ...]) -> list[str]:
     parents: dict[str, type[BaseModel]] = {
         **{kind.kind: kind for kind in CUE_TYPES},
         "regions": Region,
-        "passes": Settle,
+        **dict(zip(PASSES, PASS_TYPES, strict=True)),
         "words": Words,
         "placed": PlacedThing,
         "facets": Facets,

@@ -8,6 +8,7 @@ from pydantic import FailFast, Field, field_validator, model_validator
 
 from overlay.document.cues import AnyCue, GuideCue, ReferenceCue
 from overlay.document.part import FilePath, Name, Part, Unit, Version, tuples
+from overlay.document.passes import MOST_PASSES, AnyPass, Seed, Settle, check_growth
 from overlay.document.regions import Region
 from overlay.document.strokes import Stroke
 from overlay.document.words import MOST_PLACED, PlacedThing, Unknown, Words, check_prompt
@@ -18,21 +19,6 @@ DEFAULT_PIXELS = 786_432
 MOST_CUES = MOST_REGIONS = 256
 MOST_POINTS = 200_000  # of all strokes; they then still fit into what is read again
 MOST_COVER = 4000  # times that strokes may go over the picture; more takes minutes to draw
-
-
-Seed = Annotated[int, Field(ge=0, le=2**53)]
-
-
-class Settle(Part):
-    """A pass after the base pass, with little freedom, so that rims of regions disappear."""
-
-    kind: Literal["settle"]
-    departure: Unit = 0.2
-    rim_of: str | None = None
-
-
-# Passes are told apart by their `kind`; another one becomes part of this union.
-AnyPass = Settle
 
 
 class Stray(Part):
@@ -65,7 +51,7 @@ class Recipe(Part):
     blend: Literal["share", "mix"] = "share"
     engine: Name = OWN_ENGINE
     within: str | None = None
-    passes: Annotated[tuple[AnyPass, ...], FailFast(), Field(max_length=16)] = ()
+    passes: Annotated[tuple[AnyPass, ...], FailFast(), Field(max_length=MOST_PASSES)] = ()
 
     @field_validator("size", "cues", "passes", "placed", mode="before")
     @classmethod
@@ -101,12 +87,30 @@ class Recipe(Part):
             (f"cues.{i}.region", cue.region) for i, cue in enumerate(self.cues)
         ]
         wanted += [("within", self.within), ("words.region", self.words.region)]
-        wanted += [(f"passes.{i}.rim_of", p.rim_of) for i, p in enumerate(self.passes)]
+        wanted += [
+            (f"passes.{i}.rim_of", p.rim_of)
+            for i, p in enumerate(self.passes)
+            if isinstance(p, Settle)
+        ]
         for key, region in wanted:
             if region is not None and region not in self.regions:
                 raise ValueError(
                     f"{key} must name a region (there are: {_listed(self.regions)}), got {region!r}"
                 )
+        return self
+
+    @model_validator(mode="after")
+    def _passes_end(self) -> "Recipe":
+        names = [cue.name for cue in self.cues]
+        for i, later in enumerate(self.passes):
+            for name in later.cues or ():
+                if name not in names:
+                    raise ValueError(
+                        f"passes.{i}.cues must name cues (there are: {_listed(names)}), "
+                        f"got {name!r}"
+                    )
+        width, height = self.size or (DEFAULT_PIXELS, 1)
+        check_growth(self.passes, width * height, MOST_PIXELS)
         return self
 
     @model_validator(mode="after")

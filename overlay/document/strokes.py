@@ -10,7 +10,7 @@ from typing import Annotated, Any, Literal
 import numpy as np
 from pydantic import FailFast, Field, field_serializer, field_validator, model_validator
 
-from overlay.document.packed import on_grid, pack_shares, unpack_shares
+from overlay.document.text.packed import on_grid, pack_shares, unpack_shares
 from overlay.document.part import Part, Unit, tuples
 from overlay.regions.thinning import MOST_POINTS
 

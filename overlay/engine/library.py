@@ -23,6 +23,18 @@ _SPARE = 0.15
 _STRIP = 1024  # rows that are reduced at a time
 
 
+def most_pixels(area: int, references: int) -> int:
+    """How many pixels one of so many references may have under a proof of `area` pixels."""
+    return (_MOST_PIXELS if area < _LARGE else _MOST_UNDER_LARGE) // max(references, 1)
+
+
+def scale_for(cue: StyleCue, pixels: float, area: int, references: int) -> float:
+    """The `scale` of a cue under which one pixel of its reference spans so many of its picture."""
+    height, width = cue.picture.shape[:2]
+    room = min(area, most_pixels(area, references))
+    return float(1 / (pixels * min(1.0, np.sqrt(room / (height * width)))))
+
+
 def work_at_most(picture: ByteImage, area: float) -> FloatImage:
     """A picture in the working space, halved while it has more than four times `area` pixels."""
     if picture.shape[0] * picture.shape[1] <= 4 * area:
@@ -66,7 +78,7 @@ class Library:
         self._cues, self._sigma = cues, guide_sigma
         self.free, self.by_tone = True, False
         self.sizes: tuple[float, ...] = (1.0,)
-        most = (_MOST_PIXELS if area < _LARGE else _MOST_UNDER_LARGE) // len(cues)
+        most = most_pixels(area, len(cues))
         self._keys = [
             (content_key(cue.picture, cue.allowed), cue.scale, min(area, most), levels)
             for cue in cues

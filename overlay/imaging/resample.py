@@ -138,14 +138,14 @@ def _lanczos_taps(old: int, new: int) -> tuple[npt.NDArray[np.int64], FloatImage
 
 
 @njit(cache=True, parallel=True, nogil=True)
-def _resample_rows(image, first, weights, out):
-    last = image.shape[0] - 1
+def _resample_rows(image, first, weights, begin, last, out):
+    """From rows `begin` and on of a picture whose last row is `last`."""
     for y in prange(out.shape[0]):
         for x in range(out.shape[1]):
             for c in range(out.shape[2]):
                 out[y, x, c] = 0.0
         for k in range(weights.shape[1]):
-            source = min(max(first[y] + k, 0), last)
+            source = min(max(first[y] + k, 0), last) - begin
             w = weights[y, k]
             for x in range(out.shape[1]):
                 for c in range(out.shape[2]):
@@ -170,9 +170,71 @@ def resize(image: FloatImage, height: int, width: int) -> FloatImage:
     for axis_length in (height, width):
         first, weights = _lanczos_taps(out.shape[0], axis_length)
         rows = np.empty((axis_length, out.shape[1], out.shape[2]), np.float32)
-        _resample_rows(out, first, weights, rows)
+        _resample_rows(out, first, weights, 0, len(out) - 1, rows)
         out = np.ascontiguousarray(rows.transpose(1, 0, 2))
     return out if image.ndim == 3 else out[:, :, 0]
+
+
+def rows_needed(old: int, new: int, top: int, bottom: int) -> tuple[int, int]:
+    """First and last row, the last not counted, that rows `top` to `bottom` are resampled from."""
+    if old == new:
+        return top, bottom
+    first, weights = _lanczos_taps(old, new)
+    return max(int(first[top]), 0), min(int(first[bottom - 1]) + weights.shape[1], old)
+
+
+def resize_rows(
+    part: FloatImage, begin: int, old: int, shape: tuple[int, int], rows: tuple[int, int]
+) -> FloatImage:
+    """Some rows of what `resize` makes of a picture, from a part of it, to the same values.
+
+    Parameters
+    ----------
+    part : (h, W, C) float32, rows of the picture from `begin` on; at least `rows_needed`.
+    old : rows of the whole picture. shape : (height, width) of the whole result.
+    rows : first and last row of the result, the last not counted.
+    """
+    top, bottom = rows
+    out = part[top - begin : bottom - begin]
+    if old != shape[0]:
+        first, weights = _lanczos_taps(old, shape[0])
+        out = np.empty((bottom - top, *part.shape[1:]), np.float32)
+        _resample_rows(part, first[top:bottom], weights[top:bottom], begin, old - 1, out)
+    if part.shape[1] == shape[1]:
+        return out
+    first, weights = _lanczos_taps(part.shape[1], shape[1])
+    across = np.empty((shape[1], len(out), part.shape[2]), np.float32)
+    columns = np.ascontiguousarray(out.transpose(1, 0, 2))
+    _resample_rows(columns, first, weights, 0, len(columns) - 1, across)
+    return np.ascontiguousarray(across.transpose(1, 0, 2))
+
+
+def linear_rows(image: FloatImage, shape: tuple[int, int], rows: tuple[int, int]) -> FloatImage:
+    """Some rows of a map enlarged from pixel to pixel in straight lines, never out of its range.
+
+    Parameters
+    ----------
+    image : (h, w) float32. shape : (height, width) of the whole result, no smaller.
+    rows : first and last row of the result, the last not counted.
+
+    Returns
+    -------
+    (rows, width) float32; a new array.
+    """
+    y = (np.arange(*rows) + 0.5) * image.shape[0] / shape[0] - 0.5
+    x = (np.arange(shape[1]) + 0.5) * image.shape[1] / shape[1] - 0.5
+    (above, below, down), (left, right, across) = _between(y, len(image)), _between(x, image.shape[1])
+    some = image[above] + down[:, None] * (image[below] - image[above])
+    return np.asarray(some[:, left] + across * (some[:, right] - some[:, left]), np.float32)
+
+
+def _between(
+    at: npt.NDArray[np.float64], length: int
+) -> tuple[npt.NDArray[np.int64], npt.NDArray[np.int64], FloatImage]:
+    """The pixels before and after a place, and how far it lies from the first to the second."""
+    first = np.floor(at).astype(np.int64)
+    share = (at - first).astype(np.float32)
+    return first.clip(0, length - 1), (first + 1).clip(0, length - 1), share
 
 
 def cover(image: FloatImage, height: int, width: int) -> FloatImage:

@@ -5,7 +5,7 @@ import numpy.typing as npt
 from scipy.sparse import coo_array
 from scipy.sparse.csgraph import connected_components
 
-_LONG = 8  # patches
+LONG = 8  # patches
 _OFTEN, _APART = 12, 4  # uses of a place, and pixels between places
 # What one step to the right, and one down, is in the unturned picture, by quarter turn: (y, x).
 _RIGHT = np.array([(0, 1), (1, 0), (0, -1), (-1, 0)])
@@ -15,25 +15,28 @@ Ints = npt.NDArray[np.integer]
 Flags = npt.NDArray[np.bool_]
 
 
-def repeats(cue: Ints, y: Ints, x: Ints, turn: Ints, mirrored: Flags, stride: int) -> float:
+def repeats(
+    cue: Ints, y: Ints, x: Ints, turn: Ints, mirrored: Flags, stride: int, longest: float = LONG
+) -> float:
     """Share of the area, times 100, under verbatim copies that are long and not the only one.
 
     A copy is a connected set of patches whose places in one reference lie side by side just as
-    they do in the proof. It is long when it spans more than 8 patches; it repeats when more than
-    half of what it shows also stands in another long copy.
+    they do in the proof. It is long when it spans more than `longest` patches; it repeats when
+    more than half of what it shows also stands in another long copy.
 
     Parameters
     ----------
     cue, y, x, turn, mirrored : (rows, columns), the trace: cue (-1 for none), place of the patch in
         the unturned reference in pixels, quarter turns, mirrored or not.
     stride : pixels between patches.
+    longest : patches that a copy may span; as many times more as a picture was enlarged.
     """
     copies = _copies(cue, y, x, turn, mirrored, stride)
     keep = (cue >= 0).ravel()
     if not keep.any():
         return 0.0
     count = int(copies.max()) + 1
-    long = _spans(copies, cue.shape, count) > _LONG
+    long = _spans(copies, cue.shape, count) > longest
     keep &= long[copies]
     # The same place: the same reference, and equal places to within a patch's stride.
     cell = (cue.ravel().astype(np.int64) << 40) + (y.ravel() // stride << 20) + x.ravel() // stride

@@ -2,7 +2,7 @@ import unittest
 
 from overlay.document.cues import CUE_TYPES, KINDS, GuideCue, ReferenceCue, cues_of
 from overlay.document.guide_options import GUIDE_OPTIONS, options_fault
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.reading import make_recipe
 
 DEFAULTS = {

@@ -4,7 +4,7 @@ import json
 import time
 import unittest
 
-from overlay.document.json_text import RecipeError, json_text, parse_json
+from overlay.document.text.json_text import RecipeError, json_text, parse_json
 from overlay.document.reading import make_recipe
 
 

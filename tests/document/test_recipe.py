@@ -7,7 +7,7 @@ import jsonschema
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
-from overlay.document.json_text import RecipeError, parse_json
+from overlay.document.text.json_text import RecipeError, parse_json
 from overlay.document.keys import apply_setting
 from overlay.document.reading import make_recipe, read_recipe, recipe_json
 from overlay.document.recipe import Recipe

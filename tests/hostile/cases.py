@@ -10,7 +10,7 @@ from contextlib import suppress
 from pathlib import Path
 from unittest import mock
 
-from overlay.document.json_text import RecipeError, parse_json
+from overlay.document.text.json_text import RecipeError, parse_json
 from overlay.document.reading import make_recipe, read_recipe, recipe_json
 from overlay.imaging.files import read_grey, read_picture, read_recipe_text
 from overlay.imaging.intake import PictureError

@@ -2,7 +2,7 @@ import json
 import zipfile
 from pathlib import Path
 
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.imaging.intake import PictureError
 from overlay.studio.bench.bench import Bench

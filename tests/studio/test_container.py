@@ -6,7 +6,7 @@ import random
 import zipfile
 from pathlib import Path
 
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.project import ProofMark, State
 from overlay.document.reading import make_recipe, read_recipe
 from overlay.document.sheets import Axis, ProofSheet
@@ -18,7 +18,7 @@ from overlay.studio.inputs.paths import absolute_recipe, input_paths
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.container import read_container, write_container
 from overlay.studio.keeping.shelf import ProofShelf
-from overlay.studio.making.proofs import hash_recipe
+from overlay.studio.making.hashing import hash_recipe
 from overlay.studio.runs.pull import pull_proof
 from tests.workspace import WorkspaceTest
 

@@ -2,13 +2,14 @@
 
 import sys
 
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.reading import read_recipe
 from overlay.engine.sampler import render
 from overlay.studio.inputs.paths import absolute_recipe
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making.engines import engine_names, engine_package, find_engine
-from overlay.studio.making.proofs import hash_recipe, make_proof
+from overlay.studio.making.hashing import hash_recipe
+from overlay.studio.making.proofs import make_proof
 from tests.workspace import WorkspaceTest
 
 MODULE = '''

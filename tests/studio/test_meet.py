@@ -1,6 +1,6 @@
 import unittest
 
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.studio.sheets.meet import MOST, Target, meet, read_target
 from overlay.studio.sheets.settings import Setting
 

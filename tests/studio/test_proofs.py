@@ -4,7 +4,7 @@ from pathlib import Path
 
 import numpy as np
 
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
 from overlay.engine.request import Facets
@@ -15,7 +15,8 @@ from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.making.canvas import proof_size
 from overlay.studio.making.groundwork import Groundwork
-from overlay.studio.making.proofs import hash_recipe, make_proof
+from overlay.studio.making.hashing import hash_recipe
+from overlay.studio.making.proofs import make_proof
 from tests.pictures import blobs
 from tests.workspace import WorkspaceTest
 

@@ -1,5 +1,5 @@
 from overlay.document.editing import recipe_data
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.reading import make_recipe
 from overlay.studio.bench.bench import Bench
 from overlay.studio.bench.region_edits import (

@@ -3,7 +3,7 @@ from pathlib import Path
 
 import numpy as np
 
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.reading import make_recipe
 from overlay.document.sheets import ProofSheet
 from overlay.engine.control import CancelledError, Control
@@ -11,7 +11,8 @@ from overlay.imaging.files import write_picture
 from overlay.studio.inputs.paths import absolute_recipe
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.shelf import ProofShelf
-from overlay.studio.making.proofs import hash_recipe, make_proof
+from overlay.studio.making.hashing import hash_recipe
+from overlay.studio.making.proofs import make_proof
 from overlay.studio.sheets.axes import read_axis
 from overlay.studio.sheets.cells import at_size, cell_recipe, make_cells, spread_order
 from overlay.studio.sheets.hunt import hunt_sheet

@@ -1,6 +1,6 @@
 import numpy as np
 
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import Recipe
 from overlay.engine.kept import forget
 from overlay.imaging.colour import srgb_to_work
@@ -8,7 +8,8 @@ from overlay.measures.structure import layout_match
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.groundwork import Groundwork
-from overlay.studio.making.proofs import hash_recipe, make_proof
+from overlay.studio.making.hashing import hash_recipe
+from overlay.studio.making.proofs import make_proof
 from overlay.words.tone import CONTRAST, part_tones
 from tests.workspace import WorkspaceTest
 

@@ -24,7 +24,7 @@ from overlay.app.parts.icons import set_icon
 from overlay.app.parts.offers import dragged_setting
 from overlay.app.parts.plain import PlainLabel, plain, plain_tip
 from overlay.app.proof_sheets.chooser import SettingChooser
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import Recipe
 from overlay.document.sheets import Axis
 from overlay.studio.sheets.axes import make_axis, say, spread, typed_values

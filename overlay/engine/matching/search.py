@@ -82,6 +82,7 @@ def refine(
     key: int,
     check: Callable[[], None],
     tidy: bool = False,
+    worn: npt.NDArray[np.bool_] | None = None,
 ) -> tuple[Field, FloatImage, FloatImage]:
     """Improve a field by sweeps.
 
@@ -95,6 +96,7 @@ def refine(
     check : called before every sweep; may raise to end the work.
     tidy : end with a sweep in which matches that no neighbour continues give way to ones that do,
         even somewhat worse, so that no specks are left.
+    worn : from `worn_places` of a larger field that this one is a part of; None looks at this one.
 
     Returns
     -------
@@ -116,8 +118,8 @@ def refine(
         lonely = _LONELY if number == sweeps else 1.0
         moved |= number == sweeps
         sweep(
-            sought, pages, field, cost, moved, worn_places(field, pages.table),
-            mark_repeats(field), np.float32(bound), np.float32(lonely), reach, key + number,
+            sought, pages, field, cost, moved,
+            worn_places(field, pages.table) if worn is None else worn, mark_repeats(field), np.float32(bound), np.float32(lonely), reach, key + number,
             new_field, new_cost, new_moved,
         )  # fmt: skip
         field, new_field = new_field, field

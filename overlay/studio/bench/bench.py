@@ -23,7 +23,8 @@ from overlay.studio.keeping.drawer import mark_proofs
 from overlay.studio.keeping.opening import Opened, open_project, project_shelf, save_project
 from overlay.studio.keeping.sheet_data import change_sheet_paths
 from overlay.studio.keeping.shelf import Kept
-from overlay.studio.making.proofs import Proof, hash_recipe
+from overlay.studio.making.hashing import hash_recipe
+from overlay.studio.making.proofs import Proof
 
 
 class Bench(CueEdits, WordsEdits):

@@ -6,7 +6,7 @@ from typing import Any, Literal
 
 from overlay.document.cues import Cue
 from overlay.document.editing import opened, part_data, plain_value, recipe_data
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.observer import Announcement
 from overlay.document.project import Project
 from overlay.document.reading import make_recipe

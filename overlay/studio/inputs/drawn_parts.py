@@ -6,7 +6,7 @@ from pathlib import Path
 import numpy as np
 import numpy.typing as npt
 
-from overlay.document.json_text import parse_json
+from overlay.document.text.json_text import parse_json
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.files import read_grey, read_text_chunk, write_picture
 from overlay.imaging.intake import PictureError

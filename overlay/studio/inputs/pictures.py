@@ -6,14 +6,13 @@ from pathlib import Path
 
 from cachetools import LRUCache
 
-from overlay.engine.request import Render
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.files import read_grey, read_picture
 from overlay.studio.inputs.digests import picture_stamp
+from overlay.studio.inputs.stages import Stages
 
 # Sixteen megapixels as a picture and a few maps, or a day's work at ordinary sizes.
 _KEPT_BYTES = 384 << 20
-_KEPT_STAGES = 3
 
 
 def _weight(array: ByteImage | FloatImage) -> int:
@@ -21,30 +20,12 @@ def _weight(array: ByteImage | FloatImage) -> int:
     return min(array.nbytes, _KEPT_BYTES)
 
 
-class Stages:
-    """The last base passes, so that a later pass begins where an earlier proof ended."""
-
-    def __init__(self) -> None:
-        self._lock = threading.Lock()
-        self._kept: LRUCache[str, Render] = LRUCache(_KEPT_STAGES)
-
-    def base(self, key: str, make: Callable[[], Render]) -> Render:
-        """What was kept under a recipe's hash, else what `make` gives."""
-        with self._lock:
-            if key in self._kept:
-                return self._kept[key]
-        done = make()
-        with self._lock:
-            self._kept[key] = done
-        return done
-
-
 class PictureStore:
     """Reads pictures and masks; safe to use from several threads.
 
     Attributes
     ----------
-    stages : passes that were rendered lately.
+    stages : base runs and passes that were rendered lately.
 
     Arrays given out are shared and must not be written to.
     """

@@ -9,7 +9,7 @@ import numpy as np
 from pydantic import ValidationError
 
 from overlay.document.history import History
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.preparation import Paint, Preparation, read_preparation
 from overlay.document.reading import first_fault
 from overlay.document.recipe import DEFAULT_PIXELS

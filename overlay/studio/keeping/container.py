@@ -16,7 +16,7 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import BinaryIO
 
-from overlay.document.json_text import RecipeError, decode_text, json_text, parse_json
+from overlay.document.text.json_text import RecipeError, decode_text, json_text, parse_json
 from overlay.document.project import FileStamp, State
 from overlay.document.project_file import PICTURES, ProjectFile, make_project_file
 from overlay.document.reading import recipe_json

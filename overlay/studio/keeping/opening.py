@@ -6,7 +6,7 @@ Reads files; for a worker thread. Nothing is changed by reading.
 from dataclasses import dataclass, replace
 from pathlib import Path
 
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.project import FileStamp, Project, State
 from overlay.document.reading import read_recipe, recipe_json
 from overlay.document.recipe import Recipe

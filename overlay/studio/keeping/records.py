@@ -7,7 +7,7 @@ from typing import Annotated, Any
 
 from pydantic import BaseModel, ConfigDict, Field
 
-from overlay.document.json_text import read_json
+from overlay.document.text.json_text import read_json
 from overlay.document.reading import make_recipe, recipe_json
 from overlay.document.recipe import Recipe
 from overlay.imaging.decode import MAX_TEXT_BYTES

@@ -9,7 +9,7 @@ import numba
 import platformdirs
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
-from overlay.document.json_text import RecipeError, read_json
+from overlay.document.text.json_text import RecipeError, read_json
 from overlay.imaging.intake import PictureError
 from overlay.imaging.whole_files import write_bytes
 

@@ -10,7 +10,7 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Any
 
-from overlay.document.json_text import read_json
+from overlay.document.text.json_text import read_json
 from overlay.document.project import ProofMark
 from overlay.document.reading import recipe_json
 from overlay.document.recipe import OWN_ENGINE, Recipe

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
 
-from overlay.document.json_text import read_json
+from overlay.document.text.json_text import read_json
 from overlay.document.reading import make_recipe, recipe_json
 from overlay.document.recipe import Recipe
 from overlay.imaging.decode import MAX_TEXT_BYTES

@@ -11,7 +11,7 @@ from collections.abc import Callable, Collection
 from functools import lru_cache
 from importlib.metadata import entry_points
 
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import OWN_ENGINE
 from overlay.engine.request import Engine
 from overlay.engine.sampler import render

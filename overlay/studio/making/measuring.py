@@ -11,7 +11,7 @@ from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.measures.depth import depth_kept
 from overlay.measures.palette import colour_profile, colours_apart
 from overlay.measures.patches import Profile, match_of, patch_profile, shuffled
-from overlay.measures.repeats import rash, repeats
+from overlay.measures.repeats import LONG, rash, repeats
 from overlay.measures.rim import rim
 from overlay.measures.softness import SOFT, softness
 from overlay.measures.structure import (
@@ -41,6 +41,7 @@ def measure(
     control: Control,
     *,
     depth: FloatImage | None = None,
+    longest: float = LONG,
 ) -> dict[str, Any]:
     """The measures of a proof, keyed as in the report.
 
@@ -49,6 +50,7 @@ def measure(
     masks : the regions by name, (H, W) float32 in 0..1, for the rims.
     opens : where their borders lie on no contour of the source; none without one.
     depth : of the first depth guide, (H, W) float32, 1 is near; None without one.
+    longest : patches that a copy may span before it counts as a repeat.
     """
     picture = srgb_to_work(done.picture)
     source = None if request.source is None else srgb_to_work(request.source)
@@ -74,7 +76,7 @@ def measure(
         measures["depth_kept"] = depth_kept(estimate_depth(done.picture), depth)
     if done.trace is not None:
         t = done.trace
-        measures["repeats"] = repeats(t.cue, t.y, t.x, t.turn, t.mirrored, t.stride)
+        measures["repeats"] = repeats(t.cue, t.y, t.x, t.turn, t.mirrored, t.stride, longest)
         measures["rash"] = rash(t.cue, t.y, t.x, t.turn, t.mirrored)
     rims = {name: rim(picture, mask, opens.get(name)) for name, mask in masks.items()}
     measures["rim"] = {name: value for name, value in rims.items() if value is not None}

@@ -1,28 +1,23 @@
 """Proofs: a recipe rendered and measured."""
 
-import hashlib
-import json
 from collections.abc import Collection
 from dataclasses import dataclass, field
 from typing import Any
 
 from overlay import __version__
-from overlay.document.part import default_of
 from overlay.document.recipe import OWN_ENGINE, Recipe
 from overlay.engine.control import Control
 from overlay.engine.record import Influence, Trace
 from overlay.engine.request import Engine, Frame
 from overlay.engine.version import ENGINE_VERSION
 from overlay.imaging.colour import ByteImage
-from overlay.studio.inputs.digests import digest_of
-from overlay.studio.inputs.paths import input_paths
 from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.inputs.stages import Stage, StageStore
 from overlay.studio.making.engines import engine_mark, find_engine
 from overlay.studio.making.groundwork import Groundwork
-from overlay.studio.making.measuring import Notice, find_warnings, measure
-from overlay.studio.passes.settle import settle
-
-_LATER = ("stray", "words", "unknown", "placed")  # keys that came after the first proofs
+from overlay.studio.making.hashing import hash_recipe
+from overlay.studio.making.measuring import Notice, find_warnings
+from overlay.studio.making.stages import make_stages
 
 
 @dataclass(frozen=True)
@@ -41,6 +36,7 @@ class Proof:
     number: int = 0
     unkept: str | None = None  # why it is not on the shelf, if it is not
     engine_version: int = ENGINE_VERSION  # of ours, where that made it
+    stages: tuple[Stage, ...] = ()  # the base and each pass, where there are passes
 
     @property
     def engine(self) -> str:
@@ -50,7 +46,7 @@ class Proof:
     def report(self) -> dict[str, Any]:
         """The report as plain data, see `docs/recipe.md`."""
         height, width = self.picture.shape[:2]
-        return {
+        report = {
             "overlay": __version__,
             "engine": self.engine,
             "recipe_hash": self.recipe_hash,
@@ -59,22 +55,9 @@ class Proof:
             "measures": self.measures,
             "warnings": [{"code": w.code, "cue": w.cue, "text": w.text} for w in self.warnings],
         }
-
-
-def hash_recipe(recipe: Recipe) -> str:
-    """SHA-256 over the resolved recipe and the bytes of its inputs, hexadecimal.
-
-    Where files lie does not count, only what is in them, and the version of the engine.
-    """
-    digests = {path: digest_of(path) for path in input_paths(recipe)}
-    data = recipe.model_dump(mode="json")
-    for key in _LATER:
-        if getattr(recipe, key) == default_of(Recipe, key):
-            del data[key]  # as it was before there was any, so that kept proofs are found
-    text = json.dumps(data, sort_keys=True, ensure_ascii=False)
-    for path, digest in sorted(digests.items(), key=lambda item: -len(item[0])):
-        text = text.replace(json.dumps(path, ensure_ascii=False), json.dumps(digest))
-    return hashlib.sha256(f"{ENGINE_VERSION}\n{text}".encode()).hexdigest()
+        if self.stages:
+            report["stages"] = [stage.report() for stage in self.stages]
+        return report
 
 
 def make_proof(
@@ -84,6 +67,7 @@ def make_proof(
     *,
     engines: Collection[str] = (),
     own: Engine | None = None,
+    stages: StageStore | None = None,
 ) -> Proof:
     """Render and measure a recipe with absolute paths.
 
@@ -92,6 +76,7 @@ def make_proof(
     engines : those of other packages that may run.
     own : renders the base in place of our engine, to the same bytes, as for one of many that have
         their beginnings in common.
+    stages : where base runs and passes are found that need not run again; the store's own without.
 
     Raises
     ------
@@ -104,20 +89,13 @@ def make_proof(
     recipe_hash = hash_recipe(recipe)
     render = find_engine(recipe.engine, engines)
     work = Groundwork(recipe, store)
-    request = work.request
+    request = work.request  # what is wrong with it is said before anything runs
     control.check()
-    share = 0.95 / (1 + 0.6 * len(recipe.passes))
-    # A proof that differs in its later passes alone has the same base, which need not run again.
-    base = hash_recipe(recipe.model_copy(update={"passes": ()})) if recipe.passes else recipe_hash
     first = own if own is not None and recipe.engine == OWN_ENGINE else render
-    done = store.stages.base(base, lambda: first(request, control.part(0.0, share)))
-    masks, opens = work.masks, work.open_borders
-    for i, wanted in enumerate(recipe.passes):
-        begin = share * (1 + 0.6 * i)
-        control.step(begin, "settling")
-        later = control.part(begin, begin + 0.6 * share)
-        done = settle(request, done, wanted, masks=masks, opens=opens, render=render, control=later)
-    control.step(0.95, "measuring")
+    kept = store.stages if stages is None else stages
+    part = control.part(0.0, 0.99)
+    last = make_stages(recipe, work, part, first=first, render=render, kept=kept)
+    done = last.done
     return Proof(
         recipe,
         recipe_hash,
@@ -125,7 +103,8 @@ def make_proof(
         done.filmstrip,
         done.trace,
         done.influence,
-        measure(request, done, masks, opens, control, depth=work.depth),
+        last.stages[-1].measures,
         done.seconds,
         tuple(find_warnings(request)),
+        stages=last.stages if len(last.stages) > 1 else (),
     )

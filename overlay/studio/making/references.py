@@ -3,7 +3,7 @@
 import numpy as np
 
 from overlay.document.cues import Cue, GuideCue, ReferenceCue, cues_of
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.engine.request import BoolMask
 from overlay.guides.depth import estimate_depth, even_depth
 from overlay.imaging.colour import ByteImage, FloatImage

@@ -6,7 +6,7 @@ from functools import partial
 import numpy as np
 
 from overlay.document.cues import GuideCue, cues_of
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import Recipe
 from overlay.document.regions import Region
 from overlay.document.strokes import RegionStroke

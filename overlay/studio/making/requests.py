@@ -17,7 +17,7 @@ from overlay.document.cues import (
     ReferenceCue,
     SwatchesCue,
 )
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import Recipe
 from overlay.engine import request as engine
 from overlay.engine.request import Facets, Placement, Request, Stray, StyleCue

@@ -4,7 +4,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import Recipe
 from overlay.engine.kept import keep
 from overlay.guides.depth import estimate_depth

@@ -1,37 +1,27 @@
-"""Passes after the base pass: settling, so that rims of regions disappear."""
+"""Settling: a pass with little freedom, so that rims of regions disappear."""
 
 from dataclasses import replace
 
 import numpy as np
 from scipy import ndimage
 
-from overlay.document.recipe import Settle
+from overlay.document.passes import Settle
 from overlay.engine.control import Control
-from overlay.engine.request import Engine, Facets, GuideCue, Render, Request, StyleCue
-from overlay.engine.steps.schedule import Span
-from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of
+from overlay.engine.request import Engine, Render, Request, StyleCue
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_srgb
 from overlay.regions.rims import meet_tints, rim_band
+from overlay.studio.passes.once_more import marking, once_more
+from overlay.studio.passes.stand import Stand, drawn_over
 
 _BAND = 0.035  # of the longer side, half the width of the band around a rim
 _MEET = (0.02, 0.07)  # of the longer side, over which tints meet; more by so much a departure
 _ALL = 0.3  # departure at which they meet half way
 _SOFTER = 0.012  # of the longer side, by which regions reach into each other
-_HOLD = 0.5  # weight of the proof's own contours
 _AWAY = 0.35  # and their strength along the rim that is to disappear
 _ELSEWHERE = 0.25  # departure away from the rims, as a share
 
 
-def settle(
-    request: Request,
-    done: Render,
-    wanted: Settle,
-    *,
-    masks: dict[str, FloatImage],
-    opens: dict[str, FloatImage],
-    render: Engine,
-    control: Control,
-) -> Render:
+def settle(stand: Stand, wanted: Settle, render: Engine, control: Control) -> Render:
     """The whole once more at a small departure, or the band around a region's border alone.
 
     The proof itself is the source and its own contours are held, but for those along the rims.
@@ -40,36 +30,25 @@ def settle(
 
     Returns
     -------
-    The settled picture, with the trace and the influence of the base pass.
+    The settled picture, with the influence of the base run and the trace of what is seen.
     """
-    marked = [c for c in request.styles if max(c.facets.surface, c.facets.likeness) > 0]
+    request, done = stand.request, stand.done
+    marked = marking(stand, wanted)
     if not marked or wanted.departure <= 0:
         return done
     side = max(request.width, request.height)
-    names = list(masks) if wanted.rim_of is None else [wanted.rim_of]
-    rims = [(masks[name], opens.get(name)) for name in names]
+    names = list(stand.masks) if wanted.rim_of is None else [wanted.rim_of]
+    rims = [(stand.masks[name], stand.opens.get(name)) for name in names]
     # Where the run was confined, a pass over the whole stays as well.
     allowed = request.within if wanted.rim_of is None else None
     near, picture = _met(request, done, rims, allowed, wanted.departure)
-    options = EdgeOptions()
-    reach = contour_reach(picture, options) * (1 - (1 - _AWAY) * near)
-    guide = GuideCue("held", reach, lightness_of(picture), options.sigma, weight=_HOLD)
+    again = once_more(stand, wanted, marked, picture, along=1 - (1 - _AWAY) * near)
     again = replace(
-        request,
-        seed=request.seed + 1,
-        stray=request.stray and replace(request.stray, seed=request.stray.seed + 1),
-        source=picture,
-        marked=True,
-        departure=wanted.departure,
-        styles=tuple(_settling(cue, _SOFTER * side) for cue in marked),
-        guides=(guide,),
+        again,
+        styles=tuple(_reaching(cue, _SOFTER * side) for cue in again.styles),
         within=_confined(request, near, wanted),
     )
-    settled = render(again, control)
-    film = tuple(replace(f, progress=1.0) for f in settled.filmstrip[-1:])
-    seconds = {k: done.seconds.get(k, 0) + settled.seconds.get(k, 0) for k in settled.seconds}
-    film = done.filmstrip[:-1] + film
-    return replace(done, picture=settled.picture, filmstrip=film, seconds=seconds)
+    return drawn_over(done, render(again, control))
 
 
 def _met(
@@ -110,10 +89,8 @@ def _confined(request: Request, near: FloatImage, wanted: Settle) -> FloatImage 
     return everywhere if request.within is None else np.minimum(everywhere, request.within)
 
 
-def _settling(cue: StyleCue, sigma: float) -> StyleCue:
-    """A cue that gives its marks once more, reaching beyond its region; its colours are there."""
-    facets = Facets(surface=max(cue.facets.surface, cue.facets.likeness))
-    cue = replace(cue, facets=facets, span=Span())
+def _reaching(cue: StyleCue, sigma: float) -> StyleCue:
+    """A cue that reaches beyond its region."""
     if cue.region is None:
         return cue
     region = ndimage.gaussian_filter(cue.region, sigma, mode="nearest")

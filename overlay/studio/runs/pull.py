@@ -9,7 +9,8 @@ from overlay.engine.request import Engine
 from overlay.imaging.intake import PictureError
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.shelf import ProofShelf
-from overlay.studio.making.proofs import Proof, hash_recipe, make_proof
+from overlay.studio.making.hashing import hash_recipe
+from overlay.studio.making.proofs import Proof, make_proof
 
 
 def pull_proof(

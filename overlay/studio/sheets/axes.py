@@ -9,7 +9,7 @@ from typing import Any
 from pydantic import ValidationError
 
 from overlay.document.cues import BLANK
-from overlay.document.json_text import RecipeError, parse_json
+from overlay.document.text.json_text import RecipeError, parse_json
 from overlay.document.part import shown
 from overlay.document.reading import first_fault
 from overlay.document.recipe import Recipe

@@ -7,7 +7,7 @@ import numpy as np
 
 from overlay.document.editing import opened, recipe_data
 from overlay.document.guide_options import GUIDE_OPTIONS
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.keys import lay_value, value_at
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import SMALLEST_SIDE, Recipe

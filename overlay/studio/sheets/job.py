@@ -14,7 +14,8 @@ from overlay.imaging.intake import PictureError
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.making.groundwork import Groundwork
-from overlay.studio.making.proofs import Proof, hash_recipe
+from overlay.studio.making.hashing import hash_recipe
+from overlay.studio.making.proofs import Proof
 from overlay.studio.runs.pull import pull_proof
 from overlay.studio.sheets.cells import Cell, make_cells
 from overlay.studio.sheets.figures import CellPlace

@@ -2,7 +2,7 @@
 
 from collections.abc import Callable, Collection, Mapping
 
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import Recipe
 from overlay.document.sheets import TRIAL_PIXELS, Axis
 from overlay.engine.control import Control

@@ -3,7 +3,7 @@
 from collections.abc import Iterable
 from typing import Any
 
-from overlay.document.json_text import RecipeError
+from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import MOST_POINTS
 from overlay.regions.thinning import MOST_POINTS as MOST_IN_STROKE
 

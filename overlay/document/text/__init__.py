@@ -1,0 +1,1 @@
+"""A document as text: read with limits, written in little room."""

@@ -1,0 +1,1 @@
+"""One more octave of a run: its proof larger, with the references' own finer detail."""

@@ -1,0 +1,1 @@
+"""Enlarging a picture faithfully, by filters that are solved from its own scales."""
