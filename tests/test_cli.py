@@ -11,10 +11,10 @@ from unittest import mock
 
 import numpy as np
 
-from overlay import __version__
 from overlay.cli import main
 from overlay.imaging.files import read_grey, read_picture, write_picture
 from overlay.studio.inputs.drawn_parts import write_parts
+from overlay.version import __version__
 from tests.pictures import scene
 from tests.workspace import WorkspaceTest
 
@@ -75,7 +75,7 @@ class CliTest(WorkspaceTest):
             ("none.json: no such file", self.folder / "none.json", "--out", out),
             ("broken.json: must be JSON", self.folder / "broken.json", "--out", out),
             ("gone.png: no such file", gone, "--out", out),
-            ("not.png: must be a PNG, JPEG, WebP or TIFF", wrong, "--out", out),
+            ("not.png: must be a PNG, JPEG, WebP, TIFF or OpenRaster", wrong, "--out", out),
             ("departure: must be less than or equal to 1, got 4", good, "--out", out, "--set", "departure=4"),
             ("prompt: every word must be known, got 'windmil'; near are windmill", good, "--out", out, "--set", 'prompt="windmil"', "--set", "source=null"),
             ("must carry a recipe", self.folder / "mill.png", "--out", out),

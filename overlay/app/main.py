@@ -8,7 +8,6 @@ from PySide6.QtCore import QTimer
 from PySide6.QtGui import QIcon
 from PySide6.QtWidgets import QApplication
 
-from overlay import __version__
 from overlay.app.parts.theme import apply_theme, wants_dark
 from overlay.app.shell.last_resort import LastResort
 from overlay.app.shell.window import MainWindow
@@ -16,6 +15,7 @@ from overlay.studio.bench.bench import Bench
 from overlay.studio.demo.demo import drawn_folder
 from overlay.studio.keeping.recovery import Left, Snapshot
 from overlay.studio.keeping.settings import load_settings
+from overlay.version import __version__
 
 
 def make_application() -> QApplication:

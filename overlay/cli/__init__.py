@@ -5,13 +5,15 @@ import os
 import sys
 from importlib import import_module
 
-from overlay import __version__
 from overlay.cli.ends import DONE, STOPPED, explain
+from overlay.version import __version__
 
 # Name, help, module. A module is imported for the command that is asked for alone, so that
 # `overlay schema` does not wait for the engine.
 _COMMANDS = (
     ("render", "render a recipe, or a PNG that carries one", "render"),
+    ("enlarge", "write a picture larger, faithfully", "enlarge"),
+    ("export", "hand a proof on: OpenRaster, PDF, recipe card, 16 bit", "export"),
     ("sheet", "pull a proof sheet over one or two settings", "sheet"),
     ("hunt", "pull several seeds beside each other", "hunt"),
     ("meet", "find the setting at which a measure meets a target", "meet"),

@@ -7,8 +7,8 @@ from pathlib import Path
 
 from overlay.cli.ends import DONE
 from overlay.cli.targets import check_png
-from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import MOST_PIXELS, SMALLEST_SIDE
+from overlay.document.text.json_text import RecipeError
 from overlay.imaging.files import write_grey8, write_grey16, write_picture
 from overlay.studio.inputs.paths import plain_path
 from overlay.words.language.grammar import read_prompt

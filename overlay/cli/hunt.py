@@ -4,8 +4,8 @@ import argparse
 from pathlib import Path
 
 from overlay.cli.sheet import add_outputs, pull_sheet, sized
-from overlay.document.text.json_text import RecipeError
 from overlay.document.reading import read_recipe
+from overlay.document.text.json_text import RecipeError
 from overlay.studio.inputs.paths import absolute_recipe
 from overlay.studio.sheets.hunt import hunt_sheet
 

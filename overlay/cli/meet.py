@@ -9,9 +9,9 @@ from overlay.cli.ends import DONE, complain
 from overlay.cli.progress import Progress
 from overlay.cli.render import set_threads
 from overlay.cli.targets import check_target
-from overlay.document.text.json_text import RecipeError
 from overlay.document.reading import read_recipe, recipe_json
 from overlay.document.sheets import TRIAL_PIXELS
+from overlay.document.text.json_text import RecipeError
 from overlay.imaging.whole_files import write_bytes
 from overlay.studio.inputs.paths import absolute_recipe, input_paths, relative_recipe
 from overlay.studio.inputs.pictures import PictureStore

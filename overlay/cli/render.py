@@ -1,21 +1,21 @@
 """`overlay render`: a recipe, or a PNG that carries one, to a picture with its report."""
 
 import argparse
-import json
+from functools import partial
 from pathlib import Path
 
 import numba
 
+from overlay import api
 from overlay.cli.ends import DONE
 from overlay.cli.progress import Progress
 from overlay.cli.targets import check_target
+from overlay.document.reading import read_recipe
+from overlay.document.recipe import Recipe
 from overlay.document.text.json_text import RecipeError
-from overlay.document.reading import read_recipe, recipe_json
-from overlay.imaging.files import writable_kind, write_picture
-from overlay.imaging.whole_files import write_bytes
-from overlay.studio.inputs.paths import absolute_recipe, input_paths, relative_recipe
-from overlay.studio.inputs.pictures import PictureStore
-from overlay.studio.making.proofs import make_proof
+from overlay.engine.control import Control
+from overlay.imaging.files import writable_kind
+from overlay.studio.inputs.paths import absolute_recipe, input_paths
 
 
 def add_arguments(parser: argparse.ArgumentParser) -> None:
@@ -23,6 +23,9 @@ def add_arguments(parser: argparse.ArgumentParser) -> None:
     parser.add_argument("recipe", type=Path, metavar="RECIPE")
     parser.add_argument("--out", type=Path, required=True, metavar="PICTURE")
     parser.add_argument("--report", type=Path, metavar="REPORT.json")
+    parser.add_argument(
+        "--stage", type=int, metavar="N", help="0 for the base, else after so many passes"
+    )
     parser.add_argument("--set", action="append", default=[], metavar="KEY=VALUE", dest="changes")
     parser.add_argument("--engine", action="append", default=[], metavar="NAME", dest="engines")
     parser.add_argument("--threads", type=int, metavar="N")
@@ -41,16 +44,15 @@ def run(options: argparse.Namespace) -> int:
         check_target("--report", options.report, [*inputs, options.out])
     set_threads(options.threads)
     with Progress(quiet=options.quiet) as progress:
-        proof = progress.done(
-            "Proof",
-            lambda control: make_proof(located, PictureStore(), control, engines=options.engines),
-        )
-    carried = relative_recipe(located, options.out.parent)
-    write_picture(options.out, proof.picture, recipe=recipe_json(carried), engine=proof.engine)
+        proof = progress.done("Proof", partial(_rendered, located, options))
+    proof.save(options.out)
     if options.report is not None:
-        text = json.dumps(proof.report(), indent=2, ensure_ascii=False).encode() + b"\n"
-        write_bytes(options.report, text)
+        proof.save_report(options.report)
     return DONE
+
+
+def _rendered(recipe: Recipe, options: argparse.Namespace, control: Control) -> api.Proof:
+    return api.render(recipe, stage=options.stage, engines=options.engines, control=control)
 
 
 def set_threads(threads: int | None) -> None:

@@ -9,10 +9,10 @@ from overlay.cli.ends import DONE, FAILED, complain
 from overlay.cli.progress import Progress
 from overlay.cli.render import set_threads
 from overlay.cli.targets import check_target
-from overlay.document.text.json_text import RecipeError
 from overlay.document.reading import first_fault, read_recipe, recipe_json
 from overlay.document.recipe import Recipe
 from overlay.document.sheets import TRIAL_PIXELS, ProofSheet
+from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.imaging.files import write_picture
 from overlay.imaging.intake import PictureError

@@ -8,8 +8,8 @@ from typing import Any
 
 from overlay.document.cues import BALANCES
 from overlay.document.editing import part_data
-from overlay.document.text.json_text import RecipeError, parse_json
 from overlay.document.part import Part, shown
+from overlay.document.text.json_text import RecipeError, parse_json
 from overlay.words.language.phrases import LEAD, lay_phrase, phrase_at
 
 

@@ -5,10 +5,10 @@ from typing import Annotated, Any
 from pydantic import Field, ValidationError, field_validator
 
 from overlay.document.cues import check_levels
-from overlay.document.text.json_text import RecipeError, parse_json
 from overlay.document.part import Part, Unit, tuples
 from overlay.document.reading import first_fault
 from overlay.document.strokes import Stroke
+from overlay.document.text.json_text import RecipeError, parse_json
 from overlay.imaging.colour import hex_to_srgb
 
 ASPECTS = {"Free": None, "1:1": 1.0, "4:3": 4 / 3, "3:2": 1.5, "16:9": 16 / 9, "2:3": 2 / 3}

@@ -5,9 +5,7 @@ from typing import Any
 
 from pydantic import BaseModel, ValidationError
 
-from overlay.document.text.bulk import refuse_bulk
 from overlay.document.cues import CUE_TYPES, KINDS, Facets, Place
-from overlay.document.text.json_text import RecipeError, decode_text, json_text, parse_json
 from overlay.document.keys import apply_setting
 from overlay.document.part import shown
 from overlay.document.passes import PASS_TYPES, PASSES
@@ -15,9 +13,11 @@ from overlay.document.recipe import Recipe, Stray
 from overlay.document.regions import Region
 from overlay.document.sheets import Axis, ProofSheet
 from overlay.document.strokes import MapStroke, Stroke
+from overlay.document.text.bulk import refuse_bulk
+from overlay.document.text.json_text import RecipeError, decode_text, json_text, parse_json
 from overlay.document.words import PlacedThing, Words
 from overlay.imaging.decode import MAX_TEXT_BYTES
-from overlay.imaging.files import read_recipe_text
+from overlay.imaging.files import WRITABLE, read_recipe_text
 from overlay.imaging.intake import PictureError, read_regular
 
 
@@ -102,7 +102,7 @@ def _without_kind(loc: tuple[int | str, ...]) -> tuple[int | str, ...]:
 
 def _read_text(path: Path) -> str:
     try:
-        if path.suffix.lower() != ".png":
+        if path.suffix.lower() not in WRITABLE:
             return decode_text(read_regular(path, MAX_TEXT_BYTES), str(path))
         text = read_recipe_text(path)
     except PictureError as error:

@@ -10,8 +10,8 @@ from typing import Annotated, Any, Literal
 import numpy as np
 from pydantic import FailFast, Field, field_serializer, field_validator, model_validator
 
-from overlay.document.text.packed import on_grid, pack_shares, unpack_shares
 from overlay.document.part import Part, Unit, tuples
+from overlay.document.text.packed import on_grid, pack_shares, unpack_shares
 from overlay.regions.thinning import MOST_POINTS
 
 MOST_STROKES = 1024  # of a map or a region

@@ -18,7 +18,7 @@ def enlarge(
     height: int,
     width: int,
     *,
-    report: Callable[[float], object] = lambda share: None,
+    report: Callable[[float], object] | None = None,
     band: int = _BAND,
 ) -> ByteImage:
     """A picture enlarged so that lines stay crisp; nothing is added to it.
@@ -45,12 +45,17 @@ def enlarge(
             raise ValueError(f"{name} must be {old} to {int(MOST_FACTOR * old)}, got {new}")
     if height * width > MOST_PIXELS:
         raise ValueError(f"at most 64 megapixels can be made, got {width}x{height}")
+    report = report or _nobody
     if (height, width) == (old_height, old_width):
         return picture.copy()
     if height > 2 * old_height or width > 2 * old_width:
         half = _step(picture, 2 * old_height, 2 * old_width, band, lambda s: report(s / 4))
         return _step(half, height, width, band, lambda s: report(0.25 + 0.75 * s))
     return _step(picture, height, width, band, report)
+
+
+def _nobody(_share: float) -> None:
+    """Hears how far it is."""
 
 
 def _step(

@@ -146,7 +146,7 @@ def _lanczos() -> Sums:
 def _drawn(left: Sums, right: Sums, to: Sums, share: float, floor: float) -> Sums:
     """The least squares of one class, drawn to other filters (ridge)."""
     firm = share * np.trace(left) / len(left) + floor + 1e-6
-    return _solved(left + firm * np.eye(len(left)), right + firm * to)
+    return np.asarray(_solved(left + firm * np.eye(len(left)), right + firm * to))
 
 
 @njit(cache=True, nogil=True)

@@ -3,13 +3,16 @@
 import warnings
 from collections.abc import Iterator
 from contextlib import contextmanager
+from io import BytesIO
 from pathlib import Path
+from typing import BinaryIO
 
 import numpy as np
 from PIL import Image, ImageOps, PngImagePlugin
 
+from overlay.imaging.formats.openraster import ZIP_MARK, picture_data
+from overlay.imaging.formats.tiff import MAX_PIXELS, Deep, read_tiff
 from overlay.imaging.intake import PictureError, open_regular, reason
-from overlay.imaging.tiff import MAX_PIXELS, Deep, read_tiff
 
 READABLE = ("PNG", "JPEG", "WEBP", "TIFF")
 MAX_TEXT_BYTES = 4 << 20
@@ -36,7 +39,10 @@ def decode(path: Path) -> Image.Image | Deep:
         If the file is missing, no regular file, of another format, damaged, over 64 megapixels, or
         of samples whose colours are not certain.
     """
-    if _is_tiff(path):
+    mark = _first_bytes(path)
+    if mark == ZIP_MARK:
+        return decode_data(picture_data(path), path)
+    if mark in _TIFF_MARKS:
         with open_regular(path) as file:
             deep = read_tiff(file, path)
         if deep is not None:
@@ -51,7 +57,19 @@ def open_picture(path: Path) -> Iterator[Image.Image]:
 
     What Pillow would warn of is either no harm or said in the refusal.
     """
-    with open_regular(path) as file, warnings.catch_warnings():
+    with open_regular(path) as file, _opened(file, path) as image:
+        yield image
+
+
+def decode_data(data: bytes, path: Path) -> Image.Image | Deep:
+    """As `decode`, for a picture within a file; TIFF is not looked for."""
+    with _opened(BytesIO(data), path) as image:
+        return _loaded(image, path)
+
+
+@contextmanager
+def _opened(file: BinaryIO, path: Path) -> Iterator[Image.Image]:
+    with warnings.catch_warnings():
         warnings.simplefilter("ignore")
         try:
             image = Image.open(file, formats=READABLE)
@@ -59,7 +77,7 @@ def open_picture(path: Path) -> Iterator[Image.Image]:
             if error.errno is not None:
                 raise PictureError(f"{path}: cannot be read: {reason(error)}") from error
             raise PictureError(
-                f"{path}: must be a PNG, JPEG, WebP or TIFF picture, got something else"
+                f"{path}: must be a PNG, JPEG, WebP, TIFF or OpenRaster picture, got something else"
             ) from error
         except Exception as error:  # Pillow raises many kinds for damaged headers
             raise PictureError(f"{path}: the picture is damaged: {reason(error)}") from error
@@ -70,9 +88,9 @@ def open_picture(path: Path) -> Iterator[Image.Image]:
             yield image
 
 
-def _is_tiff(path: Path) -> bool:
+def _first_bytes(path: Path) -> bytes:
     with open_regular(path) as file:
-        return file.read(4) in _TIFF_MARKS
+        return file.read(4)
 
 
 def _loaded(image: Image.Image, path: Path) -> Image.Image | Deep:

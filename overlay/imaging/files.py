@@ -10,13 +10,14 @@ from pathlib import Path
 from typing import Any
 
 import numpy as np
-from PIL import Image, PngImagePlugin
+from PIL import Image, PngImagePlugin, TiffImagePlugin
 
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.decode import MAX_TEXT_BYTES, decode, open_picture
+from overlay.imaging.formats.profiles import grey_curve, srgb_profile, to_srgb
+from overlay.imaging.formats.tiff import Deep
+from overlay.imaging.formats.xmp import Credit, recipe_in, xmp_packet
 from overlay.imaging.intake import PictureError, reason
-from overlay.imaging.profiles import grey_curve, srgb_profile, to_srgb
-from overlay.imaging.tiff import Deep
 from overlay.imaging.whole_files import write_bytes
 
 WRITABLE = {
@@ -29,17 +30,8 @@ WRITABLE = {
 }
 # Bytes of one text chunk that any reader takes; a longer recipe goes on in further ones.
 _CHUNK_BYTES = 1_000_000
+_XMP_TAG = 700  # of TIFF
 _RECIPE, _ENGINE = "overlay:recipe", "overlay:engine"
-
-_ALGORITHMIC = (
-    '<?xpacket begin="\ufeff" id="W5M0MpCehiHzreSzNTczkc9d"?>'
-    '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF '
-    'xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description rdf:about="" '
-    'xmlns:Iptc4xmpExt="http://iptc.org/std/Iptc4xmpExt/2008-02-29/" '
-    "Iptc4xmpExt:DigitalSourceType="
-    '"http://cv.iptc.org/newscodes/digitalsourcetype/algorithmicMedia"/>'
-    '</rdf:RDF></x:xmpmeta><?xpacket end="r"?>'
-)
 
 
 def read_picture(path: Path) -> ByteImage:
@@ -58,7 +50,11 @@ def read_picture(path: Path) -> ByteImage:
         If the file is missing, no regular file, of another format, damaged, over 64 megapixels, or
         if its colours are not certain.
     """
-    image = decode(path)
+    return as_srgb(decode(path), path)
+
+
+def as_srgb(image: Image.Image | Deep, path: Path) -> ByteImage:
+    """What was decoded from a file, on white: (H, W, 3) uint8 sRGB; raises `PictureError`."""
     if isinstance(image, Deep):
         image = _shallow(image, path)
     rgb = to_srgb(image, image.info.get("icc_profile"), path)
@@ -123,8 +119,8 @@ def write_picture(
     kind = writable_kind(path)
     options: dict[str, object] = {"icc_profile": srgb_profile()}
     if kind == "PNG":
-        made = {} if engine is None else {_ENGINE: engine}
-        options = {"pnginfo": _png_chunks(recipe, {**made, **(texts or {})}), "compress_level": 6}
+        chunks = png_chunks(recipe, engine=engine, xmp=_packet(recipe), texts=texts or {})
+        options = {"pnginfo": chunks, "compress_level": 6}
     elif kind == "TIFF":
         options["compression"] = "tiff_deflate"
     else:
@@ -173,8 +169,24 @@ def writable_kind(path: Path) -> str:
 
 
 def read_recipe_text(path: Path) -> str | None:
-    """The recipe a PNG carries in its `overlay:recipe` chunk, or None when there is none."""
-    return read_text_chunk(path, _RECIPE)
+    """The recipe a picture carries, or None when there is none; raises `PictureError`.
+
+    A PNG in its `overlay:recipe` chunk, others in their XMP packet.
+    """
+    with open_picture(path) as image:
+        if isinstance(image, PngImagePlugin.PngImageFile):
+            packet = None
+        else:
+            packet = image.info.get("xmp")
+            if isinstance(image, TiffImagePlugin.TiffImageFile):
+                packet = image.tag_v2.get(_XMP_TAG)
+    if packet is None:
+        return read_text_chunk(path, _RECIPE)
+    if isinstance(packet, tuple):
+        packet = packet[0]
+    if not isinstance(packet, bytes) or len(packet) > 2 * MAX_TEXT_BYTES:
+        return None
+    return recipe_in(packet)
 
 
 def read_text_chunk(path: Path, keyword: str) -> str | None:
@@ -215,13 +227,34 @@ def _on_white(image: Image.Image) -> Image.Image:
     return Image.alpha_composite(Image.new("RGBA", image.size, "white"), image).convert("RGB")
 
 
-def _png_chunks(recipe: str | None, texts: Mapping[str, str]) -> PngImagePlugin.PngInfo:
+def _packet(recipe: str | None) -> str | None:
+    return None if recipe is None else xmp_packet(Credit())
+
+
+def png_chunks(
+    recipe: str | None,
+    *,
+    engine: str | None = None,
+    xmp: str | None = None,
+    srgb: bool = True,
+    texts: Mapping[str, str] | None = None,
+) -> PngImagePlugin.PngInfo:
+    """The chunks of a PNG that say what it is.
+
+    Parameters
+    ----------
+    recipe, engine : for `overlay:recipe` and `overlay:engine`. xmp : a packet.
+    srgb : whether it is said that its colours are sRGB. texts : further ones, by keyword.
+    """
     chunks = PngImagePlugin.PngInfo()
-    chunks.add(b"sRGB", b"\0")
+    if srgb:
+        chunks.add(b"sRGB", b"\0")
     if recipe is not None:
         _add_text(chunks, _RECIPE, recipe)
-        chunks.add_itxt("XML:com.adobe.xmp", _ALGORITHMIC)
-    for keyword, text in texts.items():
+    if xmp is not None:
+        chunks.add_itxt("XML:com.adobe.xmp", xmp)
+    made = {} if engine is None else {_ENGINE: engine}
+    for keyword, text in (made | dict(texts or {})).items():
         _add_text(chunks, keyword, text)
     return chunks
 

@@ -223,7 +223,10 @@ def linear_rows(image: FloatImage, shape: tuple[int, int], rows: tuple[int, int]
     """
     y = (np.arange(*rows) + 0.5) * image.shape[0] / shape[0] - 0.5
     x = (np.arange(shape[1]) + 0.5) * image.shape[1] / shape[1] - 0.5
-    (above, below, down), (left, right, across) = _between(y, len(image)), _between(x, image.shape[1])
+    (above, below, down), (left, right, across) = (
+        _between(y, len(image)),
+        _between(x, image.shape[1]),
+    )
     some = image[above] + down[:, None] * (image[below] - image[above])
     return np.asarray(some[:, left] + across * (some[:, right] - some[:, left]), np.float32)
 

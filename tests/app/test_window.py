@@ -275,7 +275,9 @@ class PictureTest(WindowTest):
         self.write_text("notes.txt", "hello")
         before = self.bench.project.state
         self.drop(self.window.house.sheet, "notes.txt")
-        self.assertIn("notes.txt: must be a PNG, JPEG, WebP or TIFF picture", self.status)
+        self.assertIn(
+            "notes.txt: must be a PNG, JPEG, WebP, TIFF or OpenRaster picture", self.status
+        )
         self.assertEqual(self.bench.project.state, before)
 
     def test_pasting_puts_the_picture_into_the_tray(self):

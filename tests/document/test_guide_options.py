@@ -2,8 +2,8 @@ import unittest
 
 from overlay.document.cues import CUE_TYPES, KINDS, GuideCue, ReferenceCue, cues_of
 from overlay.document.guide_options import GUIDE_OPTIONS, options_fault
-from overlay.document.text.json_text import RecipeError
 from overlay.document.reading import make_recipe
+from overlay.document.text.json_text import RecipeError
 
 DEFAULTS = {
     "edges": {"low": 0.08, "high": 0.2, "sigma": 1.2, "invert": False},

@@ -4,8 +4,8 @@ import json
 import time
 import unittest
 
-from overlay.document.text.json_text import RecipeError, json_text, parse_json
 from overlay.document.reading import make_recipe
+from overlay.document.text.json_text import RecipeError, json_text, parse_json
 
 
 def swatches(name):

@@ -7,10 +7,10 @@ import jsonschema
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
-from overlay.document.text.json_text import RecipeError, parse_json
 from overlay.document.keys import apply_setting
 from overlay.document.reading import make_recipe, read_recipe, recipe_json
 from overlay.document.recipe import Recipe
+from overlay.document.text.json_text import RecipeError, parse_json
 
 FULL = {
     "overlay": 1,

@@ -7,11 +7,11 @@ import unittest
 import numpy as np
 from pydantic import ValidationError
 
-from overlay.document.text.json_text import parse_json
-from overlay.document.text.packed import GRID, on_grid, pack_shares, unpack_shares
 from overlay.document.project import Project, State
 from overlay.document.reading import make_recipe, recipe_json
 from overlay.document.strokes import MapStroke, RegionStroke, Stroke
+from overlay.document.text.json_text import parse_json
+from overlay.document.text.packed import GRID, on_grid, pack_shares, unpack_shares
 from overlay.studio.bench.bench import Bench
 from overlay.studio.keeping.recovery import Snapshot, recovery_bytes
 

@@ -10,12 +10,12 @@ from contextlib import suppress
 from pathlib import Path
 from unittest import mock
 
-from overlay.document.text.json_text import RecipeError, parse_json
 from overlay.document.reading import make_recipe, read_recipe, recipe_json
+from overlay.document.text.json_text import RecipeError, parse_json
 from overlay.imaging.files import read_grey, read_picture, read_recipe_text
+from overlay.imaging.formats.palette_files import read_palette
 from overlay.imaging.intake import PictureError
 from overlay.imaging.one_line import one_line
-from overlay.imaging.palette_files import read_palette
 from overlay.studio.keeping.container import read_container
 from overlay.studio.keeping.opening import open_project
 from overlay.studio.keeping.packed_run import unpack_run

@@ -12,8 +12,8 @@ import numpy as np
 from overlay.document.project import Project, State
 from overlay.document.reading import make_recipe
 from overlay.imaging.files import write_grey16, write_picture
+from overlay.imaging.formats.palette_files import write_palette
 from overlay.imaging.intake import PictureError
-from overlay.imaging.palette_files import write_palette
 from overlay.studio.keeping.opening import save_project
 from overlay.studio.keeping.recovery import Recoveries, Snapshot
 from overlay.studio.keeping.shelf import ProofShelf

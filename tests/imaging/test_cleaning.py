@@ -11,9 +11,9 @@ from hypothesis import strategies as st
 
 from overlay.imaging.colour import hex_to_oklch, srgb_to_work
 from overlay.imaging.fill import fill_hole
+from overlay.imaging.formats.palette_files import read_palette, write_palette
 from overlay.imaging.intake import PictureError
 from overlay.imaging.main_colours import main_colours
-from overlay.imaging.palette_files import read_palette, write_palette
 from overlay.imaging.turn import inscribed, straighten, turn_quarters
 from tests.pictures import scene, stripes
 

@@ -76,7 +76,10 @@ class ReadTest(FilesTest):
         cases = {
             "missing.png": (None, "no such file"),
             "empty.png": (b"", "the file is empty"),
-            "text.png": (b"hello, this is no picture", "must be a PNG, JPEG, WebP or TIFF"),
+            "text.png": (
+                b"hello, this is no picture",
+                "must be a PNG, JPEG, WebP, TIFF or OpenRaster",
+            ),
             "cut.png": (good.getvalue()[:900], "the picture is damaged"),
             "vector.svg": (b"<svg xmlns='http://www.w3.org/2000/svg'/>", "must be a PNG"),
             "cut.tif": (b"II*\0\x08\0\0\0\xff\xff", "must be a PNG|damaged"),

@@ -10,8 +10,8 @@ from unittest import mock
 
 from overlay.imaging import intake
 from overlay.imaging.files import read_grey, read_picture, read_recipe_text
+from overlay.imaging.formats.palette_files import read_palette
 from overlay.imaging.intake import PictureError, file_digest, read_regular, regular_status
-from overlay.imaging.palette_files import read_palette
 
 
 class IntakeTest(unittest.TestCase):

@@ -6,10 +6,10 @@ import random
 import zipfile
 from pathlib import Path
 
-from overlay.document.text.json_text import RecipeError
 from overlay.document.project import ProofMark, State
 from overlay.document.reading import make_recipe, read_recipe
 from overlay.document.sheets import Axis, ProofSheet
+from overlay.document.text.json_text import RecipeError
 from overlay.imaging.files import read_picture
 from overlay.imaging.intake import PictureError
 from overlay.studio.bench.bench import Bench

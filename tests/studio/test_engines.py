@@ -2,8 +2,8 @@
 
 import sys
 
-from overlay.document.text.json_text import RecipeError
 from overlay.document.reading import read_recipe
+from overlay.document.text.json_text import RecipeError
 from overlay.engine.sampler import render
 from overlay.studio.inputs.paths import absolute_recipe
 from overlay.studio.inputs.pictures import PictureStore

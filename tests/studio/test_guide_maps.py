@@ -2,8 +2,8 @@ import numpy as np
 from scipy import ndimage
 
 from overlay.document.cues import BLANK, GuideCue
-from overlay.document.text.json_text import RecipeError
 from overlay.document.reading import make_recipe
+from overlay.document.text.json_text import RecipeError
 from overlay.imaging.colour import srgb_to_work
 from overlay.imaging.files import write_grey16, write_picture
 from overlay.measures.structure import structure_kept

@@ -1,7 +1,7 @@
 import numpy as np
 
-from overlay.document.text.json_text import RecipeError
 from overlay.document.preparation import Preparation
+from overlay.document.text.json_text import RecipeError
 from overlay.imaging.files import read_picture, write_picture
 from overlay.studio.inputs.cards import card_picture, card_swatches, is_card, keep_card
 from overlay.studio.inputs.preparing import (

@@ -4,9 +4,9 @@ from pathlib import Path
 
 import numpy as np
 
-from overlay.document.text.json_text import RecipeError
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
+from overlay.document.text.json_text import RecipeError
 from overlay.engine.request import Facets
 from overlay.imaging.files import read_picture, write_picture
 from overlay.imaging.intake import PictureError

@@ -1,6 +1,6 @@
 from overlay.document.editing import recipe_data
-from overlay.document.text.json_text import RecipeError
 from overlay.document.reading import make_recipe
+from overlay.document.text.json_text import RecipeError
 from overlay.studio.bench.bench import Bench
 from overlay.studio.bench.region_edits import (
     add_region,

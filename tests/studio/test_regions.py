@@ -2,9 +2,9 @@ from unittest import mock
 
 import numpy as np
 
-from overlay.document.text.json_text import RecipeError
-from overlay.document.reading import make_recipe
 from overlay.document.passes import Settle
+from overlay.document.reading import make_recipe
+from overlay.document.text.json_text import RecipeError
 from overlay.imaging.files import read_picture, write_grey8, write_picture
 from overlay.scenery.scenes import draw_scene
 from overlay.studio.demo.demo import file_name, three_manners_recipe

@@ -1,7 +1,7 @@
 import unittest
 
-from overlay.document.text.json_text import RecipeError
 from overlay.document.reading import make_recipe
+from overlay.document.text.json_text import RecipeError
 from overlay.studio.sheets.axes import make_axis, read_axis, say, spread, typed_values
 from overlay.studio.sheets.settings import find_setting, settings_of
 

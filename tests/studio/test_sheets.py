@@ -3,9 +3,9 @@ from pathlib import Path
 
 import numpy as np
 
-from overlay.document.text.json_text import RecipeError
 from overlay.document.reading import make_recipe
 from overlay.document.sheets import ProofSheet
+from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import CancelledError, Control
 from overlay.imaging.files import write_picture
 from overlay.studio.inputs.paths import absolute_recipe

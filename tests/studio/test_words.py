@@ -1,7 +1,7 @@
 import numpy as np
 
-from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import Recipe
+from overlay.document.text.json_text import RecipeError
 from overlay.engine.kept import forget
 from overlay.imaging.colour import srgb_to_work
 from overlay.measures.structure import layout_match

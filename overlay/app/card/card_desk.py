@@ -12,7 +12,7 @@ from overlay.app.parts.file_dialogs import MASKS, ask_open, ask_save
 from overlay.app.parts.images import to_image
 from overlay.document.changes import Changes
 from overlay.document.cues import AvoidedCue, Cue, ReferenceCue, SwatchesCue
-from overlay.imaging.palette_files import write_palette
+from overlay.imaging.formats.palette_files import write_palette
 from overlay.studio.inputs.checks import Finding
 
 _PREVIEW = QSize(560, 280)  # pixels, twice what the cue card shows, for sharp displays

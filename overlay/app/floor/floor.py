@@ -9,8 +9,8 @@ from PySide6.QtWidgets import QWidget
 from overlay.app.floor.rooms import Rooms
 from overlay.app.work.loader import Loader
 from overlay.app.work.runner import Runner
+from overlay.imaging.formats.palette_files import read_palette
 from overlay.imaging.intake import MissingFileError
-from overlay.imaging.palette_files import read_palette
 from overlay.studio.bench.bench import Bench
 from overlay.studio.inputs.cards import is_card
 from overlay.studio.inputs.paths import plain_path

@@ -12,8 +12,8 @@ from overlay.app.parts.theme import tone
 from overlay.app.picture.look import OF_PROOF
 from overlay.app.picture.stage import PictureStage
 from overlay.document.changes import SAVED, Changes
-from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import Recipe
+from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.studio.keeping.settings import use_threads
 from overlay.studio.runs.live import LiveLook, LiveLooks

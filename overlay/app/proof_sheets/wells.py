@@ -24,9 +24,9 @@ from overlay.app.parts.icons import set_icon
 from overlay.app.parts.offers import dragged_setting
 from overlay.app.parts.plain import PlainLabel, plain, plain_tip
 from overlay.app.proof_sheets.chooser import SettingChooser
-from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import Recipe
 from overlay.document.sheets import Axis
+from overlay.document.text.json_text import RecipeError
 from overlay.studio.sheets.axes import make_axis, say, spread, typed_values
 from overlay.studio.sheets.settings import Setting
 

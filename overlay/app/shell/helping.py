@@ -6,7 +6,6 @@ from pathlib import Path
 from PySide6.QtCore import QObject
 from PySide6.QtWidgets import QWidget
 
-from overlay import __version__
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.status import said_before
@@ -16,6 +15,7 @@ from overlay.app.shell.said import SaidDialog
 from overlay.app.shell.settings_dialog import SettingsDialog
 from overlay.app.shell.shortcuts import ShortcutsDialog
 from overlay.app.shell.tour import Stop, Tour
+from overlay.version import __version__
 
 
 class Helping(QObject):

@@ -3,8 +3,8 @@
 from collections.abc import Iterable
 from typing import Any
 
-from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import MOST_POINTS
+from overlay.document.text.json_text import RecipeError
 from overlay.regions.thinning import MOST_POINTS as MOST_IN_STROKE
 
 MOST_KEYS = 1024  # of one object, in whatever place

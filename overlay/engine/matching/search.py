@@ -80,7 +80,7 @@ def refine(
     coherence: tuple[float, float],
     radius: int,
     key: int,
-    check: Callable[[], None],
+    check: Callable[[], object],
     tidy: bool = False,
     worn: npt.NDArray[np.bool_] | None = None,
 ) -> tuple[Field, FloatImage, FloatImage]:
@@ -115,11 +115,12 @@ def refine(
         bound = coherence[0] + min(share, 1) * (coherence[1] - coherence[0])
         # Random places in every other sweep are enough; between, good finds spread.
         reach = 0 if number % 2 or number == sweeps else radius
+        uses = worn_places(field, pages.table) if worn is None else worn
         lonely = _LONELY if number == sweeps else 1.0
         moved |= number == sweeps
         sweep(
             sought, pages, field, cost, moved,
-            worn_places(field, pages.table) if worn is None else worn, mark_repeats(field), np.float32(bound), np.float32(lonely), reach, key + number,
+            uses, mark_repeats(field), np.float32(bound), np.float32(lonely), reach, key + number,
             new_field, new_cost, new_moved,
         )  # fmt: skip
         field, new_field = new_field, field

@@ -1,9 +1,11 @@
 """References at a finer size than a run used them: from the artist's picture where it has more."""
 
+from functools import partial
 from math import ceil
 
 import numpy as np
 
+from overlay.engine.kept import content_key, keep
 from overlay.engine.library import work_at_most
 from overlay.engine.matching.atlas import PATCH, Atlas, Leaf, build_atlas
 from overlay.engine.octave.carrying import Way
@@ -36,11 +38,13 @@ def finer_atlas(
     """Pages of the references that were used, `factor` times as large."""
     leaves = []
     for place in dict.fromkeys(way.cue for way in ways):
-        picture = _finer(styles[place].picture, sizes[place], factor)
+        original, size = styles[place].picture, sizes[place]
+        key = ("finer", content_key(original), size, factor)
+        picture = keep(key, partial(_finer, original, size, factor))
         turns = tuple((way.turn, way.mirrored) for way in ways if way.cue == place)
         traits = np.zeros((*picture.shape[:2], 0), np.float32)
         leaves.append(Leaf(picture, turns, None, traits))
-    return build_atlas(tuple(leaves), means=False)
+    return build_atlas(tuple(leaves))
 
 
 def _finer(picture: ByteImage, size: tuple[int, int], factor: float) -> FloatImage:

@@ -7,6 +7,7 @@ V). Nothing is random and nothing looks further than some pixels, so it is done 
 
 from collections.abc import Callable
 from dataclasses import dataclass, replace
+from functools import partial
 
 import numpy as np
 
@@ -63,7 +64,7 @@ def add_octave(
     strength: float,
     *,
     cues: frozenset[str] | None = None,
-    report: Callable[[float], object] = lambda share: None,
+    report: Callable[[float], object] | None = None,
     band: int = _BAND,
 ) -> tuple[ByteImage, Trace | None]:
     """Draw the marks of an enlarged proof anew, from the references at a finer size.
@@ -91,6 +92,7 @@ def add_octave(
     if not ways or strength <= 0 or not fits(ways, sizes, factor):
         return enlarged.copy(), None
     height, width = enlarged.shape[:2]
+    report = report or _nobody
     report(0.0)
     atlas = finer_atlas(request.styles, ways, sizes, factor)
     old, owner, old_grid = page_field(trace, ways, sizes)
@@ -104,9 +106,9 @@ def add_octave(
     found = np.zeros((last.rows, last.columns, 3), np.int32)
     found_label = np.full((last.rows, last.columns), -1, np.int16)
     for top in range(0, height, band):
-        report(0.1 + 0.9 * top / height)
+        check = partial(report, 0.1 + 0.9 * top / height)
         bottom = min(top + band, height)
-        rows, matches, owners, first = _band(made, enlarged, top, bottom)
+        rows, matches, owners, first = _band(made, enlarged, top, bottom, check)
         out[top:bottom] = rows
         # The rows of the grid that begin in this band; the last one has the rest.
         begin = (top + last.top) // STRIDE if top else 0
@@ -117,18 +119,22 @@ def add_octave(
     return out, _trace_of(trace, atlas, found, found_label, list(places), last, factor)
 
 
+def _nobody(_share: float) -> None:
+    """Hears how far it is."""
+
+
 def _reach(request: Request) -> FloatImage | None:
     """Where a proof may differ from its source, None for everywhere."""
-    regions = [cue.region for cue in request.styles]
+    regions = [cue.region for cue in request.styles if cue.region is not None]
     reach = request.within
-    if regions and all(region is not None for region in regions):
+    if regions and len(regions) == len(request.styles):
         most = np.minimum(np.sum(regions, axis=0), 1).astype(np.float32)
         reach = most if reach is None else reach * most
     return reach
 
 
 def _band(
-    made: Octave, enlarged: ByteImage, top: int, bottom: int
+    made: Octave, enlarged: ByteImage, top: int, bottom: int, check: Callable[[], object]
 ) -> tuple[ByteImage, Field, Labels, int]:
     """Some rows of the picture; the matches of a wider band, and the row of the grid it begins."""
     height, width = enlarged.shape[:2]
@@ -142,13 +148,13 @@ def _band(
         if step:
             before, grid = grid, make_grid(end - begin, width, _GRIDS[step])
             field, label = carried(field, label, before, 1.0, grid, made.atlas)
-        field, canvas = _lay(made, canvas, grid, field, label, step)
+        field, canvas = _lay(made, canvas, grid, field, label, step, check)
         lost = u - canvas
         canvas = canvas + soften(lost, _FULL)
         if made.gentle > 0:
             canvas += np.float32(made.gentle) * soften(u - canvas, _GENTLE)
     rows = slice(top - begin, bottom - begin)
-    amount = np.float32(made.amount)
+    amount: FloatImage = np.full(1, made.amount, np.float32)
     if made.reach is not None:
         reach = linear_rows(made.reach, (height, width), (top, bottom))
         amount = amount * reach[..., None]
@@ -160,22 +166,25 @@ def _band(
 
 
 def _lay(
-    made: Octave, canvas: FloatImage, grid: Grid, field: Field, label: Labels, step: int
-) -> tuple[Field, FloatImage]:
+    made: Octave, canvas: FloatImage, grid: Grid, field: Field, label: Labels, step: int,
+    check: Callable[[], object],
+) -> tuple[Field, FloatImage]:  # fmt: skip
     """One step: matches improved by their neighbours' alone, and laid over each other."""
     shape, groups = (grid.rows, grid.columns), len(made.atlas.first)
-    none, free = np.zeros(shape, np.float32), np.zeros((groups, 3), np.float32)
+    none, free = np.zeros(shape, np.float32), np.ones((groups, 3), np.float32)
     query = search.Query(
         pad_canvas(canvas), np.zeros((1, 1, 3), np.float32), none, none, label, free,
         np.zeros((*shape, 0), np.float32),
     )  # fmt: skip
     field, cost, means = search.refine(
         query, made.atlas, grid, field, soft=_SOFT[step], sweeps=_SWEEPS[step],
-        coherence=(1.0, 1.0), radius=0, key=0, check=lambda: None, worn=made.worn,
+        coherence=(1.0, 1.0), radius=0, key=0, check=check, worn=made.worn,
     )  # fmt: skip
-    voted = vote(
-        field, label, means, free, made.atlas, grid, canvas, power=_POWER, doubt=_DOUBT
-    )  # fmt: skip
+    check()
+    # Where the picture is another than the traced run drew, its matches say nothing.
+    limit = PATCH * PATCH * (_UNLIKE + _LIKE_DETAIL * made.atlas.detail[:-1] ** 2)
+    believed = np.where(cost > limit[label], np.int16(-1), label)
+    voted = vote(field, believed, means, free, made.atlas, grid, canvas, power=_POWER, doubt=_DOUBT)
     return field, voted
 
 

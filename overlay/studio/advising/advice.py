@@ -6,6 +6,7 @@ from pathlib import Path
 from typing import Any, Literal
 
 from overlay.document.cues import Cue, GuideCue, ReferenceCue, StyleInfluence, cues_of
+from overlay.document.passes import Settle
 from overlay.document.recipe import Recipe
 from overlay.studio.inputs.checks import Finding
 from overlay.studio.making.hearing import unheard
@@ -154,8 +155,9 @@ def _after(recipe: Recipe, proof: Proof) -> Iterator[Advice]:
 def _visible_rim(recipe: Recipe, name: str, value: float) -> Iterator[Advice]:
     """A border that can be seen: settle it, further each time; else soften or move it."""
     text = f"The rim of {name} can be seen ({value:.2f}; 1 is invisible)."
-    others = [p.model_dump() for p in recipe.passes if p.rim_of != name]
-    so_far = max((p.departure for p in recipe.passes if p.rim_of in (name, None)), default=0.0)
+    settled = [p for p in recipe.passes if isinstance(p, Settle) and not p.off]
+    others = [p.model_dump() for p in recipe.passes if p not in settled or p.rim_of != name]
+    so_far = max((p.departure for p in settled if p.rim_of in (name, None)), default=0.0)
     departure = next((d for d in _SETTLING if d > so_far), None)
     if departure is not None:
         passes = [*others, {"kind": "settle", "departure": departure, "rim_of": name}]

@@ -6,11 +6,12 @@ from typing import Any, Literal
 
 from overlay.document.cues import Cue
 from overlay.document.editing import opened, part_data, plain_value, recipe_data
-from overlay.document.text.json_text import RecipeError
 from overlay.document.observer import Announcement
 from overlay.document.project import Project
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
+from overlay.document.text.json_text import RecipeError
+from overlay.studio.bench.pass_edits import follow_cue
 
 Choice = Literal["only", "toggle", "extend"]
 
@@ -86,6 +87,7 @@ class CueEdits:
             name = cue["name"]
             cue |= {k: plain_value(v) for k, v in changes.items()}
             _follow_guide(data, name, cue["name"])
+            follow_cue(data, self.project.recipe.passes, name, cue["name"])
         self.project.edit(f"{what} of {self._named(rows)}", make_recipe(data, "cue"))
 
     def shift_cues(self, rows: list[int], what: str, by: dict[str, float]) -> None:
@@ -194,7 +196,9 @@ class CueEdits:
         """Remove cues as one step."""
         data = recipe_data(self.project.recipe)
         for index in self._present(rows):
-            _follow_guide(data, data["cues"][index].name, None)
+            name = data["cues"][index].name
+            _follow_guide(data, name, None)
+            follow_cue(data, self.project.recipe.passes, name, None)
         data["cues"] = [cue for i, cue in enumerate(data["cues"]) if i not in rows]
         if not rows:
             return

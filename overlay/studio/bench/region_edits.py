@@ -4,6 +4,7 @@ from pathlib import Path
 from typing import Any
 
 from overlay.document.editing import opened, part_data, recipe_data
+from overlay.document.passes import Settle
 from overlay.document.project import Project
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
@@ -55,7 +56,7 @@ def rename_region(project: Project, old: str, new: str) -> None:
     if data.get("within") == old:
         data["within"] = new
     for i, later in enumerate(project.recipe.passes):
-        if later.rim_of == old:
+        if isinstance(later, Settle) and later.rim_of == old:
             opened(data["passes"], i)["rim_of"] = new
     project.edit(f"Rename {old}", make_recipe(data, "region"))
 
@@ -77,7 +78,7 @@ def remove_region(project: Project, name: str) -> None:
             opened(data["cues"], i).update({"region": None, "invert_region": False})
     if data.get("within") == name:
         data["within"] = None
-    data["passes"] = [p for p in data["passes"] if p.rim_of != name]
+    data["passes"] = [p for p in data["passes"] if not isinstance(p, Settle) or p.rim_of != name]
     project.edit(f"Remove {name}", make_recipe(data, "region"))
 
 
@@ -96,9 +97,13 @@ def redo_in(project: Project, name: str, kept: Kept | Proof, source: Path) -> No
 
 
 def settle_with(project: Project, departure: float, rim_of: str | None) -> None:
-    """Have the next proof settled: as a whole, or along a region's rim; 0 settles nothing."""
+    """Have the next proof settled: as a whole, or along a region's rim; 0 settles nothing.
+
+    It comes before other passes, in place of an earlier one.
+    """
     data = recipe_data(project.recipe)
     wanted = {"kind": "settle", "departure": departure, "rim_of": rim_of}
-    data["passes"] = [wanted] if departure > 0 else []
+    others = [p for p in data["passes"] if not isinstance(p, Settle)]
+    data["passes"] = [wanted, *others] if departure > 0 else others
     what = "Settle nothing" if departure == 0 else f"Settle {100 * departure:.0f} %"
     project.edit(what, make_recipe(data, "region"))

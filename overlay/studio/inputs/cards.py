@@ -5,7 +5,7 @@ from pathlib import Path
 import numpy as np
 
 from overlay.imaging.colour import ByteImage, hex_to_srgb
-from overlay.imaging.palette_files import ENDING, read_palette, write_palette
+from overlay.imaging.formats.palette_files import ENDING, read_palette, write_palette
 from overlay.studio.inputs.own_files import keep_own
 
 MOST_SWATCHES = 64  # of a cue

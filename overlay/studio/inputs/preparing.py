@@ -9,11 +9,11 @@ import numpy as np
 from pydantic import ValidationError
 
 from overlay.document.history import History
-from overlay.document.text.json_text import RecipeError
 from overlay.document.preparation import Paint, Preparation, read_preparation
 from overlay.document.reading import first_fault
 from overlay.document.recipe import DEFAULT_PIXELS
 from overlay.document.strokes import Stroke
+from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage, hex_to_srgb, srgb_to_work, work_to_srgb
 from overlay.imaging.files import read_text_chunk, thumbnail, write_picture

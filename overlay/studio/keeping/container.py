@@ -16,10 +16,10 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import BinaryIO
 
-from overlay.document.text.json_text import RecipeError, decode_text, json_text, parse_json
 from overlay.document.project import FileStamp, State
 from overlay.document.project_file import PICTURES, ProjectFile, make_project_file
 from overlay.document.reading import recipe_json
+from overlay.document.text.json_text import RecipeError, decode_text, json_text, parse_json
 from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.intake import (
     PictureError,

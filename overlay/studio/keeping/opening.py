@@ -6,10 +6,10 @@ Reads files; for a worker thread. Nothing is changed by reading.
 from dataclasses import dataclass, replace
 from pathlib import Path
 
-from overlay.document.text.json_text import RecipeError
 from overlay.document.project import FileStamp, Project, State
 from overlay.document.reading import read_recipe, recipe_json
 from overlay.document.recipe import Recipe
+from overlay.document.text.json_text import RecipeError
 from overlay.imaging.intake import file_stamp
 from overlay.imaging.whole_files import sweep_unfinished, write_bytes
 from overlay.studio.inputs.folders import shelf_folder, unnamed_shelf

@@ -17,6 +17,7 @@ from overlay.engine.request import Frame
 
 _TRACE_MAPS = {"cue": np.int16, "y": np.int32, "x": np.int32, "mirrored": bool, "turn": np.uint8}
 _MOST_ENTRIES = 1024
+MOST_RUN = 256 << 20  # bytes of a record
 _MOST_BYTES = 512 << 20  # of all arrays; the largest run leaves a tenth of it
 _HEADERS = {
     (1, 0): np.lib.format.read_array_header_1_0,

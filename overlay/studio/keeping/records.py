@@ -7,10 +7,11 @@ from typing import Annotated, Any
 
 from pydantic import BaseModel, ConfigDict, Field
 
-from overlay.document.text.json_text import read_json
 from overlay.document.reading import make_recipe, recipe_json
 from overlay.document.recipe import Recipe
+from overlay.document.text.json_text import read_json
 from overlay.imaging.decode import MAX_TEXT_BYTES
+from overlay.studio.inputs.stages import Stage
 from overlay.studio.making.measuring import Notice
 from overlay.studio.making.proofs import Proof
 
@@ -23,12 +24,21 @@ class _Warning(BaseModel):
     text: str
 
 
+class _Stage(BaseModel):
+    kind: str
+    recipe_hash: str
+    size: Annotated[tuple[int, int], Field(strict=False)]
+    seconds: float = 0.0
+    measures: dict[str, float | dict[str, float]]
+
+
 class _Report(BaseModel):
     engine: str = ""  # as it was not yet said up to 0.6
     size: Annotated[tuple[int, int], Field(strict=False)]
     measures: dict[str, float | dict[str, float]]
     seconds: dict[str, float] = Field(default_factory=dict)
     warnings: list[_Warning] = Field(default_factory=list)
+    stages: list[_Stage] = Field(default_factory=list)
 
 
 class Record(BaseModel):
@@ -50,6 +60,14 @@ class Record(BaseModel):
         """Of our engine; 1 where a report does not say."""
         number = self.report.engine.rpartition(" ")[2]
         return int(number) if number.isascii() and number.isdigit() and len(number) < 6 else 1
+
+    @property
+    def stages(self) -> tuple[Stage, ...]:
+        """The base and each pass, where there were any."""
+        return tuple(
+            Stage(s.kind, s.recipe_hash, s.size, s.seconds, dict(s.measures))
+            for s in self.report.stages
+        )
 
     @property
     def notices(self) -> tuple[Notice, ...]:

@@ -12,9 +12,9 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Any
 
-from overlay.document.text.json_text import decode_text, parse_json, read_json
 from overlay.document.project import FileStamp, Project, State
 from overlay.document.reading import make_recipe, recipe_json
+from overlay.document.text.json_text import decode_text, parse_json, read_json
 from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.intake import open_regular
 from overlay.imaging.whole_files import sweep_unfinished, write_bytes

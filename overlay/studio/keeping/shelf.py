@@ -10,10 +10,10 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Any
 
-from overlay.document.text.json_text import read_json
 from overlay.document.project import ProofMark
 from overlay.document.reading import recipe_json
 from overlay.document.recipe import OWN_ENGINE, Recipe
+from overlay.document.text.json_text import read_json
 from overlay.engine.version import ENGINE_VERSION
 from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.files import read_picture, thumbnail, write_picture
@@ -21,14 +21,13 @@ from overlay.imaging.intake import PictureError, read_regular, reason
 from overlay.imaging.whole_files import write_bytes
 from overlay.studio.keeping.index import ShelfIndex
 from overlay.studio.keeping.marks import made_marks, plain_marks
-from overlay.studio.keeping.packed_run import pack_run, unpack_run
+from overlay.studio.keeping.packed_run import MOST_RUN, pack_run, unpack_run
 from overlay.studio.keeping.records import Record, read_record, record_bytes
 from overlay.studio.keeping.unreadable import UNREADABLE
 from overlay.studio.making.proofs import Proof
 
 _THUMB = 320  # pixels of the longer side
 _MARKS = "marks.json"
-_MOST_RUN = 256 << 20  # bytes, packed
 
 
 @dataclass(frozen=True)
@@ -68,7 +67,7 @@ class ProofShelf:
     def find(self, recipe_hash: str) -> Proof | None:
         """The kept proof with its run, or None; what is damaged counts as not kept."""
         try:
-            run = read_regular(self.folder / f"{recipe_hash}.run", _MOST_RUN)
+            run = read_regular(self.folder / f"{recipe_hash}.run", MOST_RUN)
             film, trace, influence = unpack_run(run)
             light = self._read_light(recipe_hash)
             return replace(light, filmstrip=film, trace=trace, influence=influence)
@@ -94,6 +93,7 @@ class ProofShelf:
             warnings=record.notices,
             number=record.number,
             engine_version=record.engine_version,
+            stages=record.stages,
         )
 
     def keep(self, proof: Proof, *, light: bool = False) -> None:

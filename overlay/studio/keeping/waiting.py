@@ -5,9 +5,9 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
 
-from overlay.document.text.json_text import read_json
 from overlay.document.reading import make_recipe, recipe_json
 from overlay.document.recipe import Recipe
+from overlay.document.text.json_text import read_json
 from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.whole_files import write_bytes
 from overlay.studio.inputs.folders import path_digest, state_folder

@@ -4,8 +4,8 @@ from dataclasses import dataclass, field, replace
 
 import numpy as np
 
-from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import DEFAULT_PIXELS, LONGEST_ASPECT, SMALLEST_SIDE, Recipe
+from overlay.document.text.json_text import RecipeError
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_srgb
 from overlay.imaging.resample import cover
 from overlay.studio.inputs.digests import picture_stamp

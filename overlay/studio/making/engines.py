@@ -11,8 +11,8 @@ from collections.abc import Callable, Collection
 from functools import lru_cache
 from importlib.metadata import entry_points
 
-from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import OWN_ENGINE
+from overlay.document.text.json_text import RecipeError
 from overlay.engine.request import Engine
 from overlay.engine.sampler import render
 from overlay.engine.version import ENGINE_VERSION

@@ -6,8 +6,8 @@ from typing import Any
 import numpy as np
 
 from overlay.document.cues import BLANK, GuideCue
-from overlay.document.text.json_text import RecipeError
 from overlay.document.strokes import MapStroke
+from overlay.document.text.json_text import RecipeError
 from overlay.engine.kept import keep
 from overlay.guides.blocks import BlockOptions, extract_blocks, show_blocks
 from overlay.guides.depth import (

@@ -4,7 +4,6 @@ from collections.abc import Collection
 from dataclasses import dataclass, field
 from typing import Any
 
-from overlay import __version__
 from overlay.document.recipe import OWN_ENGINE, Recipe
 from overlay.engine.control import Control
 from overlay.engine.record import Influence, Trace
@@ -18,6 +17,7 @@ from overlay.studio.making.groundwork import Groundwork
 from overlay.studio.making.hashing import hash_recipe
 from overlay.studio.making.measuring import Notice, find_warnings
 from overlay.studio.making.stages import make_stages
+from overlay.version import __version__
 
 
 @dataclass(frozen=True)

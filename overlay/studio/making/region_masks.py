@@ -6,10 +6,10 @@ from functools import partial
 import numpy as np
 
 from overlay.document.cues import GuideCue, cues_of
-from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import Recipe
 from overlay.document.regions import Region
 from overlay.document.strokes import RegionStroke
+from overlay.document.text.json_text import RecipeError
 from overlay.guides.depth import estimate_depth
 from overlay.guides.edges import EdgeOptions, extract_edges
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work

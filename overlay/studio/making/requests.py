@@ -17,8 +17,8 @@ from overlay.document.cues import (
     ReferenceCue,
     SwatchesCue,
 )
-from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import Recipe
+from overlay.document.text.json_text import RecipeError
 from overlay.engine import request as engine
 from overlay.engine.request import Facets, Placement, Request, Stray, StyleCue
 from overlay.engine.steps.schedule import Span

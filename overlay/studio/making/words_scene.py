@@ -4,8 +4,8 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from overlay.document.text.json_text import RecipeError
 from overlay.document.recipe import Recipe
+from overlay.document.text.json_text import RecipeError
 from overlay.engine.kept import keep
 from overlay.guides.depth import estimate_depth
 from overlay.imaging.colour import ByteImage, FloatImage

@@ -1,18 +1,22 @@
 """Enlarging: the picture larger, with the references' own finer detail where it is asked for."""
 
 import time
+from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
 from overlay.document.passes import RUN_FROM, Enlarge
 from overlay.engine.control import Control
 from overlay.engine.octave.octave import add_octave
+from overlay.engine.record import Trace
 from overlay.engine.request import Engine, Render
 from overlay.engine.retracing import enlarged_trace, laid_over
 from overlay.enlarging.faithful import enlarge as enlarge_faithfully
 from overlay.imaging.colour import ByteImage
 from overlay.studio.passes.once_more import marking, once_more
 from overlay.studio.passes.stand import Stand, drawn_over, grown
+
+Drawn = tuple[ByteImage, Trace | None]
 
 _OCTAVE = 2.0  # factor that is gone at a time
 _RUN_MORE = 2.0  # departure of a run for each that is asked for beyond the octave
@@ -45,7 +49,7 @@ def enlarge(stand: Stand, wanted: Enlarge, render: Engine, control: Control) -> 
     more = _RUN_MORE * (wanted.departure - RUN_FROM) if grow else wanted.departure
     again = once_more(
         at_size, wanted.model_copy(update={"departure": more}), marking(at_size, wanted),
-        done.picture, finer=1.0 if grow else wanted.factor,
+        done.picture, finer=1.0 if grow else wanted.factor, colours=True,
     )  # fmt: skip
     # Finer marks come in place of the enlarged ones, which are no marks to be kept.
     again = replace(again, marked=grow)
@@ -64,26 +68,26 @@ def _octaves(
         half = part.part(0.0, 0.4 if strength else 1.0)
         say = partial(_say, half, "enlarging")
         picture = enlarge_faithfully(done.picture, height, width, report=say)
-        done = _drawn(stand, wanted, done, picture, strength, part.part(0.4, 1.0))
+        say = partial(_say, part.part(0.4, 1.0), "drawing finer marks")
+        drawn = None
+        if strength and done.trace is not None:
+            drawn = partial(
+                add_octave, request=stand.request, strength=strength, report=say,
+                cues=None if wanted.cues is None else frozenset(wanted.cues),
+            )  # fmt: skip
+        done = _enlarged(done, picture, drawn)
     return done
 
 
-def _drawn(
-    stand: Stand, wanted: Enlarge, done: Render, picture: ByteImage, strength: float,
-    control: Control,
-) -> Render:  # fmt: skip
-    """The enlarged picture with its marks drawn again, as far as they are."""
+def _enlarged(done: Render, picture: ByteImage, draw: Callable[..., Drawn] | None) -> Render:
+    """The enlarged picture, its marks drawn again as far as they are, with its trace."""
     if done.trace is None:
         return replace(done, picture=picture)
     height, width = picture.shape[:2]
     factor = height / done.picture.shape[0]
     trace = enlarged_trace(done.trace, height, width, factor)
-    if strength:
-        picture, finer = add_octave(
-            picture, done.trace, stand.request, factor, strength,
-            cues=None if wanted.cues is None else frozenset(wanted.cues),
-            report=partial(_say, control, "drawing finer marks"),
-        )  # fmt: skip
+    if draw is not None:
+        picture, finer = draw(picture, done.trace, factor=factor)
         trace = trace if finer is None else laid_over(trace, finer)
     return replace(done, picture=picture, trace=trace)
 

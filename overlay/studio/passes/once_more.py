@@ -29,6 +29,7 @@ def once_more(
     *,
     along: FloatImage | None = None,
     finer: float = 1.0,
+    colours: bool = False,
 ) -> Request:
     """What is asked for when a picture is run again.
 
@@ -38,6 +39,8 @@ def once_more(
     picture : (H, W, 3) uint8 sRGB at the request's size, to be run again.
     along : (H, W) float32 in 0..1, how much of its contours is held; all of them without.
     finer : how many times smaller than they are drawn the marks shall be.
+    colours : whether cues give their colours as well, so that borders stay as crisp as they were;
+        without, both sides of a border can meet.
     """
     request = stand.request
     if stand.growth != 1:
@@ -55,7 +58,7 @@ def once_more(
         source=picture,
         marked=True,
         departure=wanted.departure,  # type: ignore[attr-defined]
-        styles=tuple(_marks_alone(cue) for cue in marked),
+        styles=tuple(replace(c, span=Span()) if colours else _marks_alone(c) for c in marked),
         guides=(GuideCue("held", reach, lightness_of(picture), options.sigma, weight=_HOLD),),
     )
 

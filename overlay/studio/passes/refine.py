@@ -20,7 +20,7 @@ def refine(stand: Stand, wanted: Refine, render: Engine, control: Control) -> Re
     if not marked:
         return stand.done
     request = stand.request
-    again = once_more(stand, wanted, marked, stand.done.picture)
+    again = once_more(stand, wanted, marked, stand.done.picture, colours=True)
     heard = tuple(guide for guide in request.guides if wanted.hears(guide.name))
     again = replace(again, guides=(*again.guides, *heard))
     return drawn_over(stand.done, render(again, control))

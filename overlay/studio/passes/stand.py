@@ -81,9 +81,7 @@ def with_marks_as_drawn(
     return [_as_drawn(cue, trace, area, len(styles), finer) for cue in styles]
 
 
-def _as_drawn(
-    cue: StyleCue, trace: Trace, area: int, references: int, finer: float
-) -> StyleCue:
+def _as_drawn(cue: StyleCue, trace: Trace, area: int, references: int, finer: float) -> StyleCue:
     if cue.name not in trace.names:
         return cue
     pixels = trace.scales[trace.names.index(cue.name)] * finer

@@ -9,6 +9,7 @@ from overlay.engine.request import Engine
 from overlay.imaging.intake import PictureError
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.shelf import ProofShelf
+from overlay.studio.keeping.stages import KeptStages
 from overlay.studio.making.hashing import hash_recipe
 from overlay.studio.making.proofs import Proof, make_proof
 
@@ -37,7 +38,10 @@ def pull_proof(
     known = shelf.find_light(recipe_hash) if light else shelf.find(recipe_hash)
     if known is not None:
         return replace(known, recipe=recipe)
-    proof = make_proof(recipe, store, control, engines=engines, own=own)
+    stages = KeptStages(shelf, store.stages)
+    proof = make_proof(recipe, store, control, engines=engines, own=own, stages=stages)
+    if not light:
+        stages.keep_on_disk([stage.recipe_hash for stage in proof.stages[:-1]])
     proof = replace(proof, number=shelf.take_number(proof.recipe_hash))
     try:
         shelf.keep(proof, light=light)

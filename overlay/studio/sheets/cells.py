@@ -7,11 +7,11 @@ import numpy as np
 
 from overlay.document.editing import opened, recipe_data
 from overlay.document.guide_options import GUIDE_OPTIONS
-from overlay.document.text.json_text import RecipeError
 from overlay.document.keys import lay_value, value_at
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import SMALLEST_SIDE, Recipe
 from overlay.document.sheets import WITHOUT, Axis, ProofSheet
+from overlay.document.text.json_text import RecipeError
 from overlay.imaging.intake import PictureError
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making.canvas import proof_size

@@ -13,8 +13,8 @@ from dataclasses import dataclass, field
 import numpy as np
 from scipy.interpolate import PchipInterpolator
 
-from overlay.document.text.json_text import RecipeError
 from overlay.document.part import shown
+from overlay.document.text.json_text import RecipeError
 from overlay.studio.sheets.axes import say
 from overlay.studio.sheets.figures import Figures, measure_title
 from overlay.studio.sheets.settings import Setting

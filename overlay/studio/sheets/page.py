@@ -8,7 +8,6 @@ from typing import TYPE_CHECKING, Any
 
 import numpy as np
 
-from overlay import __version__
 from overlay.document.sheets import Axis, ProofSheet
 from overlay.imaging.colour import ByteImage, srgb_to_work, work_to_srgb
 from overlay.imaging.intake import PictureError, reason
@@ -25,6 +24,7 @@ from overlay.studio.sheets.figures import (
     unbeaten,
 )
 from overlay.studio.sheets.settings import Setting, find_setting
+from overlay.version import __version__
 
 if TYPE_CHECKING:
     from matplotlib.figure import Figure

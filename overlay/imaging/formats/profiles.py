@@ -50,6 +50,20 @@ def to_srgb(image: Image.Image, profile: bytes | None, path: Path) -> Image.Imag
     return converted
 
 
+def from_srgb(image: Image.Image, profile: bytes) -> Image.Image:
+    """An RGB picture with its colours in another RGB profile; raises `PictureError`."""
+    try:
+        target = ImageCms.ImageCmsProfile(BytesIO(profile))
+        space = target.profile.xcolor_space.strip()
+        if space != "RGB":
+            raise PictureError(f"profile: must be of RGB, got {space!r}")
+        converted = ImageCms.profileToProfile(image, ImageCms.createProfile("sRGB"), target)
+    except (ImageCms.PyCMSError, OSError, TypeError) as error:
+        raise PictureError(f"profile: is damaged: {reason(error)}") from error
+    assert converted is not None
+    return converted
+
+
 def grey_curve(profile: bytes, path: Path) -> FloatImage:
     """What 256 even steps from black to white are in sRGB: (256, 3) float32 in 0..1."""
     ramp = Image.fromarray(np.arange(256, dtype=np.uint8)[None])

@@ -16,7 +16,7 @@ import tifffile
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.intake import PictureError
 
-MAX_PIXELS = 64_000_000
+MAX_PIXELS = 67_108_864  # 8192 by 8192, as large as pictures become
 _MOST_SAMPLES = 8
 _WHITE_IS_0, _BLACK_IS_0, _RGB = 0, 1, 2
 _ASSOCIATED = 1  # alpha that colours are multiplied by (TIFF 6.0, ExtraSamples)

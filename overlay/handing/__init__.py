@@ -1,0 +1,1 @@
+"""Handing on: pictures for print, post and painting programs, in open formats."""

@@ -1,0 +1,1 @@
+"""File formats: what Pillow does not read right, profiles, palettes, what is said beside pixels."""

@@ -1,0 +1,1 @@
+"""Handing proofs on: layers, paper, the recipe card."""
