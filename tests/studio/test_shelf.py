@@ -16,6 +16,7 @@ from overlay.document.reading import make_recipe
 from overlay.engine.record import Influence, Trace
 from overlay.engine.request import Frame
 from overlay.engine.version import ENGINE_VERSION
+from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.packed_run import pack_run, unpack_run
 from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.keeping.unreadable import UNREADABLE
@@ -148,7 +149,7 @@ class ShelfTest(unittest.TestCase):
             ):
                 self.assertIsNone(self.shelf.find(HASH))
                 self.assertIsNone(self.shelf.newest())
-                self.assertEqual(pull_proof(proof().recipe, self.shelf, None).number, 4)
+                self.assertEqual(pull_proof(proof().recipe, self.shelf, PictureStore()).number, 4)
                 self.assertEqual(self.shelf.find(HASH).number, 4)
                 self.assertEqual(made.call_count, 1)
 
@@ -176,7 +177,7 @@ class ShelfTest(unittest.TestCase):
             mock.patch.object(pull_module, "hash_recipe", return_value=HASH),
             mock.patch.object(pull_module, "make_proof", return_value=proof(0)),
         ):
-            found = pull_proof(proof().recipe, self.shelf, None)
+            found = pull_proof(proof().recipe, self.shelf, PictureStore())
         self.assertEqual(found.number, 1)
         self.assertIn("file exists", found.unkept)
         self.assertEqual(self.shelf.all_kept(), [])
@@ -203,6 +204,6 @@ class ShelfTest(unittest.TestCase):
             again = pull_proof(proof().recipe, self.shelf, None, light=True)
             np.testing.assert_array_equal(again.picture, proof().picture)
             self.assertEqual((again.filmstrip, made.call_count), ((), 1))
-            whole = pull_proof(proof().recipe, self.shelf, None)
+            whole = pull_proof(proof().recipe, self.shelf, PictureStore())
             self.assertEqual((whole.number, made.call_count), (1, 2))
             self.assertEqual(len(self.shelf.find(HASH).filmstrip), 1)

@@ -12,9 +12,15 @@ from overlay.app.picture.look import VIEW
 
 _LEFT = (
     (VIEW, "This view"), ("proof", "Proof"), ("source", "Source"), ("drawn", "Drawn"),
-    ("last", "Last proof"), ("chosen", "Chosen proof"), ("reference", "Reference"),
+    ("last", "Last proof"), ("chosen", "Chosen proof"), ("stage", "Stage before"),
+    ("reference", "Reference"),
 )  # fmt: skip
-_RIGHT = (*_LEFT[1:], ("chosen2", "Other chosen proof"), ("without", "Without the cue"))
+_RIGHT = (
+    *_LEFT[1:],
+    ("chosen2", "Other chosen proof"),
+    ("stage2", "Stage after"),
+    ("without", "Without the cue"),
+)
 _WAYS: tuple[tuple[Compare, str, str], ...] = (
     ("wipe", "Wipe", "Compare along a draggable line (W)"),
     ("beside", "Beside", "Compare side by side, with one zoom (Shift+W)"),

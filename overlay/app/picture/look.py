@@ -1,7 +1,8 @@
 """What the stage shows, as a value made from its state: without widgets, and without pictures.
 
 Pictures go by their names: proof, last, chosen, source, drawn, map, region, influence, trace,
-reference, and without; `moment` is the state of a run that is looked at in the proof's place.
+reference, stage, stage2 and without; `moment` is the state of a run that is looked at in the
+proof's place.
 """
 
 from dataclasses import dataclass

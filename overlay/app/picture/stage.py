@@ -232,6 +232,15 @@ class PictureStage(QWidget):
         named = " and ".join(map(str, numbers))
         self.status.say(f"Proofs {named}." if two else f"Comparing with proof {named}.")
 
+    def show_stages(self, before: QImage, after: QImage) -> None:
+        """Compare two stages of a proof."""
+        self.set_mode("proof")
+        self.set_image("stage", before)
+        self.set_image("stage2", after)
+        self.compare_with("stage2", "stage")
+        if self.compare.way is None:
+            self.compare.ways["wipe"].setChecked(True)
+
     def commands(self, wipe: Callable[[], object], fit: Callable[[], object]) -> Entries:
         """Views, ways of comparing, zoom; `wipe` and `fit` are each room's own."""
         ways = self.compare.ways

@@ -71,6 +71,7 @@ class CueRow(TakesPictures, QWidget):
         self.share.setFixedWidth(TAIL - BAR)
         self.share.setToolTip("How much of the picture's area this cue decided in the last proof")
         row.addWidget(self.share)
+        self._row = row
         self._rename = QLineEdit(self)
         self._rename.hide()
         self._rename.setMaxLength(80)
@@ -79,6 +80,10 @@ class CueRow(TakesPictures, QWidget):
         self.setAcceptDrops(isinstance(cue, GuideCue))
         self.move_to(index)
         self.set_cue(cue)
+
+    def put_past(self, lane: QWidget) -> None:
+        """Have a lane go on past the axis."""
+        self._row.insertWidget(2, lane)
 
     def _head(self, cue: Cue) -> QWidget:
         head = QWidget()

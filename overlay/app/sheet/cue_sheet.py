@@ -51,7 +51,7 @@ class CueSheet(TakesPictures, QFrame):
         super().__init__(parent)
         self.setProperty("panel", "true")
         self.setAcceptDrops(True)
-        self.row_made: Callable[[CueRow], object] = lambda _: None  # told of every row
+        self.told_of_rows: list[Callable[[CueRow], object]] = []  # and of all that come
         self.bench = bench
         self.rows: list[CueRow] = []
         self._spare: list[CueRow] = []  # hidden, to be used again
@@ -62,11 +62,20 @@ class CueSheet(TakesPictures, QFrame):
         layout = QVBoxLayout(self)
         layout.setContentsMargins(0, 6, 0, 6)
         layout.setSpacing(2)
-        layout.addLayout(_on_axis(self._title(), self.scale))
-        layout.addLayout(_on_axis(_faint("filmstrip", 12), self.filmstrip))
-        layout.addLayout(_on_axis(_faint("influence", 12), self.chart))
+        self._lines = [
+            _on_axis(self._title(), self.scale),
+            _on_axis(_faint("filmstrip", 12), self.filmstrip),
+            _on_axis(_faint("influence", 12), self.chart),
+        ]
+        for line in self._lines:
+            layout.addLayout(line)
         layout.addWidget(self._row_area(), 1)
         self._spanned: list[Envelope] = []  # of rows that are no cues
+
+    def put_past(self, *lanes: QWidget) -> None:
+        """Have lanes go on past the axis: beside the scale, the filmstrip and the influence."""
+        for line, lane in zip(self._lines, lanes, strict=False):
+            line.insertWidget(2, lane)
 
     def put_first(self, row: QWidget, envelope: Envelope) -> None:
         """Have a row that is no cue stand above all of them, on the same axis."""
@@ -227,7 +236,8 @@ class CueSheet(TakesPictures, QFrame):
         row.dropped.connect(lambda paths: self.map_dropped.emit(row.index, paths))
         row.dragged.connect(self._show_gap)
         row.let_go.connect(self._drop_row)
-        self.row_made(row)
+        for told in self.told_of_rows:
+            told(row)
         return row
 
     def _rows_with(self, index: int) -> list[int]:

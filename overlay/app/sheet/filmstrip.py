@@ -101,7 +101,8 @@ class Filmstrip(QWidget):
 
     def set_frames(self, frames: tuple[Frame, ...], steps: int) -> None:
         """Show the filmstrip of a proof."""
-        self._frames = [(f.progress, to_image(f.picture)) for f in frames]
+        # What passes left lies past the axis.
+        self._frames = [(f.progress, to_image(f.picture)) for f in frames if f.progress <= 1]
         self._steps = steps
         self.update()
 

@@ -16,6 +16,8 @@ from overlay.app.drawer.room import DrawerRoom
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.status import StatusLine
+from overlay.app.passes.desk import CONCERNED as PASSES_CONCERNED
+from overlay.app.passes.desk import CardPlace, PassDesk
 from overlay.app.picture.advice_desk import AdviceDesk
 from overlay.app.picture.inspector import Inspector
 from overlay.app.picture.probe import Probe
@@ -86,6 +88,7 @@ class House:
     search: Search
     helping: Helping
     words_desk: WordsDesk
+    pass_desk: PassDesk
 
     @property
     def drawer(self) -> DrawerRoom:
@@ -126,7 +129,8 @@ def _built(host: QWidget, bench: Bench) -> House:
     floor, line = Floor(host, bench), StatusLine()
     top, tray, stage = TopBar(bench), Tray(bench), PictureStage()
     card, sheet, regions = CueCard(bench), CueSheet(bench), RegionPanel(bench)
-    side = SideTabs(tray, stage, card, regions)
+    place = CardPlace(card)
+    side = SideTabs(tray, stage, place, regions)
     proof_desk, keeping = ProofDesk(floor, stage), Keeping(floor)
     return House(
         floor=floor,
@@ -159,6 +163,7 @@ def _built(host: QWidget, bench: Bench) -> House:
         prepare_desk=PrepareDesk(floor, PrepareRoom(), line),
         search=Search(floor, top, stage, line),
         words_desk=WordsDesk(floor, WordsLine(), stage, sheet),
+        pass_desk=PassDesk(floor, sheet, place, stage),
         helping=Helping(floor, bench_stops(tray, sheet, top.button, stage), stage.view),
     )
 
@@ -169,11 +174,13 @@ def _rooms(h: House) -> None:
         if room.tab is not None:
             h.top.add_room(room.name, room.tab)
     h.bench_room.have_tools(h.region_desk, h.maps, h.probe)
-    h.bench_room.have_panels(*h.search.panels)
+    in_pass = (lambda: h.pass_desk.track.selected is not None, lambda: h.pass_desk.choose(None))
+    h.bench_room.have_panels(*h.search.panels, in_pass)
     h.bench_room.starred = h.proof_desk.star
     h.bench_room.held = lambda on: h.search.live.hold(on=on)
     h.bench_room.removes = [
         (h.tray.pictures.hasFocus, h.tray.remove_selected),
+        (lambda: h.pass_desk.track.selected is not None, h.pass_desk.remove),
         (lambda: h.words.chip_in_hand is not None, h.words.remove_chip),
         (lambda: True, h.sheet_desk.remove_selected),
     ]
@@ -196,6 +203,7 @@ def commands(h: House, window: Entries) -> tuple[Entries, ...]:
         h.words_desk.commands(),
         h.puller.commands(h.search.sheets.fill),
         h.search.commands(),
+        h.pass_desk.commands(),
         h.proof_desk.commands(),
         h.stage.commands(lambda: h.floor.rooms.shown.wipe(), lambda: h.floor.rooms.shown.fit()),
         h.probe.commands(),
@@ -213,6 +221,9 @@ def _join_bench(h: House) -> None:
     h.card.picture.asked.connect(h.inspector.follow)
     h.card_desk.picture_read.connect(lambda image: h.stage.set_image("reference", image))
     h.inspector.box_found.connect(h.card.picture.show_box)
+    h.pass_desk.moment.connect(h.stage.set_moment)
+    h.sheet.chosen.connect(lambda *_: h.pass_desk.heed_cue())
+    h.words_desk.row.put_past(h.pass_desk.blank_lane())
     h.source_desk.shape_known.connect(h.top.set_source_aspect)
     h.region_desk.in_sight.connect(lambda shown: h.side.show_regions(shown=shown))
     h.floor.bench.selected.connect(h.sheet.mark_selected)
@@ -234,6 +245,7 @@ def _join_pulling(h: House) -> None:
     for do in (
         h.search.live.clear,
         h.sheet_desk.show_proof,
+        h.pass_desk.show_film,
         h.inspector.refresh,
         h.proof_desk.show_facts,
         h.regions.refresh,
@@ -279,6 +291,7 @@ def _tell(h: House) -> None:
     h.refresh.on_with(h.sheet_desk.refresh, "cues")
     on(h.sheet.show_blend, "blend")
     on(h.sheet_desk.show_moment, "departure")
+    h.refresh.on_with(h.pass_desk.heed, *PASSES_CONCERNED)
     h.refresh.on_with(h.card_desk.refresh, "cues", "regions", "tray")
     on(h.source_desk.refresh, "source", "size")
     h.refresh.on_with(h.words_desk.heed, *CONCERNED, *DRAWN_BY)
@@ -299,6 +312,7 @@ def _begin(h: House) -> None:
     h.puller.stop_all()
     h.tray.forget()
     h.search.leave()
+    h.pass_desk.choose(None)
     h.stage.images.clear()
     h.stage.set_moment(None)
     h.stage.set_mode("proof")

@@ -30,7 +30,7 @@ class Offering:
     def join(self, top: TopBar, sheet: CueSheet, card: CueCard, regions: RegionPanel) -> None:
         """All controls that the window has."""
         self._join_top(top)
-        sheet.row_made = self._join_row
+        sheet.told_of_rows.append(self._join_row)
         for row in sheet.rows:
             self._join_row(row)
         for name, fader in card.facets.faders.items():

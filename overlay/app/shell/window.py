@@ -57,8 +57,8 @@ class MainWindow(QMainWindow):
         column.addWidget(h.line)
         self.setCentralWidget(centre)
         self._parts = (
-            self.menuBar(), h.top, h.tray, h.stage, h.card, h.side.bar, h.sheet, h.regions,
-            h.drawer, h.prepare, h.search.sheet_room, h.line,
+            self.menuBar(), h.top, h.tray, h.stage, h.card, h.pass_desk.card, h.side.bar,
+            h.sheet, h.regions, h.drawer, h.prepare, h.search.sheet_room, h.line,
         )  # fmt: skip
 
     def _commands(self) -> Entries:

@@ -39,6 +39,7 @@ class WordsRow(QWidget):
         row.setSpacing(0)
         row.addWidget(self._head())
         row.addWidget(self.envelope, 1)
+        self._row = row
         self.contours = QToolButton()
         self.contours.setProperty("chip", "true")
         self.contours.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
@@ -53,6 +54,10 @@ class WordsRow(QWidget):
         self.contours.setFixedWidth(TAIL - BAR - 8)
         row.addSpacing(4 + BAR)
         self.hide()
+
+    def put_past(self, lane: QWidget) -> None:
+        """Have a lane go on past the axis."""
+        self._row.insertWidget(2, lane)
 
     def _head(self) -> QWidget:
         head = QWidget()
