@@ -33,17 +33,16 @@ from overlay.engine.control import Control
 from overlay.engine.record import Trace
 from overlay.engine.request import Render
 from overlay.enlarging.faithful import enlarge as _enlarge
-from overlay.handing.openraster import write_openraster
-from overlay.handing.pictures import Output, check_output, hand_out
+from overlay.handing.pictures import Output
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.files import read_picture
 from overlay.imaging.formats.xmp import Credit
 from overlay.imaging.intake import PictureError
 from overlay.imaging.whole_files import write_bytes
 from overlay.studio.handing.card import Made, write_card
-from overlay.studio.handing.layers import StagePicture, proof_layers
+from overlay.studio.handing.hand_over import Handed, check_hand_over, hand_over
 from overlay.studio.handing.picking import pick_mask
-from overlay.studio.inputs.paths import absolute_recipe, relative_recipe
+from overlay.studio.inputs.paths import absolute_recipe
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.inputs.stages import Stage
 from overlay.studio.making.canvas import Canvas
@@ -128,13 +127,10 @@ class Proof:
             If the format cannot hold it, or it cannot be written.
         """
         to = Path(path)
-        if to.suffix.lower() == ".ora":
-            self._save_layers(to, dpi)
-            return
         output = Output(depth, dpi, profile, credit=Credit(creator, title))
-        check_output(to, output)
-        carried = recipe_json(relative_recipe(self.recipe, to.parent))
-        hand_out(to, self.picture, output, recipe=carried, engine=self.report.get("engine"))
+        check_hand_over(to, output)
+        handed = Handed(self.recipe, self.picture, self.report.get("engine"))
+        hand_over(to, handed, output, self._store, self.stage_picture)
 
     def save_report(self, path: AnyPath) -> None:
         """Write the report as JSON."""
@@ -145,15 +141,6 @@ class Proof:
         """Write the recipe card, one page as .png or .pdf."""
         made = Made(self.recipe, self.picture, self.measures, hash_recipe(self.recipe))
         write_card(Path(path), made, self._store, title=title)
-
-    def _save_layers(self, path: Path, dpi: float | None) -> None:
-        passes = [later.kind for later in active(self.recipe.passes)]
-        names = ["base", *passes][: len(passes)]  # the last stage is the picture itself
-        stages = [
-            StagePicture(f"{i}: {name}", self.stage_picture(i)) for i, name in enumerate(names)
-        ]
-        layers = proof_layers(self.recipe, self.picture, self._store, stages=stages[::-1])
-        write_openraster(path, self.picture, layers, dpi=dpi)
 
     def _measured(self) -> dict[str, Any]:
         work = Groundwork(self.recipe, self._store)

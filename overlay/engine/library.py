@@ -139,8 +139,7 @@ class Library:
             traits = np.concatenate([traits, own], axis=2)
         barred = None
         if cue.allowed is not None:
-            shape = self.pictures[index].shape[:2]
-            closed = 1 - resize(cue.allowed.astype(np.float32), *shape).clip(0, 1)
+            closed = kept_out(cue, self.pictures[index].shape[:2])
             barred = _bar(_sized(pyramid(closed, level)[level], size), level, cue.name)
         return Leaf(picture, _ways(cue), barred, _patch_mean(traits), index, 1 / size)
 
@@ -175,6 +174,17 @@ def _ways(cue: StyleCue) -> tuple[tuple[int, bool], ...]:
     return tuple(
         (turn, mirrored) for turn in turns for mirrored in ((False, True)[: 1 + cue.mirror])
     )
+
+
+def kept_out(cue: StyleCue, shape: tuple[int, ...]) -> FloatImage:
+    """What of a cue's picture must not be used, at another size: (h, w) float32 in 0..1."""
+    assert cue.allowed is not None
+    return 1 - resize(cue.allowed.astype(np.float32), shape[0], shape[1]).clip(0, 1)
+
+
+def barred_patches(cue: StyleCue, shape: tuple[int, ...]) -> npt.NDArray[np.bool_] | None:
+    """Patches that must not be used of a cue's picture at full size, by their first pixel."""
+    return None if cue.allowed is None else _bar(kept_out(cue, shape), 0, cue.name)
 
 
 def _bar(closed: FloatImage, level: int, name: str) -> npt.NDArray[np.bool_]:

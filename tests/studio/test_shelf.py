@@ -195,13 +195,13 @@ class ShelfTest(unittest.TestCase):
             mock.patch.object(pull_module, "hash_recipe", return_value=HASH),
             mock.patch.object(pull_module, "make_proof", return_value=proof(0)) as made,
         ):
-            light = pull_proof(proof().recipe, self.shelf, None, light=True)
+            light = pull_proof(proof().recipe, self.shelf, PictureStore(), light=True)
             self.assertEqual(light.number, 1)
             self.assertFalse((self.shelf.folder / f"{HASH}.run").exists())
             self.assertIsNone(self.shelf.find(HASH))
             [kept] = self.shelf.all_kept()
             self.assertTrue(kept.whole)
-            again = pull_proof(proof().recipe, self.shelf, None, light=True)
+            again = pull_proof(proof().recipe, self.shelf, PictureStore(), light=True)
             np.testing.assert_array_equal(again.picture, proof().picture)
             self.assertEqual((again.filmstrip, made.call_count), ((), 1))
             whole = pull_proof(proof().recipe, self.shelf, PictureStore())

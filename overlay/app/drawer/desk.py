@@ -12,12 +12,14 @@ from overlay.app.floor.rooms import History, Room, Tab
 from overlay.app.parts.file_dialogs import ask_export
 from overlay.app.parts.images import to_image
 from overlay.app.parts.status import StatusLine
-from overlay.document.reading import recipe_json
 from overlay.document.sheets import ProofSheet
-from overlay.imaging.files import read_picture, writable_kind, write_picture
-from overlay.studio.inputs.paths import relative_recipe
+from overlay.handing.pictures import Output
+from overlay.imaging.files import read_picture
+from overlay.imaging.formats.xmp import Credit
+from overlay.studio.handing.hand_over import Handed, check_hand_over, hand_over, kept_stage
 from overlay.studio.keeping.drawer import mark_proofs, star_proof, started_from
 from overlay.studio.keeping.shelf import Kept
+from overlay.studio.keeping.stages import KeptStages
 from overlay.studio.making.engines import engine_mark
 from overlay.studio.sheets.job import cell_hashes
 
@@ -199,14 +201,15 @@ class DrawerDesk(QObject, Room):
 
     def export_to(self, kept: Kept, path: Path) -> None:
         """Write a proof to a file, the recipe inside where the format can."""
-        writable_kind(path)
-        shelf = self.bench.shelf
-        text = recipe_json(relative_recipe(kept.recipe, path.parent))
+        output = Output(credit=Credit(self.floor.settings.creator))
+        check_hand_over(path, output)
+        shelf, store = self.bench.shelf, self.bench.store
         made_by = engine_mark(kept.recipe.engine, kept.engine_version)
+        stage = kept_stage(kept.recipe, KeptStages(shelf, store.stages))
 
         def write() -> None:
             picture = read_picture(shelf.folder / f"{kept.recipe_hash}.png")
-            write_picture(path, picture, recipe=text, engine=made_by)
+            hand_over(path, Handed(kept.recipe, picture, made_by), output, store, stage)
 
         self.floor.loader.ask(
             write,

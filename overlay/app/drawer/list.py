@@ -19,6 +19,8 @@ from overlay.studio.keeping.shelf import Kept
 
 _HASH = Qt.ItemDataRole.UserRole
 _STAR = Qt.ItemDataRole.UserRole + 1
+_STACK = Qt.ItemDataRole.UserRole + 2
+_MOST_STACKED, _STEP = 3, 5  # sheets that are seen beneath, and pixels between them
 _CELL = QSize(188, 156)
 _PICTURE = QSize(172, 116)
 
@@ -48,6 +50,9 @@ class _Cells(QStyledItemDelegate):
             pixmap = icon.pixmap(_PICTURE)
             shown = QRect(QPoint(0, 0), pixmap.deviceIndependentSize().toSize())
             shown.moveCenter(room.center())
+            stages = min(int(index.data(_STACK) or 0), _MOST_STACKED)
+            shown.adjust(0, _STEP * stages, -_STEP * stages, 0)
+            _paint_stack(painter, shown, stages)
             painter.drawPixmap(shown, pixmap)
         if chosen:
             painter.setPen(QPen(tone("register"), 2))
@@ -59,6 +64,15 @@ class _Cells(QStyledItemDelegate):
             star = glyph("star_on", tone("register").name(), 16)
             painter.drawPixmap(line.right() - 18, line.top() + 2, star)
         painter.restore()
+
+
+def _paint_stack(painter: QPainter, shown: QRect, stages: int) -> None:
+    """A sheet beneath the picture for each stage that led to it."""
+    for number in range(stages, 0, -1):
+        sheet = shown.translated(_STEP * number, -_STEP * number)
+        painter.fillRect(sheet, tone("panel"))
+        painter.setPen(QPen(tone("faint"), 1))
+        painter.drawRect(sheet.adjusted(0, 0, -1, -1))
 
 
 class DrawerList(QListWidget):
@@ -89,6 +103,7 @@ class DrawerList(QListWidget):
         for kept in proofs:
             item = QListWidgetItem(f"Proof {kept.number}")
             item.setData(_HASH, kept.recipe_hash)
+            item.setData(_STACK, max(len(kept.stages) - 1, 0))
             item.setData(_STAR, kept.recipe_hash in starred)
             item.setIcon(self._thumbs.get(kept.recipe_hash, QIcon()))
             self.addItem(item)

@@ -25,6 +25,7 @@ from overlay.app.parts.icons import set_icon
 from overlay.app.parts.plain import PlainLabel, plain
 from overlay.engine.version import ENGINE_VERSION
 from overlay.studio.bench.bench import Bench
+from overlay.studio.inputs.stages import Stage
 from overlay.studio.keeping.differences import differences
 from overlay.studio.keeping.drawer import Filter, lineage, parent_of
 from overlay.studio.keeping.shelf import Kept
@@ -261,6 +262,8 @@ class DrawerRoom(QWidget):
                 f"made by engine {kept.engine_version}; pulled again, by engine {ENGINE_VERSION}, "
                 "it will differ"
             )
+        if len(kept.stages) > 1:
+            facts.append("stages: " + ", ".join(_said(stage) for stage in kept.stages))
         parent = parent_of(kept, self.kept)
         if parent is not None:
             facts.append(f"started from proof {parent.number}")
@@ -312,3 +315,8 @@ class DrawerRoom(QWidget):
         text = self.note.toPlainText().strip()
         if chosen and text != self.bench.project.state.mark(chosen[0].recipe_hash).note:
             self.noted.emit(chosen[0], text)
+
+
+def _said(stage: Stage) -> str:
+    """A stage and its size."""
+    return f"{stage.kind} {stage.size[0]} x {stage.size[1]}"

@@ -4,8 +4,8 @@ from pathlib import Path
 
 from PySide6.QtWidgets import QFileDialog, QWidget
 
-PICTURES = MASKS = "Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff)"
-TRAY = "Pictures and palettes (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.gpl)"
+PICTURES = MASKS = "Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.ora)"
+TRAY = "Pictures and palettes (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.ora *.gpl)"
 
 
 def ask_open(host: QWidget, title: str, folder: str, kinds: str) -> Path | None:

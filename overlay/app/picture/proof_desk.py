@@ -10,10 +10,11 @@ from overlay.app.floor.floor import Floor
 from overlay.app.parts.file_dialogs import ask_export
 from overlay.app.parts.images import to_image
 from overlay.app.picture.stage import PictureStage
-from overlay.document.reading import recipe_json
-from overlay.imaging.files import writable_kind, write_picture
-from overlay.studio.inputs.paths import relative_recipe
+from overlay.handing.pictures import Output
+from overlay.imaging.formats.xmp import Credit
+from overlay.studio.handing.hand_over import Handed, check_hand_over, hand_over, kept_stage
 from overlay.studio.keeping.drawer import star_proof
+from overlay.studio.keeping.stages import KeptStages
 from overlay.studio.making.engines import engine_names
 from overlay.studio.making.proofs import Proof
 
@@ -123,10 +124,13 @@ class ProofDesk(QObject):
         """Write the proof that hangs to a picture file, the recipe inside where that can be."""
         proof = self.bench.proof
         assert proof is not None
-        writable_kind(path)
-        text = recipe_json(relative_recipe(proof.recipe, path.parent))
+        output = Output(credit=Credit(self.floor.settings.creator))
+        check_hand_over(path, output)
+        store, kept = self.bench.store, KeptStages(self.bench.shelf, self.bench.store.stages)
+        handed = Handed(proof.recipe, proof.picture, proof.engine, proof.measures)
+        stage = kept_stage(proof.recipe, kept)
         self.floor.loader.ask(
-            lambda: write_picture(path, proof.picture, recipe=text, engine=proof.engine),
+            lambda: hand_over(path, handed, output, store, stage),
             lambda _: self.floor.say(f"Exported proof {proof.number} to {path}"),
             outlives=True,
         )

@@ -15,6 +15,7 @@ from overlay.app.drawer.desk import DrawerDesk
 from overlay.app.drawer.room import DrawerRoom
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.floor import Floor
+from overlay.app.handing.desk import HandingDesk
 from overlay.app.parts.status import StatusLine
 from overlay.app.passes.desk import CONCERNED as PASSES_CONCERNED
 from overlay.app.passes.desk import CardPlace, PassDesk
@@ -89,6 +90,7 @@ class House:
     helping: Helping
     words_desk: WordsDesk
     pass_desk: PassDesk
+    handing: HandingDesk
 
     @property
     def drawer(self) -> DrawerRoom:
@@ -164,6 +166,7 @@ def _built(host: QWidget, bench: Bench) -> House:
         search=Search(floor, top, stage, line),
         words_desk=WordsDesk(floor, WordsLine(), stage, sheet),
         pass_desk=PassDesk(floor, sheet, place, stage),
+        handing=HandingDesk(floor),
         helping=Helping(floor, bench_stops(tray, sheet, top.button, stage), stage.view),
     )
 
@@ -204,6 +207,7 @@ def commands(h: House, window: Entries) -> tuple[Entries, ...]:
         h.puller.commands(h.search.sheets.fill),
         h.search.commands(),
         h.pass_desk.commands(),
+        h.handing.commands(),
         h.proof_desk.commands(),
         h.stage.commands(lambda: h.floor.rooms.shown.wipe(), lambda: h.floor.rooms.shown.fit()),
         h.probe.commands(),
@@ -277,6 +281,8 @@ def _join_rooms(h: House) -> None:
     h.prepare_desk.saved.connect(h.gathering.take_prepared)
     h.search.sheets.deeds.taken.connect(h.proof_desk.hang_light)
     h.search.queue_desk.offered.connect(lambda recipes, _: [*map(h.puller.pull_recipe, recipes)])
+    in_drawer = h.drawer_desk.name
+    h.handing.chosen = lambda: h.drawer.chosen() if h.floor.room == in_drawer else []
     h.drawer_desk.restored.connect(h.proof_desk.hang_kept)
     h.drawer_desk.compared.connect(h.stage.show_compared)
 

@@ -32,7 +32,7 @@ from overlay.studio.keeping.recovery import Left, Snapshot
 from overlay.studio.keeping.shelf import ProofShelf
 
 _KINDS = "Projects, recipes, proofs (*.overlay *.json *.png)"
-_PICTURES = "Pictures and palettes (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.gpl)"
+_PICTURES = "Pictures and palettes (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.ora *.gpl)"
 
 
 class ProjectFiles(QObject):

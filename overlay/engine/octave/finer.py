@@ -6,7 +6,7 @@ from math import ceil
 import numpy as np
 
 from overlay.engine.kept import content_key, keep
-from overlay.engine.library import work_at_most
+from overlay.engine.library import barred_patches, work_at_most
 from overlay.engine.matching.atlas import PATCH, Atlas, Leaf, build_atlas
 from overlay.engine.octave.carrying import Way
 from overlay.engine.record import Trace
@@ -43,7 +43,8 @@ def finer_atlas(
         picture = keep(key, partial(_finer, original, size, factor))
         turns = tuple((way.turn, way.mirrored) for way in ways if way.cue == place)
         traits = np.zeros((*picture.shape[:2], 0), np.float32)
-        leaves.append(Leaf(picture, turns, None, traits))
+        barred = barred_patches(styles[place], picture.shape)
+        leaves.append(Leaf(picture, turns, barred, traits))
     return build_atlas(tuple(leaves))
 
 

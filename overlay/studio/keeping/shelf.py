@@ -19,6 +19,7 @@ from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.files import read_picture, thumbnail, write_picture
 from overlay.imaging.intake import PictureError, read_regular, reason
 from overlay.imaging.whole_files import write_bytes
+from overlay.studio.inputs.stages import Stage
 from overlay.studio.keeping.index import ShelfIndex
 from overlay.studio.keeping.marks import made_marks, plain_marks
 from overlay.studio.keeping.packed_run import MOST_RUN, pack_run, unpack_run
@@ -37,6 +38,7 @@ class Kept:
     Attributes
     ----------
     when : seconds since 1970. whole : False where only the recipe and a small picture are left.
+    stages : the base and each pass, where there were passes.
     light : whether it was one of many, a cell or a trial, kept without the record of its run.
     engine_version : of ours, that made it.
     """
@@ -50,6 +52,7 @@ class Kept:
     whole: bool
     engine_version: int
     light: bool = False
+    stages: tuple[Stage, ...] = ()
 
     @property
     def would_differ(self) -> bool:
@@ -158,6 +161,7 @@ class ProofShelf:
                 (whole := path.with_suffix(".png").exists()),
                 record.engine_version,
                 whole and not path.with_suffix(".run").exists(),
+                record.stages,
             )
         except UNREADABLE:
             return None
