@@ -161,4 +161,3 @@ def _trace(names: tuple[str, ...], cue: int, y: int, top: int = -8) -> Trace:
         names, np.full(shape, cue, np.int16), whole, whole.copy(), np.zeros(shape, bool),
         np.zeros(shape, np.uint8), top, -8, 4, 8, (1.0,) * len(names), ((0, 0),) * len(names),
     )  # fmt: skip
-

@@ -79,7 +79,9 @@ class PassesTest(WorkspaceTest):
             plain.return_value = {k: data[k] for k in ("kind", "departure", "rim_of")}
             before = hash_recipe(settled)
         self.assertEqual(hash_recipe(settled), before)
-        self.assertNotEqual(hash_recipe(self.located(settled.passes[0].model_dump() | {"seed": 3})), before)
+        self.assertNotEqual(
+            hash_recipe(self.located(settled.passes[0].model_dump() | {"seed": 3})), before
+        )
 
     def test_stages_last_from_session_to_session(self):
         shelf = ProofShelf(self.folder / "shelf")
@@ -90,8 +92,12 @@ class PassesTest(WorkspaceTest):
             self.assertEqual(len(found.stages), count + 1)
             self.assertEqual(found.done.picture.shape, (64, 96, 3))
             self.assertIsNotNone(found.done.trace)
-        with mock.patch.object(proofs, "find_engine", return_value=mock.Mock(side_effect=AssertionError)):
-            larger = pull_proof(self.located(REFINE, ENLARGE | {"factor": 3.0}), shelf, PictureStore())
+        with mock.patch.object(
+            proofs, "find_engine", return_value=mock.Mock(side_effect=AssertionError)
+        ):
+            larger = pull_proof(
+                self.located(REFINE, ENLARGE | {"factor": 3.0}), shelf, PictureStore()
+            )
         self.assertEqual(larger.picture.shape, (192, 288, 3))
         again = shelf.find(larger.recipe_hash)
         self.assertEqual([s.kind for s in again.stages], ["base", "refine", "enlarge"])
@@ -105,7 +111,9 @@ class PassesTest(WorkspaceTest):
         base = make_proof(self.located(), store)
         nobody = make_proof(self.located(REFINE | {"cues": ["contours"]}), store)
         np.testing.assert_array_equal(nobody.picture, base.picture)
-        self.assertGreater((make_proof(self.located(REFINE), store).picture != base.picture).mean(), 0.01)
+        self.assertGreater(
+            (make_proof(self.located(REFINE), store).picture != base.picture).mean(), 0.01
+        )
 
     def test_enlarging_a_confined_run_leaves_the_rest_the_enlarged_source(self):
         half = {"points": [[0, 0], [0.5, 0], [0.5, 1], [0, 1]], "fill": True}
@@ -143,7 +151,9 @@ class PassesTest(WorkspaceTest):
         away = (settled.picture != larger.picture).any(axis=2)
         self.assertFalse(away[:30].any() or away[100:].any())
         self.assertTrue(away[50:70].any())
-        self.assertEqual(make_proof(self.located(ENLARGE, REFINE), store).picture.shape, (128, 192, 3))
+        self.assertEqual(
+            make_proof(self.located(ENLARGE, REFINE), store).picture.shape, (128, 192, 3)
+        )
 
     def test_a_stopped_pass_leaves_the_base_kept(self):
         store, said = PictureStore(), []
@@ -155,7 +165,9 @@ class PassesTest(WorkspaceTest):
 
         with self.assertRaises(CancelledError):
             make_proof(self.located(ENLARGE), store, Control(report=report))
-        with mock.patch.object(proofs, "find_engine", return_value=mock.Mock(side_effect=AssertionError)):
+        with mock.patch.object(
+            proofs, "find_engine", return_value=mock.Mock(side_effect=AssertionError)
+        ):
             seen: list[str] = []
             control = Control(report=lambda _share, stage: seen.append(stage))
             make_proof(self.located(ENLARGE), store, control)

@@ -32,9 +32,10 @@ def picture_data(path: Path, layer: str | None = None) -> bytes:
     with _archive(path) as archive:
         name = MERGED
         if layer is not None:
-            found = dict(reversed(_layers(archive, path)))
+            layers = _layers(archive, path)
+            found = dict(reversed(layers))  # of several with one name the topmost
             if layer not in found:
-                names = ", ".join(list(found)[:8]) or "none"
+                names = ", ".join(name for name, _ in layers[:8]) or "none"
                 raise PictureError(f"{path}: must have a layer {layer!r} (there are: {names})")
             name = found[layer]
         return _read(archive, name, _MOST_PICTURE, path)
