@@ -19,6 +19,7 @@ from PySide6.QtCore import QPoint, QPointF  # noqa: E402
 from PySide6.QtGui import QPainter, QPixmap  # noqa: E402
 from PySide6.QtWidgets import QApplication  # noqa: E402
 
+from overlay.app.handing.print_dialog import PrintDialog  # noqa: E402
 from overlay.app.main import make_application  # noqa: E402
 from overlay.app.shell.window import MainWindow  # noqa: E402
 from overlay.document.cues import GUIDES, GuideCue  # noqa: E402
@@ -28,6 +29,7 @@ from overlay.imaging.resample import resize  # noqa: E402
 from overlay.studio.bench.bench import Bench  # noqa: E402
 from overlay.studio.demo.almanac import PLATES, plate_file, plate_recipe  # noqa: E402
 from overlay.studio.demo.demo import (  # noqa: E402
+    RECIPE_NAME,
     REGIONS_NAME,
     demo_recipe,
     file_name,
@@ -59,6 +61,7 @@ def _wait(until: Callable[[], bool]) -> None:
 def shoot_window(recipe: Path, folder: Path) -> None:
     """The bench in its states."""
     window = MainWindow(Bench())
+    window.setProperty("folder", str(folder))
     window.show()
 
     def settle() -> None:
@@ -81,7 +84,6 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     window.bench.select(2)
     window.house.stage.set_mode("map")
     shoot("map")
-    shoot_guides(window, settle, shoot)
     shoot_regions(window, settle, shoot)
     window.house.stage.set_mode("influence")
     shoot("influence")
@@ -104,6 +106,7 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     shoot_rooms(window, settle, shoot)
     shoot_settling(window, settle, shoot)
     shoot_search(window, settle, shoot)
+    shoot_finish(window, settle, shoot)
     shoot_words(window, settle, shoot)
     grab_described(window, settle).save(str(folder / "described.png"))
     window.close()
@@ -168,6 +171,34 @@ def shoot_search(
     shoot("sheet")
 
 
+def shoot_finish(
+    window: MainWindow, settle: Callable[[], None], shoot: Callable[[str], None]
+) -> None:
+    """Passes past the end of the run, and the proof on paper."""
+    window.floor.go_to("bench")
+    window.open_path(data_folder() / "demo" / RECIPE_NAME)
+    settle()
+    window.house.pass_desk.add("refine")
+    window.house.pass_desk.add("enlarge")
+    window.house.puller.pull()
+    settle()
+    window.house.pass_desk.choose(1)
+    shoot("passes")
+    window.house.pass_desk.choose(None)
+    window.house.handing.ask_print()
+    settle()
+    dialog = next(d for d in window.findChildren(PrintDialog) if d.isVisible())
+    dialog.bleed.setValue(3)
+    dialog.resize(900, 560)
+    settle()
+    shown = window.grab()
+    painter = QPainter(shown)
+    painter.drawPixmap(190, 120, dialog.grab())
+    painter.end()
+    shown.save(str(window.property("folder") + "/print.png"))
+    dialog.reject()
+
+
 def shoot_settling(
     window: MainWindow, settle: Callable[[], None], shoot: Callable[[str], None]
 ) -> None:
@@ -198,33 +229,6 @@ def make_kinds(demo: Path, folder: Path) -> None:
         colour = grey if grey.ndim == 3 else np.repeat(255 * grey[..., None], 3, axis=2)
         shown.append(resize(colour, 256, 384))
     _write_sheet(folder / "kinds.jpg", shown)
-
-
-def shoot_guides(
-    window: MainWindow, settle: Callable[[], None], shoot: Callable[[str], None]
-) -> None:
-    """Depth with near strokes, a pose, and lines; then the edges are back."""
-    part, bench = window.house.card.guide, window.bench
-    part.kinds["depth"].click()
-    places = (
-        ((0.43, 0.36), (0.55, 0.27)), ((0.82, 0.15), (0.68, 0.22)), ((0.565, 0.03), (0.6, 0.16)),
-        ((0.58, 0.4), (0.6, 0.7)), ((0.64, 0.3), (0.69, 0.55)),
-    )  # fmt: skip
-    near = [{"points": p, "size": 0.012, "value": 0.55} for p in places]
-    bench.change_cue(2, "Near", strokes=near)
-    shoot("depth")
-    bench.project.undo()
-    part.kinds["pose"].click()
-    still = [(0.62, 0.2), (0.6, 0.8), (0.2, 0.7), (0.85, 0.15)]
-    joints = [{"at": at, "to": at, "locked": True} for at in still]
-    joints.append({"at": (0.44, 0.36), "to": (0.42, 0.22)})
-    bench.change_cue(2, "Joints", options={"joints": joints})
-    part.use_tool("joints")
-    shoot("pose")
-    part.use_tool("")
-    for _ in range(3):
-        bench.project.undo()
-    settle()
 
 
 def shoot_regions(

@@ -14,7 +14,7 @@ from overlay.enlarging.filters import RADIUS, lanczos_filters, learn, predict, s
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.resample import double, resize
 
-_BACK = 2  # times that what was lost is put back
+_BACK = 4  # times that what was lost is put back
 _BEYOND = np.float32(0.1)  # of the range about a pixel that it may go beyond
 _STRIP = 256  # rows in which filters are tried
 # Rows on either side of a part, so that it comes out as within the whole.

@@ -1,12 +1,15 @@
 from unittest import mock
 
+import numpy as np
 from PIL import Image
 
 from overlay.app.handing import desk as handing
 from overlay.app.handing.export_dialog import KINDS, ExportDialog
 from overlay.app.handing.print_dialog import PrintDialog
+from overlay.handing.openraster import Layer, write_openraster
 from overlay.imaging.files import read_picture, read_recipe_text
 from tests.app.harness import WindowTest
+from tests.pictures import blobs
 
 
 class HandingTest(WindowTest):
@@ -57,6 +60,22 @@ class HandingTest(WindowTest):
             self.assertGreater((self.folder / name).stat().st_size, 500, kind.text)
             if kind.ending == ".ora":
                 self.assertEqual(read_picture(self.folder / name).shape, (64, 96, 3))
+
+    def test_a_layer_of_a_layered_picture_becomes_one_of_its_own(self):
+        path = self.folder / "layers.ora"
+        proof = self.bench.proof
+        write_openraster(path, proof.picture, [Layer("all", proof.picture), Layer("inks", blobs())])
+        gathering, tray = self.window.house.gathering, self.window.house.tray
+        gathering.add_to_tray([path])
+        self.settle()
+        self.assertIn("Take one layer…", [a.text() for a in tray.menu_of(path).actions()])
+        self.assertNotIn(
+            "Take one layer…", [a.text() for a in tray.menu_of(self.folder / "mill.png").actions()]
+        )
+        menu = gathering.layer_menu(path, ["all", "inks"])
+        menu.actions()[1].trigger()
+        self.settle()
+        np.testing.assert_array_equal(read_picture(self.bench.project.state.tray[-1]), blobs())
 
     def test_print_says_which_pass_leads_there_and_adds_it(self):
         self.desk.ask_print()

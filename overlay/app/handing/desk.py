@@ -46,7 +46,7 @@ class HandingDesk(QObject):
         """What is done with a finished proof."""
         return (
             Command("File", "Export with options…", "Ctrl+Alt+E", self.ask_export),
-            Command("File", "Print…", "Ctrl+P", self.ask_print),
+            Command("File", "Print…", "Ctrl+Alt+P", self.ask_print),
             None,
         )
 

@@ -69,9 +69,23 @@ class ExportDialog(QDialog):
         self.setWindowTitle("Export with options")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self._has_profile = has_profile
+        self._make_fields(creator)
         form = QFormLayout(self)
         form.setContentsMargins(18, 16, 18, 16)
         form.setHorizontalSpacing(18)
+        for name, field in (
+            ("Format", self.kind), ("", self.says), ("Resolution", self.dpi),
+            ("Colours", self.colours), ("Title", self.title), ("Made by", self.creator),
+        ):  # fmt: skip
+            form.addRow(name, field)
+            field.setAccessibleName(name)
+        for field in (self.kind, self.colours, self.dpi):
+            calm_wheel(field)
+        self.kind.currentIndexChanged.connect(lambda _: self._fit())
+        form.addRow(self._buttons())
+        self._fit()
+
+    def _make_fields(self, creator: str) -> None:
         self.kind = QComboBox()
         self.kind.addItems([kind.text for kind in KINDS])
         self.says = PlainLabel()
@@ -87,7 +101,7 @@ class ExportDialog(QDialog):
         self.colours.addItems(["sRGB", "As the source's profile"])
         self.colours.setToolTip(
             "The source has a colour profile of its own"
-            if has_profile
+            if self._has_profile
             else "The source has no colour profile of its own"
         )
         self.title = QLineEdit()
@@ -95,17 +109,6 @@ class ExportDialog(QDialog):
         self.creator = QLineEdit(creator)
         self.creator.setMaxLength(200)
         self.creator.setToolTip("Said in the picture, and remembered")
-        for name, field in (
-            ("Format", self.kind), ("", self.says), ("Resolution", self.dpi),
-            ("Colours", self.colours), ("Title", self.title), ("Made by", self.creator),
-        ):  # fmt: skip
-            form.addRow(name, field)
-            field.setAccessibleName(name)
-        for field in (self.kind, self.colours, self.dpi):
-            calm_wheel(field)
-        self.kind.currentIndexChanged.connect(lambda _: self._fit())
-        form.addRow(self._buttons())
-        self._fit()
 
     def _buttons(self) -> QHBoxLayout:
         row = QHBoxLayout()

@@ -131,8 +131,7 @@ def _built(host: QWidget, bench: Bench) -> House:
     floor, line = Floor(host, bench), StatusLine()
     top, tray, stage = TopBar(bench), Tray(bench), PictureStage()
     card, sheet, regions = CueCard(bench), CueSheet(bench), RegionPanel(bench)
-    place = CardPlace(card)
-    side = SideTabs(tray, stage, place, regions)
+    side = SideTabs(tray, stage, place := CardPlace(card), regions)
     proof_desk, keeping = ProofDesk(floor, stage), Keeping(floor)
     return House(
         floor=floor,

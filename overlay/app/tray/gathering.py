@@ -3,17 +3,21 @@
 from pathlib import Path
 
 from PySide6.QtCore import QObject
-from PySide6.QtGui import QGuiApplication, QImage
-from PySide6.QtWidgets import QFileDialog
+from PySide6.QtGui import QCursor, QGuiApplication, QImage
+from PySide6.QtWidgets import QFileDialog, QMenu
 
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.floor import Floor
+from overlay.app.parts.buttons import pop_up
 from overlay.app.parts.drops import dropped_pictures
 from overlay.app.parts.file_dialogs import PICTURES, TRAY, ask_open
 from overlay.app.parts.images import from_image
+from overlay.app.parts.plain import plain
 from overlay.app.tray.tray import Tray
 from overlay.document.cues import GUIDES, SwatchesCue
+from overlay.handing.openraster import read_layer
 from overlay.imaging.files import write_picture
+from overlay.imaging.formats.openraster import layer_names
 from overlay.imaging.main_colours import main_colours
 from overlay.studio.inputs.cards import card_swatches, is_card, keep_card
 from overlay.studio.inputs.own_files import keep_own
@@ -31,6 +35,7 @@ class Gathering(QObject):
         tray.style_asked.connect(lambda path: self.add_styles([path]))
         tray.avoid_asked.connect(self.add_avoided)
         tray.card_asked.connect(self.add_card_of)
+        tray.layer_asked.connect(self.offer_layers)
 
     def commands(self) -> Entries:
         """Pictures that come in, and cues that are made of them."""
@@ -155,6 +160,34 @@ class Gathering(QObject):
             return keep_card(main_colours(store.picture(str(path))), path.stem)
 
         self.loader.ask(make, lambda card: self.add_to_tray([card]))
+
+    def offer_layers(self, path: Path) -> None:
+        """Offer the layers of a picture, to be put into the tray by themselves."""
+
+        def offer(names: list[str]) -> None:
+            pop_up(self.layer_menu(path, names), QCursor.pos())
+
+        self.loader.ask(lambda: layer_names(path), offer, newest="layers")
+
+    def layer_menu(self, path: Path, names: list[str]) -> QMenu:
+        """What a picture with layers offers."""
+        menu = QMenu(self.floor.host)
+        for name in names:
+            action = menu.addAction(plain(name).replace("&", "&&"))
+            action.triggered.connect(lambda _=False, n=name: self.add_layer(path, n))
+        return menu
+
+    def add_layer(self, path: Path, name: str) -> None:
+        """Put one layer of a picture into the tray, as a picture of its own."""
+
+        def take() -> Path:
+            picture = read_layer(path, name)
+            return keep_own(
+                "layers", f"{path.stem} {name}", ".png", content=picture.tobytes(),
+                write=lambda to: write_picture(to, picture),
+            )  # fmt: skip
+
+        self.loader.ask(take, lambda layer: self.add_to_tray([layer]))
 
     def keep_card(self) -> None:
         """Put the selected swatches into the tray as a card."""

@@ -31,6 +31,7 @@ from overlay.app.parts.drops import TakesPictures
 from overlay.app.parts.icons import set_icon
 from overlay.app.parts.plain import PlainLabel, plain_tip
 from overlay.app.parts.theme import tone
+from overlay.imaging.formats.openraster import ENDING as LAYERED
 from overlay.studio.bench.bench import Bench
 from overlay.studio.inputs.cards import is_card
 from overlay.studio.inputs.checks import Finding
@@ -90,6 +91,7 @@ class Tray(TakesPictures, QFrame):
     avoid_asked = Signal(object)
     prepare_asked = Signal(object)
     card_asked = Signal(object)  # a picture whose main colours are wanted as a card
+    layer_asked = Signal(object)  # a picture with layers, one of which is wanted
     thumb_asked = Signal(object)  # a path whose thumbnail is wanted
     remove_asked = Signal(object)
     find_asked = Signal(object)  # a path where nothing is any more
@@ -242,6 +244,8 @@ class Tray(TakesPictures, QFrame):
                 ("Avoid what resembles it", lambda: self.avoid_asked.emit(path)),
                 ("Swatch card of its colours", lambda: self.card_asked.emit(path)),
             ]
+            if path.suffix.lower() == LAYERED:
+                deeds.append(("Take one layer…", lambda: self.layer_asked.emit(path)))
         for text, act in (*deeds, ("Remove from the tray", self.remove_selected)):
             action = QAction(text, menu)
             action.triggered.connect(lambda _=False, a=act: a())

@@ -32,7 +32,7 @@ _POWER, _DOUBT = 1.5, 0.004
 _UNLIKE, _LIKE_DETAIL = 0.014, 18.0
 _GENTLE, _FULL = 1, 2  # times that U's large forms are softened before they are put back
 _OVERLAP = 96  # rows on either side of a band, so that it comes out as within the whole
-_BAND = 512
+_BAND_PIXELS = 2_500_000  # of a band, where nothing else is said
 
 
 @dataclass(frozen=True)
@@ -65,7 +65,7 @@ def add_octave(
     *,
     cues: frozenset[str] | None = None,
     report: Callable[[float], object] | None = None,
-    band: int = _BAND,
+    band: int | None = None,
 ) -> tuple[ByteImage, Trace | None]:
     """Draw the marks of an enlarged proof anew, from the references at a finer size.
 
@@ -78,7 +78,8 @@ def add_octave(
     strength : 0..1; at 1 the marks are wholly drawn anew, at 0.5 their larger forms stay.
     cues : whose marks take part, None for all; elsewhere the enlarged proof stays.
     report : called with the share that is done, 0..1; may raise to stop.
-    band : rows made at a time, a multiple of 4; the result does not depend on it.
+    band : rows made at a time, a multiple of 4; None for as many as memory has room for. The result
+        does not depend on it.
 
     Returns
     -------
@@ -92,6 +93,7 @@ def add_octave(
     if not ways or strength <= 0 or not fits(ways, sizes, factor):
         return enlarged.copy(), None
     height, width = enlarged.shape[:2]
+    band = max(_BAND_PIXELS // width // 4 * 4, 64) if band is None else band
     report = report or _nobody
     report(0.0)
     atlas = finer_atlas(request.styles, ways, sizes, factor)
