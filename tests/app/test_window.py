@@ -393,7 +393,7 @@ class MannersTest(WindowTest):
         self.choose("Dark room")
         self.settle()
         picture = self.window.grab().toImage()
-        self.assertLess(picture.pixelColor(600, 690).lightness(), 90)
+        self.assertLess(picture.pixelColor(600, 8).lightness(), 90)
         self.choose("Dark room")
 
     @unittest.skipUnless(shutil.which("xvfb-run"), "needs xvfb-run")

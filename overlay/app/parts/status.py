@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QSizePolicy, QToolButton, QWi
 from overlay.app.parts.plain import PlainLabel, plain, plain_tip
 
 _STAYS = 12_000  # milliseconds that a refusal is seen, unless it was dealt with before
+_LINGERS = 8_000  # and anything that lies over a picture
 # What was said of late in any room: when, and what.
 _SAID: deque[tuple[str, str]] = deque(maxlen=80)
 
@@ -28,10 +29,17 @@ def _remember(text: str) -> None:
 
 
 class StatusLine(QFrame):
-    """One calm line, with an action as a link where there is one."""
+    """One calm line, with an action as a link where there is one.
 
-    def __init__(self, parent: QWidget | None = None) -> None:
+    Parameters
+    ----------
+    floating : it lies over a picture: seen while there is something to say, and for a while after;
+        its figures are put elsewhere by whoever has it.
+    """
+
+    def __init__(self, parent: QWidget | None = None, *, floating: bool = False) -> None:
         super().__init__(parent)
+        self._floating = floating
         self.setProperty("panel", "true")
         self.setFixedHeight(28)
         row = QHBoxLayout(self)
@@ -52,7 +60,10 @@ class StatusLine(QFrame):
         self.facts.setProperty("role", "faint")
         row.addWidget(self.label, 1)
         row.addWidget(self.action)
-        row.addWidget(self.facts)
+        if floating:
+            self.hide()
+        else:
+            row.addWidget(self.facts)
 
     def say(self, text: str, action: str = "", do: Callable[[], object] | None = None) -> None:
         """Say something; `action` is a button that does `do`."""
@@ -65,7 +76,7 @@ class StatusLine(QFrame):
         """Say what went wrong, to which file or cue, and what is allowed."""
         self.say(text, action, do)
         self._show(text, "error")
-        self._fading.start()
+        self._fading.start(_STAYS)
 
     def forgive(self) -> None:
         """Something was done since: a refusal is seen no more."""
@@ -73,11 +84,13 @@ class StatusLine(QFrame):
             self.say("")
 
     def _fade(self) -> None:
-        """A refusal has stood long enough, unless the pointer rests on it."""
+        """What was said has stood long enough, unless the pointer rests on it."""
         if self.underMouse():
             self._fading.start()
-        else:
-            self.forgive()
+            return
+        self.forgive()
+        if self._floating and not self.action.isVisible():
+            self.hide()
 
     def show_facts(self, text: str, all_of_them: str) -> None:
         """Figures at the right end; resting on them shows all there are."""
@@ -91,6 +104,8 @@ class StatusLine(QFrame):
 
     def _make_room(self) -> None:
         """What is said goes before the figures where both do not fit."""
+        if self._floating:
+            return
         said = self.label.fontMetrics().horizontalAdvance(self.label.text())
         action = self.action.sizeHint().width() if self.action.isVisible() else 0
         needed = said + action + self.facts.sizeHint().width() + 60
@@ -104,6 +119,9 @@ class StatusLine(QFrame):
         self.label.setProperty("role", role)
         self.label.style().unpolish(self.label)
         self.label.style().polish(self.label)
+        if self._floating:
+            self.setVisible(bool(text))
+            self._fading.start(_LINGERS)
         self._make_room()
 
     def _act(self) -> None:

@@ -163,6 +163,7 @@ def _buttons(t: Tones) -> str:
     }}
     QToolButton {{ padding: 2px; }}
     QToolButton[wide="true"] {{ padding: 2px 6px; }}
+    QToolButton[tight="true"] {{ padding: 2px 1px; }}
     QToolButton[tab="true"] {{
         border: none; border-bottom: 2px solid {t.hairline}; border-radius: 0; padding: 3px 4px;
     }}

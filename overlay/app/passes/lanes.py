@@ -75,7 +75,8 @@ class PassNames(Lane):
         self.setAccessibleName("Passes")
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.add.setParent(self)
-        self.add.setFixedSize(PLUS - 2, 20)
+        self.add.setFixedSize(PLUS - 2, 18)
+        self.add.setStyleSheet("min-height: 0; padding: 0;")
         set_icon(self.add, "add")
         self.add.setToolTip("Add a pass: settle, refine, enlarge")
         self.add.setAccessibleName("Add a pass")
@@ -131,7 +132,7 @@ class PassFilm(Lane):
     """The picture after each pass of the last proof."""
 
     def __init__(self, track: PassTrack) -> None:
-        super().__init__(track, 44)
+        super().__init__(track, 38)
         self.setAccessibleName("Pictures after the passes")
         self._frames: dict[int, QImage] = {}
 

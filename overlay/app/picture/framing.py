@@ -4,6 +4,7 @@ from PySide6.QtCore import QPointF, QRectF, QSize
 from PySide6.QtWidgets import QWidget
 
 _MOST_ZOOM = 32.0
+_ROUND = 8  # pixels that a fitted frame leaves free, both sides together
 
 
 class FramedView(QWidget):
@@ -21,8 +22,8 @@ class FramedView(QWidget):
         if self._zoom is not None:
             return self._zoom
         pane = self._panes()[0]
-        across = (pane.width() - 32) / self._frame.width()
-        down = (pane.height() - 32) / self._frame.height()
+        across = (pane.width() - _ROUND) / self._frame.width()
+        down = (pane.height() - _ROUND) / self._frame.height()
         return max(min(across, down), 0.01)
 
     def fit(self) -> None:

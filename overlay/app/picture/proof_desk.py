@@ -70,7 +70,8 @@ class ProofDesk(QObject):
             facts.append("style match " + " / ".join(f"{v:.0f}" for v in matches.values()))
         if "structure_kept" in proof.measures:
             facts.append(f"structure kept {proof.measures['structure_kept']:.0f}")
-        self.stage.status.show_facts("  ·  ".join(facts), "\n".join(_all_measures(proof)))
+        said = "  ·  ".join(facts[:2]), "  ·  ".join(facts[2:])
+        self.stage.status.show_facts("\n".join(said).strip(), "\n".join(_all_measures(proof)))
 
     # Deeds ----------------------------------------------------------------------------------
 

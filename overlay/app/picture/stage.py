@@ -4,11 +4,12 @@ from collections.abc import Callable
 from dataclasses import replace
 
 from PySide6.QtCore import QSize, Qt, QTimer, Signal
-from PySide6.QtGui import QImage
+from PySide6.QtGui import QImage, QResizeEvent
 from PySide6.QtWidgets import (
     QButtonGroup,
     QComboBox,
     QFrame,
+    QGridLayout,
     QHBoxLayout,
     QSlider,
     QToolButton,
@@ -46,6 +47,7 @@ _ASPECTS = (
     ("All together", ""), ("Masses", "masses"), ("Marks", "marks"), ("Colour", "colour"),
 )  # fmt: skip
 _DRAWN_AS = (("Picture", "picture"), ("Depth", "depth"), ("Things", "things"))
+_ROOMY = 800  # pixels of width
 _FLIP = 800  # milliseconds that each of two pictures is shown
 
 
@@ -53,12 +55,13 @@ class PictureStage(QWidget):
     """Shows what `look` says of its state; the pictures are known by the names that stand there."""
 
     view_changed = Signal(str)
+    words_asked = Signal()
     tool_asked = Signal(str)  # pick, clear, or nothing when a tool is put down
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.view = PictureView()
-        self.status = StatusLine()
+        self.status = StatusLine(floating=True)
         self.advice = AdviceLine()
         self.images: dict[str, QImage | None] = {}
         self._mode = "proof"
@@ -77,20 +80,38 @@ class PictureStage(QWidget):
         layout = QVBoxLayout(self)
         layout.setContentsMargins(0, 0, 0, 0)
         layout.setSpacing(0)
-        layout.addWidget(self.view, 1)
-        for line in (self.sides, self._bar(), self.advice, self.status):
-            layout.addWidget(line)
+        layout.addLayout(self._over_picture(), 1)
+        self.bar = self._bar()
+        layout.addWidget(self.bar)
         self.sides.hide()
+
+    def _over_picture(self) -> QGridLayout:
+        """The picture, and over its lower edge what comes and goes: it never changes its size."""
+        notes = QWidget()
+        column = QVBoxLayout(notes)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(0)
+        for line in (self.sides, self.advice, self.status):
+            column.addWidget(line)
+        grid = QGridLayout()
+        grid.setContentsMargins(0, 0, 0, 0)
+        grid.addWidget(self.view, 0, 0)
+        grid.addWidget(notes, 0, 0, Qt.AlignmentFlag.AlignBottom)
+        return grid
 
     def _bar(self) -> QFrame:
         bar = QFrame()
         bar.setProperty("panel", "true")
-        bar.setFixedHeight(36)
+        bar.setFixedHeight(32)
         row = QHBoxLayout(bar)
-        row.setContentsMargins(12, 0, 12, 0)
-        row.setSpacing(4)
+        row.setContentsMargins(10, 0, 10, 0)
+        row.setSpacing(3)
         self._add_views(row)
-        row.addStretch()
+        self.say = text_button("Say it", "Say in words what is to be seen (/)")
+        set_icon(self.say, "words")
+        self.say.clicked.connect(self.words_asked)
+        row.addWidget(self.say)
+        row.addSpacing(6)
         self.tools: dict[str, QToolButton] = {}
         for tool, tip in (
             ("pick", "Read a colour: point for hex and OKLCH, click to copy (C)"),
@@ -124,6 +145,7 @@ class PictureStage(QWidget):
         for mode, text, tip in _VIEWS:
             button = text_button(text, tip, checkable=True)
             button.clicked.connect(lambda _=False, m=mode: self.set_mode(m))
+            button.setProperty("tight", "true")
             group.addButton(button)
             self.buttons[mode] = button
             row.addWidget(button)
@@ -151,6 +173,13 @@ class PictureStage(QWidget):
         self.drawn_as.setAccessibleName("Drawn as")
         calm_wheel(self.drawn_as)
         row.addWidget(self.drawn_as)
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        """Where there is little room a button has its icon alone."""
+        roomy = self.width() > _ROOMY
+        style = Qt.ToolButtonStyle
+        self.say.setToolButtonStyle(style.ToolButtonTextOnly if roomy else style.ToolButtonIconOnly)
+        super().resizeEvent(event)
 
     def put_above(self, line: QWidget) -> None:
         """Have a line above the picture."""

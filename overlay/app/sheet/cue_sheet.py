@@ -27,12 +27,14 @@ from overlay.app.sheet.influence_chart import InfluenceChart
 from overlay.document.cues import Cue, ReferenceCue, cues_of
 from overlay.studio.bench.bench import Bench
 
+_ABOVE, _BELOW = 86, 8  # pixels of the sheet over its rows, and under them
 _SPARE = 8  # rows that are kept when they are not needed; making one takes milliseconds
 
 
 class CueSheet(TakesPictures, QFrame):
     """Rows of cues on one axis with the scale and the filmstrip; edits are wishes, as signals."""
 
+    rows_changed = Signal(int)  # the height that they need, pixels
     chosen = Signal(int, str)  # a cue's place, and how: only, toggle, extend
     changed = Signal(list, str, dict)  # rows, what it is called, keys of their cues
     shaped = Signal(list, str, dict)  # rows, what it is called, by how much their envelopes move
@@ -60,17 +62,28 @@ class CueSheet(TakesPictures, QFrame):
         self.filmstrip = Filmstrip(self.axis)
         self.chart = InfluenceChart(self.axis)
         layout = QVBoxLayout(self)
-        layout.setContentsMargins(0, 6, 0, 6)
+        layout.setContentsMargins(0, 4, 0, 4)
         layout.setSpacing(2)
         self._lines = [
             _on_axis(self._title(), self.scale),
-            _on_axis(_faint("filmstrip", 12), self.filmstrip),
+            _on_axis(self._facts_place(), self.filmstrip),
             _on_axis(_faint("influence", 12), self.chart),
         ]
         for line in self._lines:
             layout.addLayout(line)
         layout.addWidget(self._row_area(), 1)
-        self._spanned: list[Envelope] = []  # of rows that are no cues
+        self._spanned: list[tuple[QWidget, Envelope]] = []  # of rows that are no cues
+
+    def _facts_place(self) -> QWidget:
+        """Beside the film: what the proof is that it belongs to."""
+        place = QWidget()
+        self._facts = QHBoxLayout(place)
+        self._facts.setContentsMargins(12, 0, 6, 0)
+        return place
+
+    def put_facts(self, facts: QWidget) -> None:
+        """Have the figures of the proof stand beside its film."""
+        self._facts.addWidget(facts)
 
     def put_past(self, *lanes: QWidget) -> None:
         """Have lanes go on past the axis: beside the scale, the filmstrip and the influence."""
@@ -82,7 +95,7 @@ class CueSheet(TakesPictures, QFrame):
         box = self.layout()
         assert isinstance(box, QVBoxLayout)
         box.insertWidget(box.count() - 1, row)
-        self._spanned.append(envelope)
+        self._spanned.append((row, envelope))
 
     def _title(self) -> QWidget:
         title = QWidget()
@@ -178,10 +191,17 @@ class CueSheet(TakesPictures, QFrame):
     def _show_all(self, cues: tuple[Cue, ...]) -> None:
         """What depends on which cues there are."""
         self._empty.setVisible(not cues)
+        self.tell_height()
         self.show_blend()
         self.blend.setEnabled(len(cues_of(cues, ReferenceCue, heard=False)) > 1)
         self.mark_selected()
         self.show_shares()
+
+    def tell_height(self) -> None:
+        """Say how much room all rows need."""
+        spanned = sum(not row.isHidden() for row, _ in self._spanned)
+        count = max(len(self.rows), 1) + spanned
+        self.rows_changed.emit(_ABOVE + count * (ROW + 3) + _BELOW)
 
     def show_blend(self) -> None:
         """Show how references meet."""
@@ -321,7 +341,8 @@ class CueSheet(TakesPictures, QFrame):
         """Where the run starts and which moment is looked at."""
         self.filmstrip.set_moment(start, playhead)
         self.chart.set_moment(start, playhead)
-        for envelope in (*self._spanned, *(row.envelope for row in self.rows)):
+        spanned = (envelope for _, envelope in self._spanned)
+        for envelope in (*spanned, *(row.envelope for row in self.rows)):
             envelope.set_moment(start, playhead)
 
 

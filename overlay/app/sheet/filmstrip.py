@@ -83,7 +83,7 @@ class Filmstrip(QWidget):
         super().__init__(parent)
         self.axis = axis
         axis.changed.connect(self.update)
-        self.setFixedHeight(44)
+        self.setFixedHeight(38)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setToolTip(
             "How the last proof came about: drag to look at a moment, double click for the end"

@@ -6,6 +6,7 @@ from PySide6.QtCore import QObject, Qt
 from PySide6.QtWidgets import QSplitter, QVBoxLayout, QWidget
 
 from overlay.app.card.map_desk import MapDesk
+from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.floor import Floor
 from overlay.app.floor.rooms import History, Room, Tab
 from overlay.app.picture.probe import Probe
@@ -13,7 +14,7 @@ from overlay.app.picture.stage import PictureStage
 from overlay.app.regions.desk import RegionDesk
 from overlay.app.shell.side_tabs import SideTabs
 
-_SHEET, _SHEET_LEAST = 236, 160  # pixels of height
+_SHEET, _SHEET_LEAST, _SHEET_MOST = 196, 160, 300  # pixels of height
 
 
 class BenchRoom(QObject, Room):
@@ -30,8 +31,14 @@ class BenchRoom(QObject, Room):
 
     def __init__(self, floor: Floor, side: SideTabs, stage: PictureStage, sheet: QWidget) -> None:
         super().__init__(floor)
-        self.bench, self.stage = floor.bench, stage
-        self.widget, self.focus, self.line = _laid_out(side, sheet), stage.view, stage.status
+        self.floor = floor
+        self.bench, self.stage, self._side, self._sheet = floor.bench, stage, side, sheet
+        self.bare = False
+        self.around: tuple[QWidget, ...] = ()  # what stands around the room
+        self._split = _laid_out(side, sheet)
+        self._by_hand = False  # whether the sheet's height was chosen
+        self._split.splitterMoved.connect(self._note_hand)
+        self.widget, self.focus, self.line = _in_a_widget(self._split), stage.view, stage.status
         self.starred: Callable[[], object] = lambda: None
         self.held: Callable[[bool], object] = lambda _: None
         self.removes: list[tuple[Callable[[], bool], Callable[[], object]]] = []
@@ -51,13 +58,44 @@ class BenchRoom(QObject, Room):
         """What lies over the picture is put away by Esc before any tool is."""
         self._tools = [*panels, *self._tools]
 
+    def set_bare(self, *, bare: bool) -> None:
+        """Give the picture all the room there is, or put the panels back."""
+        self.bare = bare
+        self._side.set_bare(bare=bare)
+        for part in (self._sheet, self.stage.bar, *self.around):
+            part.setVisible(not bare)
+
+    def _note_hand(self, _place: int, _index: int) -> None:
+        self._by_hand = True
+
+    def fit_sheet(self, needed: int) -> None:
+        """Make the sheet as high as its rows need, unless a hand has chosen its height."""
+        if self._by_hand or self._sheet.isHidden():
+            return
+        wanted = min(max(needed, _SHEET_LEAST), _SHEET_MOST)
+        total = sum(self._split.sizes())
+        if total > 2 * _SHEET_LEAST:
+            self._split.setSizes([total - wanted, wanted])
+
     @property
     def history(self) -> History | None:
         """That of the project."""
         return self.bench.project
 
+    def commands(self) -> Entries:
+        """How much room the picture has."""
+
+        def bare() -> None:
+            self.floor.go_to(self.name)
+            self.set_bare(bare=not self.bare)
+
+        return (Command("View", "The picture alone", "F9", bare), None)
+
     def escape(self) -> bool:
-        """Put the tool in hand down."""
+        """Put the tool in hand down; the picture alone gets its panels back."""
+        if self.bare:
+            self.set_bare(bare=False)
+            return True
         for in_hand, put_down in self._tools:
             if in_hand():
                 put_down()
@@ -96,12 +134,8 @@ class BenchRoom(QObject, Room):
         self.starred()
 
 
-def _laid_out(side: QWidget, sheet: QWidget) -> QWidget:
+def _laid_out(side: QWidget, sheet: QWidget) -> QSplitter:
     """Panels over the sheet, which is made higher by its upper edge where there are many cues."""
-    bench = QWidget()
-    inside = QVBoxLayout(bench)
-    inside.setContentsMargins(0, 0, 0, 0)
-    inside.setSpacing(1)
     sheet.setMinimumHeight(_SHEET_LEAST)
     split = QSplitter(Qt.Orientation.Vertical)
     split.setChildrenCollapsible(False)
@@ -110,5 +144,13 @@ def _laid_out(side: QWidget, sheet: QWidget) -> QWidget:
     split.addWidget(sheet)
     split.setStretchFactor(0, 1)
     split.setSizes([500, _SHEET])
+    return split
+
+
+def _in_a_widget(split: QSplitter) -> QWidget:
+    bench = QWidget()
+    inside = QVBoxLayout(bench)
+    inside.setContentsMargins(0, 0, 0, 0)
+    inside.setSpacing(1)
     inside.addWidget(split)
     return bench

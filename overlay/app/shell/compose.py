@@ -178,6 +178,7 @@ def _rooms(h: House) -> None:
     h.bench_room.have_tools(h.region_desk, h.maps, h.probe)
     in_pass = (lambda: h.pass_desk.track.selected is not None, lambda: h.pass_desk.choose(None))
     h.bench_room.have_panels(*h.search.panels, in_pass)
+    h.bench_room.around = (h.top,)
     h.bench_room.starred = h.proof_desk.star
     h.bench_room.held = lambda on: h.search.live.hold(on=on)
     h.bench_room.removes = [
@@ -209,6 +210,7 @@ def commands(h: House, window: Entries) -> tuple[Entries, ...]:
         h.handing.commands(),
         h.proof_desk.commands(),
         h.stage.commands(lambda: h.floor.rooms.shown.wipe(), lambda: h.floor.rooms.shown.fit()),
+        h.bench_room.commands(),
         h.probe.commands(),
         h.helping.commands(),
     )
@@ -226,6 +228,9 @@ def _join_bench(h: House) -> None:
     h.inspector.box_found.connect(h.card.picture.show_box)
     h.pass_desk.moment.connect(h.stage.set_moment)
     h.sheet.chosen.connect(lambda *_: h.pass_desk.heed_cue())
+    h.sheet.put_facts(h.stage.status.facts)
+    h.sheet.rows_changed.connect(h.bench_room.fit_sheet)
+    h.stage.words_asked.connect(h.words.begin)
     h.words_desk.row.put_past(h.pass_desk.blank_lane())
     h.source_desk.shape_known.connect(h.top.set_source_aspect)
     h.region_desk.in_sight.connect(lambda shown: h.side.show_regions(shown=shown))

@@ -26,6 +26,7 @@ class SideTabs(QWidget):
         self._regions = regions
         self.narrow = False
         self._shown, self._regions_shown = _CARD, False
+        self._bare = False
         self._grid = QGridLayout(self)
         self._grid.setContentsMargins(0, 0, 0, 0)
         self._grid.setSpacing(1)
@@ -68,6 +69,11 @@ class SideTabs(QWidget):
         self._regions_shown = shown
         self._show()
 
+    def set_bare(self, *, bare: bool) -> None:
+        """Have nothing beside the picture."""
+        self._bare = bare
+        self._show()
+
     def _place(self) -> None:
         tray, card = self._panels
         for panel in self._panels:
@@ -92,5 +98,7 @@ class SideTabs(QWidget):
             tray: not self.narrow or (alone and self._shown == _TRAY),
             card: not self._regions_shown and (not self.narrow or self._shown == _CARD),
         }
+        if self._bare:
+            wanted = dict.fromkeys(wanted, False)
         for panel, shown in sorted(wanted.items(), key=lambda item: item[1]):
             panel.setVisible(shown)

@@ -59,7 +59,7 @@ class TopBar(QFrame):
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setProperty("panel", "true")
-        self.setFixedHeight(44)
+        self.setFixedHeight(42)
         self.bench = bench
         self._aspect = 1.5
         row = QHBoxLayout(self)

@@ -71,12 +71,22 @@ class MainWindow(QMainWindow):
             Command("Proof", "Keep with a star", "K", lambda: self.floor.rooms.shown.star()),
             Command("Proof", "Stop", "Esc", self.escape,
                     "Put the tool down, leave the room, stop the run"),
+            Command("View", "Full screen", "F11", self.toggle_full_screen),
         )  # fmt: skip
+
+    def toggle_full_screen(self) -> None:
+        """The whole screen, or a window again."""
+        if self.isFullScreen():
+            self.showNormal()
+        else:
+            self.showFullScreen()
 
     # Rooms ----------------------------------------------------------------------------------
 
     def _room_changed(self, name: str) -> None:
         line = self.house.line
+        if name != "bench" and self.house.bench_room.bare:
+            self.house.bench_room.set_bare(bare=False)
         self._dress_seen()
         self.house.top.show_room(name)
         line.setVisible(self.floor.rooms.shown.line is line)

@@ -3,6 +3,7 @@
 from PySide6.QtCore import QEvent, QObject, QPoint, Qt, Signal
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import (
+    QApplication,
     QFrame,
     QHBoxLayout,
     QLineEdit,
@@ -35,6 +36,7 @@ class WordsLine(QFrame):
         self.setProperty("panel", "true")
         self.setFixedHeight(_HEIGHT)
         self.chips: list[PhraseChip] = []
+        self._wanted = False  # whether it was asked for while there are no words
         self._editing: int | None = None
         self.field = QLineEdit()
         self.field.setPlaceholderText(_HINT)
@@ -95,6 +97,12 @@ class WordsLine(QFrame):
         self.hearing.setText(f"{round(100 * heard)} %")
         self.hearing.setEnabled(bool(reading.phrases))
         self.field.setPlaceholderText("" if self.chips else _HINT)
+        self._show_where_needed()
+
+    def _show_where_needed(self) -> None:
+        """Without words the picture has the room, until it is asked for."""
+        said = bool(self.chips or self.avoid.text() or self.field.text())
+        self.setVisible(self._wanted or said)
 
     def _made(self, number: int, phrase: object) -> PhraseChip:
         chip = PhraseChip(phrase, number)  # type: ignore[arg-type]
@@ -128,11 +136,18 @@ class WordsLine(QFrame):
 
     def begin(self) -> None:
         """Have the keys go to the words."""
+        self._wanted = True
+        self._show_where_needed()
         self.field.setFocus(Qt.FocusReason.ShortcutFocusReason)
         self._area.ensureWidgetVisible(self.field)
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
         """Backspace in an empty field takes the last phrase back into it, Esc leaves an edit."""
+        if watched is self.field and event.type() == QEvent.Type.FocusOut:
+            leaving = QApplication.focusWidget()
+            if leaving is None or not self.isAncestorOf(leaving):
+                self._wanted = False
+                self._show_where_needed()
         if watched is self.field and isinstance(event, QKeyEvent):
             pressed = event.type() == QEvent.Type.KeyPress
             if pressed and event.key() == Qt.Key.Key_Backspace and not self.field.text():
