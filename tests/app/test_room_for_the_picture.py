@@ -2,6 +2,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
 from overlay.app.parts import status as status_line
+from overlay.app.sheet.measure_bars import structure_measured, styles_measured
 from overlay.studio.advising.advice import Advice
 from tests.app.harness import WindowTest
 
@@ -48,7 +49,9 @@ class RoomTest(WindowTest):
     def test_what_comes_and_goes_never_changes_its_size(self):
         before = self.house.stage.view.frame_rect()
         stage = self.house.stage
-        stage.advice.show_advice([Advice("rim", None, 50, "A border can be seen.", "Settle it", {})])
+        stage.advice.show_advice(
+            [Advice("rim", None, 50, "A border can be seen.", "Settle it", {})]
+        )
         stage.compare.ways["wipe"].setChecked(True)
         stage.set_image("last", stage.images["source"])
         stage.status.say("Something is said.")
@@ -96,6 +99,46 @@ class RoomTest(WindowTest):
         self.assertIn("Proof 1", facts.text())
         self.assertTrue(self.house.sheet.isAncestorOf(facts))
         self.assertTrue(facts.isVisible())
+
+    def test_measures_are_bars_with_a_word_never_below_nothing(self):
+        found = structure_measured({"structure_kept": -21.0}) + styles_measured(
+            {"style_match": {"paint": 61.0, "felt": 12.0, "tile": 140.0}}
+        )
+        said = [(m.name, m.word, m.share) for m in found]
+        wanted = [("structure", "lost", 0.0), ("paint", "full", 0.61), ("felt", "faint", 0.12)]
+        self.assertEqual(said, [*wanted, ("tile", "full", 1.0)])
+        self.assertEqual(found[0].said, "structure kept: 0 of 100")
+        self.assertEqual(structure_measured({"style_match": {}}), [])
+        self.house.puller.pull()
+        self.settle()
+        sheet = self.house.sheet
+        [kept] = sheet.kept.shown
+        figure = self.bench.proof.measures["structure_kept"]
+        self.assertEqual(sheet.kept.text_at(10), f"structure kept: {figure:.0f} of 100")
+        self.assertEqual([m.name for m in sheet.styles.shown], ["paint"])
+        self.assertEqual(
+            sheet.styles.accessibleDescription(), f"paint {sheet.styles.shown[0].word}"
+        )
+        self.assertGreater(kept.share, 0)
+
+    def test_film_and_chart_stay_the_proofs_with_a_mark_where_the_next_run_begins(self):
+        self.house.puller.pull()
+        self.settle()
+        film, chart, row = (
+            self.house.sheet.filmstrip,
+            self.house.sheet.chart,
+            self.house.sheet.rows[0],
+        )
+        self.assertAlmostEqual(film._start, 0.3)
+        self.bench.change_recipe("Departure", departure=0.4)
+        self.settle()
+        for part in (film, chart):
+            self.assertAlmostEqual(part._start, 0.3)
+            self.assertAlmostEqual(part._coming, 0.6)
+        self.assertAlmostEqual(row.envelope._start, 0.6)
+        self.house.puller.pull()
+        self.settle()
+        self.assertAlmostEqual(film._start, 0.6)
 
     def test_the_line_of_words_is_there_for_words_and_when_asked_for(self):
         words = self.house.words

@@ -65,13 +65,7 @@ class ProofDesk(QObject):
             self.stage.status.show_facts("", "")
             return
         facts = [f"Proof {proof.number}", f"{proof.seconds.get('total', 0):.1f} s"]
-        matches = proof.measures.get("style_match", {})
-        if matches:
-            facts.append("style match " + " / ".join(f"{v:.0f}" for v in matches.values()))
-        if "structure_kept" in proof.measures:
-            facts.append(f"structure kept {proof.measures['structure_kept']:.0f}")
-        said = "  ·  ".join(facts[:2]), "  ·  ".join(facts[2:])
-        self.stage.status.show_facts("\n".join(said).strip(), "\n".join(_all_measures(proof)))
+        self.stage.status.show_facts("  ·  ".join(facts), "\n".join(_all_measures(proof)))
 
     # Deeds ----------------------------------------------------------------------------------
 

@@ -78,6 +78,13 @@ class TimeAxis(QObject):
                 x = round(self.to_x(quarter, width))
                 painter.drawLine(x, 1, x, widget.height() - 2)
 
+    def paint_coming(self, painter: QPainter, widget: QWidget, start: float, coming: float) -> None:
+        """A dashed line where the next run begins, if it is elsewhere than the last one did."""
+        if abs(start - coming) > 1e-6 and self.begin <= coming <= self.end:
+            x = round(self.to_x(coming, widget.width()))
+            painter.setPen(QPen(tone("ink"), 1.5, Qt.PenStyle.DashLine))
+            painter.drawLine(x, 0, x, widget.height())
+
     def paint_playhead(self, painter: QPainter, widget: QWidget, progress: float) -> None:
         """The vertical line of the moment that is looked at."""
         if self.begin - 1e-9 <= progress <= self.end + 1e-9:

@@ -24,6 +24,7 @@ from overlay.app.sheet.cue_row import CueRow
 from overlay.app.sheet.envelope import Envelope, Shape
 from overlay.app.sheet.filmstrip import Filmstrip, Scale
 from overlay.app.sheet.influence_chart import InfluenceChart
+from overlay.app.sheet.measure_bars import MeasureBars, structure_measured, styles_measured
 from overlay.document.cues import Cue, ReferenceCue, cues_of
 from overlay.studio.bench.bench import Bench
 
@@ -77,13 +78,20 @@ class CueSheet(TakesPictures, QFrame):
     def _facts_place(self) -> QWidget:
         """Beside the film: what the proof is that it belongs to."""
         place = QWidget()
-        self._facts = QHBoxLayout(place)
+        self._facts = QVBoxLayout(place)
         self._facts.setContentsMargins(12, 0, 6, 0)
+        self._facts.setSpacing(0)
+        self.kept, self.styles = MeasureBars("Structure kept", 1), MeasureBars("Style match", 2)
+        self.kept.setFixedWidth(140)
+        self._first = QHBoxLayout()
+        self._first.addWidget(self.kept)
+        self._facts.addLayout(self._first)
+        self._facts.addWidget(self.styles)
         return place
 
     def put_facts(self, facts: QWidget) -> None:
         """Have the figures of the proof stand beside its film."""
-        self._facts.addWidget(facts)
+        self._first.insertWidget(0, facts, 1)
 
     def put_past(self, *lanes: QWidget) -> None:
         """Have lanes go on past the axis: beside the scale, the filmstrip and the influence."""
@@ -327,6 +335,9 @@ class CueSheet(TakesPictures, QFrame):
             self.chart.set_influence(None, 16, names)
         else:
             self.chart.set_influence(proof.influence, proof.recipe.steps, names)
+        measures = {} if proof is None else proof.measures
+        self.kept.show_measures(structure_measured(measures))
+        self.styles.show_measures(styles_measured(measures))
         for row in self.rows:
             self._show_share(row.index)
 
@@ -337,10 +348,10 @@ class CueSheet(TakesPictures, QFrame):
         known = share is not None and not cue.muted
         self.rows[index].share.setText(f"  share {share:.0f} %" if known else "")
 
-    def set_moment(self, start: float, playhead: float) -> None:
-        """Where the run starts and which moment is looked at."""
-        self.filmstrip.set_moment(start, playhead)
-        self.chart.set_moment(start, playhead)
+    def set_moment(self, start: float, playhead: float, film_start: float) -> None:
+        """Where the next run starts, which moment is looked at, where the film's run started."""
+        self.filmstrip.set_moment(film_start, playhead, start)
+        self.chart.set_moment(film_start, playhead, start)
         spanned = (envelope for _, envelope in self._spanned)
         for envelope in (*spanned, *(row.envelope for row in self.rows)):
             envelope.set_moment(start, playhead)

@@ -91,7 +91,7 @@ class Filmstrip(QWidget):
         self.setAccessibleName("Filmstrip")
         self._frames: list[tuple[float, QImage]] = []
         self._steps = 16
-        self._start = 0.0
+        self._start = self._coming = 0.0
         self._playhead = 1.0
 
     @property
@@ -127,9 +127,9 @@ class Filmstrip(QWidget):
                 return image
         return None
 
-    def set_moment(self, start: float, playhead: float) -> None:
-        """Where the run starts and which moment is looked at."""
-        self._start, self._playhead = start, playhead
+    def set_moment(self, start: float, playhead: float, coming: float) -> None:
+        """Where the run started, which moment is looked at, and where the next run starts."""
+        self._start, self._playhead, self._coming = start, playhead, coming
         self.update()
 
     def paintEvent(self, event: QPaintEvent) -> None:
@@ -148,6 +148,7 @@ class Filmstrip(QWidget):
             self._paint_frame(
                 painter, image, QRectF(left + 0.5, 1, right - left - 1, self.height() - 2)
             )
+        self.axis.paint_coming(painter, self, self._start, self._coming)
         self.axis.paint_playhead(painter, self, self._playhead)
 
     def _paint_frame(self, painter: QPainter, image: QImage, box: QRectF) -> None:

@@ -24,7 +24,7 @@ class InfluenceChart(QWidget):
         self._shares = np.zeros((0, 0), np.float32)
         self._colours: list[QColor] = []
         self._steps = 16
-        self._start, self._playhead = 0.0, 1.0
+        self._start, self._playhead, self._coming = 0.0, 1.0, 0.0
 
     def set_influence(self, influence: Influence | None, steps: int, cues: list[str]) -> None:
         """Show the record of a proof of so many steps."""
@@ -34,9 +34,9 @@ class InfluenceChart(QWidget):
             self._colours = decider_colours(influence.names, cues)
         self.update()
 
-    def set_moment(self, start: float, playhead: float) -> None:
-        """Where the run starts and which moment is looked at."""
-        self._start, self._playhead = start, playhead
+    def set_moment(self, start: float, playhead: float, coming: float) -> None:
+        """Where the run started, which moment is looked at, and where the next run starts."""
+        self._start, self._playhead, self._coming = start, playhead, coming
         self.update()
 
     def paintEvent(self, event: QPaintEvent) -> None:
@@ -46,6 +46,7 @@ class InfluenceChart(QWidget):
         if self._influence is not None:
             for step in range(len(self._influence.progress)):
                 self._paint_step(painter, step)
+        self.axis.paint_coming(painter, self, self._start, self._coming)
         self.axis.paint_playhead(painter, self, self._playhead)
 
     def _paint_step(self, painter: QPainter, step: int) -> None:

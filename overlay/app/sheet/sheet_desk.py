@@ -27,6 +27,7 @@ class SheetDesk(QObject):
     def __init__(self, floor: Floor, sheet: CueSheet) -> None:
         super().__init__(floor)
         self.floor, self.bench, self.sheet = floor, floor.bench, sheet
+        self._developing = False
         sheet.filmstrip.scrubbed.connect(self.scrub)
         sheet.chosen.connect(self.bench.select)
         sheet.changed.connect(self._change)
@@ -61,6 +62,7 @@ class SheetDesk(QObject):
 
     def show_proof(self) -> None:
         """Another proof hangs, or the one before hangs again: its film and its shares."""
+        self._developing = False  # the film is that of the proof
         film, proof = self.sheet.filmstrip, self.bench.proof
         if proof is None:
             film.clear()
@@ -76,27 +78,32 @@ class SheetDesk(QObject):
         if progress > 0.995:
             progress = 1.0
         film = self.sheet.filmstrip
-        film.set_moment(self._start(), progress)
-        self.show_moment()
+        self._look_at(progress)
         self.moment.emit(film.frame_at(progress))
         self.scrubbed.emit(progress)
 
     def show_moment(self) -> None:
         """Draw the playhead and the start of the run on every row."""
-        self.sheet.set_moment(self._start(), self.sheet.filmstrip.playhead)
+        self._look_at(self.sheet.filmstrip.playhead)
+
+    def _look_at(self, progress: float) -> None:
+        proof = None if self._developing else self.bench.proof
+        film = self._start() if proof is None else 1.0 - proof.recipe.departure
+        self.sheet.set_moment(self._start(), progress, film)
 
     def _start(self) -> float:
         return 1.0 - self.bench.project.recipe.departure
 
     def begin_film(self) -> None:
         """A run shows its first state: nothing is left of the proof before."""
+        self._developing = True
         self.sheet.filmstrip.clear()
         self.sheet.chart.set_influence(None, 16, [])
 
     def add_state(self, progress: float, image: QImage) -> None:
         """A run has come so far."""
         self.sheet.filmstrip.add_frame(progress, image)
-        self.sheet.set_moment(self._start(), progress)
+        self._look_at(progress)
 
     # Commands -------------------------------------------------------------------------------
 
