@@ -111,7 +111,7 @@ class RoomTest(WindowTest):
         self.assertEqual(structure_measured({"style_match": {}}), [])
         self.house.puller.pull()
         self.settle()
-        sheet = self.house.sheet
+        sheet = self.house.sheet.facts
         [kept] = sheet.kept.shown
         figure = self.bench.proof.measures["structure_kept"]
         self.assertEqual(sheet.kept.text_at(10), f"structure kept: {figure:.0f} of 100")

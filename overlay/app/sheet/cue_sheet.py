@@ -3,20 +3,15 @@
 from collections.abc import Callable, Iterable
 
 from PySide6.QtCore import QPoint, Qt, Signal
-from PySide6.QtGui import QAction
 from PySide6.QtWidgets import (
-    QComboBox,
     QFrame,
     QHBoxLayout,
-    QMenu,
     QScrollArea,
     QVBoxLayout,
     QWidget,
 )
 
-from overlay.app.parts.buttons import adding_button
 from overlay.app.parts.drops import TakesPictures
-from overlay.app.parts.fields import calm_wheel
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.theme import ROW
 from overlay.app.sheet.axis import BAR, HEAD, TAIL, TimeAxis
@@ -24,7 +19,8 @@ from overlay.app.sheet.cue_row import CueRow
 from overlay.app.sheet.envelope import Envelope, Shape
 from overlay.app.sheet.filmstrip import Filmstrip, Scale
 from overlay.app.sheet.influence_chart import InfluenceChart
-from overlay.app.sheet.measure_bars import MeasureBars, structure_measured, styles_measured
+from overlay.app.sheet.proof_facts import ProofFacts
+from overlay.app.sheet.title import SheetTitle
 from overlay.document.cues import Cue, ReferenceCue, cues_of
 from overlay.studio.bench.bench import Bench
 
@@ -65,33 +61,19 @@ class CueSheet(TakesPictures, QFrame):
         layout = QVBoxLayout(self)
         layout.setContentsMargins(0, 4, 0, 4)
         layout.setSpacing(2)
+        title = SheetTitle()
+        title.add_asked.connect(self.add_asked)
+        title.blend_chosen.connect(self.blend_chosen)
+        self.add, self.blend, self.facts = title.add, title.blend, ProofFacts()
         self._lines = [
-            _on_axis(self._title(), self.scale),
-            _on_axis(self._facts_place(), self.filmstrip),
+            _on_axis(title, self.scale),
+            _on_axis(self.facts, self.filmstrip),
             _on_axis(_faint("influence", 12), self.chart),
         ]
         for line in self._lines:
             layout.addLayout(line)
         layout.addWidget(self._row_area(), 1)
         self._spanned: list[tuple[QWidget, Envelope]] = []  # of rows that are no cues
-
-    def _facts_place(self) -> QWidget:
-        """Beside the film: what the proof is that it belongs to."""
-        place = QWidget()
-        self._facts = QVBoxLayout(place)
-        self._facts.setContentsMargins(12, 0, 6, 0)
-        self._facts.setSpacing(0)
-        self.kept, self.styles = MeasureBars("Structure kept", 1), MeasureBars("Style match", 2)
-        self.kept.setFixedWidth(140)
-        self._first = QHBoxLayout()
-        self._first.addWidget(self.kept)
-        self._facts.addLayout(self._first)
-        self._facts.addWidget(self.styles)
-        return place
-
-    def put_facts(self, facts: QWidget) -> None:
-        """Have the figures of the proof stand beside its film."""
-        self._first.insertWidget(0, facts, 1)
 
     def put_past(self, *lanes: QWidget) -> None:
         """Have lanes go on past the axis: beside the scale, the filmstrip and the influence."""
@@ -104,50 +86,6 @@ class CueSheet(TakesPictures, QFrame):
         assert isinstance(box, QVBoxLayout)
         box.insertWidget(box.count() - 1, row)
         self._spanned.append((row, envelope))
-
-    def _title(self) -> QWidget:
-        title = QWidget()
-        row = QHBoxLayout(title)
-        row.setContentsMargins(12, 0, 8, 0)
-        label = PlainLabel("Cue sheet")
-        label.setProperty("role", "title")
-        tip = "Add a cue: a reference, swatches, a guide, a picture to avoid"
-        self.add = adding_button("Cue", tip)
-        menu = QMenu(self.add)
-        kinds = (
-            ("Reference picture…", "reference"),
-            ("Swatches", "swatches"),
-            ("Guide: edges", "edges"),
-            ("Guide: outline", "outline"),
-            ("Guide: lines", "lines"),
-            ("Guide: depth", "depth"),
-            ("Guide: blocks", "blocks"),
-            ("Guide: pose", "pose"),
-            ("Avoided picture…", "avoided"),
-        )
-        for text, kind in kinds:
-            action = QAction(text, menu)
-            action.triggered.connect(lambda _=False, k=kind: self.add_asked.emit(k))
-            menu.addAction(action)
-        self.add.setMenu(menu)
-        self.blend = QComboBox()
-        self.blend.addItems(["Share", "Mix"])
-        self.blend.setToolTip(
-            "How several references meet. Share: each mark comes from one of them, areas follow "
-            "their weights. Mix: they are averaged and made crisp again."
-        )
-        self.blend.setAccessibleName("How references meet")
-        calm_wheel(self.blend)
-        self.blend.activated.connect(self._blend_chosen)
-        row.addWidget(label)
-        row.addStretch()
-        row.addWidget(self.blend)
-        row.addWidget(self.add)
-        return title
-
-    def _blend_chosen(self, place: int) -> None:
-        text = self.blend.itemText(place)
-        self.blend_chosen.emit(text)
 
     def _row_area(self) -> QScrollArea:
         area = QScrollArea()
@@ -335,9 +273,7 @@ class CueSheet(TakesPictures, QFrame):
             self.chart.set_influence(None, 16, names)
         else:
             self.chart.set_influence(proof.influence, proof.recipe.steps, names)
-        measures = {} if proof is None else proof.measures
-        self.kept.show_measures(structure_measured(measures))
-        self.styles.show_measures(styles_measured(measures))
+        self.facts.show_measures({} if proof is None else proof.measures)
         for row in self.rows:
             self._show_share(row.index)
 

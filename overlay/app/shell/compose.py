@@ -228,7 +228,7 @@ def _join_bench(h: House) -> None:
     h.inspector.box_found.connect(h.card.picture.show_box)
     h.pass_desk.moment.connect(h.stage.set_moment)
     h.sheet.chosen.connect(lambda *_: h.pass_desk.heed_cue())
-    h.sheet.put_facts(h.stage.status.facts)
+    h.sheet.facts.put_figures(h.stage.status.facts)
     h.sheet.rows_changed.connect(h.bench_room.fit_sheet)
     h.stage.words_asked.connect(h.words.begin)
     h.words_desk.row.put_past(h.pass_desk.blank_lane())
@@ -298,6 +298,7 @@ def _tell(h: House) -> None:
         on(line.forgive)
     on(h.top.refresh)  # its title says whether anything is unsaved
     on(h.tray.refresh, "tray")
+    on(h.tray.heed_uses, "cues", "source", "regions")
     h.refresh.on_with(h.sheet_desk.refresh, "cues")
     on(h.sheet.show_blend, "blend")
     on(h.sheet_desk.show_moment, "departure")

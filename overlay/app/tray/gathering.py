@@ -29,6 +29,7 @@ class Gathering(QObject):
     def __init__(self, floor: Floor, tray: Tray) -> None:
         super().__init__(floor)
         self.floor, self.bench, self.loader = floor, floor.bench, floor.loader
+        self.tray = tray
         tray.add_asked.connect(lambda: floor.guarded(self.ask_pictures))
         tray.dropped.connect(self.add_to_tray)
         tray.source_asked.connect(lambda path: self.use_as_source([path]))
@@ -46,6 +47,7 @@ class Gathering(QObject):
         return (
             Command("File", "Add pictures…", "Ctrl+Shift+A", self.ask_pictures),
             Command("Edit", "Paste picture", "Ctrl+V", self.paste),
+            Command("Edit", "Find a picture in the tray", "Ctrl+F", self.tray.begin_find),
             Command("Edit", "Remove source", "", lambda: self.bench.set_source(None)),
             adding("Add reference…", "Ctrl+R", "reference"),
             adding("Add swatches", "Ctrl+Shift+R", "swatches"),

@@ -3,7 +3,7 @@
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import QMimeData, QPoint, QPointF, QRectF, QSize, Qt, QUrl, Signal
+from PySide6.QtCore import QEvent, QMimeData, QPoint, QPointF, QRectF, QSize, Qt, QUrl, Signal
 from PySide6.QtGui import (
     QAction,
     QColor,
@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
     QAbstractItemView,
     QFrame,
     QHBoxLayout,
+    QLineEdit,
     QListWidget,
     QListWidgetItem,
     QMenu,
@@ -29,15 +30,18 @@ from PySide6.QtWidgets import (
 from overlay.app.parts.buttons import picture_icon, pop_up
 from overlay.app.parts.drops import TakesPictures
 from overlay.app.parts.icons import set_icon
-from overlay.app.parts.plain import PlainLabel, plain_tip
+from overlay.app.parts.plain import PlainLabel, plain, plain_tip
 from overlay.app.parts.theme import tone
+from overlay.app.tray.ordering import ORDERS, Order, ordered
 from overlay.imaging.formats.openraster import ENDING as LAYERED
 from overlay.studio.bench.bench import Bench
 from overlay.studio.inputs.cards import is_card
 from overlay.studio.inputs.checks import Finding
+from overlay.studio.inputs.uses import uses_of
 
 _PATH = Qt.ItemDataRole.UserRole
 _THUMB = QSize(104, 70)
+_MANY = 8  # pictures, beyond which the field to find one is always there
 
 
 class _Pictures(TakesPictures, QListWidget):
@@ -80,6 +84,18 @@ class _Pictures(TakesPictures, QListWidget):
             super().keyPressEvent(event)
 
 
+class _FindField(QLineEdit):
+    """Esc empties it before it means anything else."""
+
+    def event(self, event: QEvent) -> bool:
+        if isinstance(event, QKeyEvent) and event.key() == Qt.Key.Key_Escape and self.text():
+            if event.type() == QEvent.Type.KeyPress:
+                self.clear()
+            event.accept()
+            return True
+        return super().event(event)
+
+
 class Tray(TakesPictures, QFrame):
     """Thumbnails with what can be done with each."""
 
@@ -119,6 +135,15 @@ class Tray(TakesPictures, QFrame):
         row.addStretch()
         row.addWidget(self.add)
         layout.addLayout(row)
+        self.order: Order = "added"
+        self.sought = _FindField()
+        self.sought.setPlaceholderText("Find")
+        self.sought.setClearButtonEnabled(True)
+        self.sought.setAccessibleName("Find a picture")
+        self.sought.setToolTip("Words of a picture's name, or of what uses it; Esc shows all again")
+        self.sought.textChanged.connect(lambda _: self.refresh())
+        self.sought.hide()
+        layout.addWidget(self.sought)
         self.pictures = _Pictures()
         self.pictures.dropped.connect(self.dropped)
         self.pictures.remove_asked.connect(self.remove_selected)
@@ -151,19 +176,51 @@ class Tray(TakesPictures, QFrame):
         paths = self.bench.project.state.tray
         self.empty.setVisible(not paths)
         self.pictures.setVisible(bool(paths))
+        self.sought.setVisible(len(paths) > _MANY or bool(self.sought.text()))
+        uses = uses_of(self.bench.project.recipe)
+        wanted = ordered(paths, self.order, uses, self.sought.text())
         shown = [Path(self.pictures.item(i).data(_PATH)) for i in range(self.pictures.count())]
-        if shown == list(paths):
+        if shown == wanted:
+            for path in wanted:
+                self._show_use(path, uses)
             return
+        chosen = self.selected()
         self.pictures.clear()
-        for path in paths:
+        for path in wanted:
             item = QListWidgetItem(path.stem)
             item.setData(_PATH, str(path))
             item.setToolTip(self._tip(path))
             item.setSizeHint(QSize(114, 94))
             item.setIcon(self._thumbs.get(path, _blank()))
             self.pictures.addItem(item)
+            item.setSelected(path == chosen)
             if path not in self._thumbs:
                 self.thumb_asked.emit(path)
+        for path in wanted:
+            self._show_use(path, uses)
+
+    def _show_use(self, path: Path, uses: dict[Path, list[str]]) -> None:
+        """Say under a picture what uses it, where they are ordered so."""
+        said = uses.get(path, ["not used"]) if self.order == "use" else []
+        for item in self._items_of(path):
+            item.setText(path.stem + (f"\n{plain(', '.join(said))}" if said else ""))
+            item.setSizeHint(QSize(114, 110 if said else 94))
+
+    def heed_uses(self) -> None:
+        """Cues or the source differ: pictures may be used otherwise."""
+        if self.order == "use" or self.sought.text():
+            self.refresh()
+
+    def set_order(self, order: Order) -> None:
+        """Show the pictures in another order."""
+        self.order = order
+        self.refresh()
+
+    def begin_find(self) -> None:
+        """Have the keys go to the field in which pictures are sought."""
+        self.sought.show()
+        self.sought.setFocus()
+        self.sought.selectAll()
 
     def forget(self) -> None:
         """Another project is in place: its pictures are looked at anew."""
@@ -181,7 +238,6 @@ class Tray(TakesPictures, QFrame):
         self._thumbs[path] = picture_icon(pixmap)
         for item in self._items_of(path):
             item.setIcon(self._thumbs[path])
-            item.setText(path.stem)
             item.setToolTip(self._tip(path))
 
     def show_missing(self, path: Path, why: str) -> None:
@@ -250,6 +306,12 @@ class Tray(TakesPictures, QFrame):
             action = QAction(text, menu)
             action.triggered.connect(lambda _=False, a=act: a())
             menu.addAction(action)
+        menu.addSeparator()
+        for text, order in ORDERS:
+            action = menu.addAction(text)
+            action.setCheckable(True)
+            action.setChecked(order == self.order)
+            action.triggered.connect(lambda _=False, o=order: self.set_order(o))
         return menu
 
 
