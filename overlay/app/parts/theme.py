@@ -133,10 +133,10 @@ def _palette(t: Tones) -> QPalette:
     return palette
 
 
-def _tick(t: Tones) -> str:
-    """The file of the tick in a checked box, drawn in the panel's colour."""
-    name = "tick-dark.svg" if t is DARK else "tick-light.svg"
-    return (Path(__file__).parents[1] / "icons" / name).as_posix()
+def _drawn(name: str, t: Tones) -> str:
+    """The file of a small drawing of a theme: a tick in the panel's colour, an arrow in ink."""
+    ending = "dark" if t is DARK else "light"
+    return (Path(__file__).parents[1] / "icons" / f"{name}-{ending}.svg").as_posix()
 
 
 def _style_sheet(t: Tones) -> str:
@@ -163,6 +163,10 @@ def _buttons(t: Tones) -> str:
     }}
     QToolButton {{ padding: 2px; }}
     QToolButton[wide="true"] {{ padding: 2px 6px; }}
+    QToolButton::menu-indicator {{
+        image: url("{_drawn("open", t)}"); width: 8px; height: 8px;
+        subcontrol-origin: padding; subcontrol-position: right center; right: 2px;
+    }}
     QToolButton[tight="true"] {{ padding: 2px 1px; }}
     QToolButton[tab="true"] {{
         border: none; border-bottom: 2px solid {t.hairline}; border-radius: 0; padding: 3px 4px;
@@ -178,7 +182,7 @@ def _buttons(t: Tones) -> str:
         border-radius: 2px;
     }}
     QCheckBox::indicator:checked, QListView::indicator:checked {{
-        background: {t.ink}; border: 1px solid {t.ink}; image: url("{_tick(t)}");
+        background: {t.ink}; border: 1px solid {t.ink}; image: url("{_drawn("tick", t)}");
     }}
     QPushButton:hover, QToolButton:hover {{ background: {t.well}; }}
     QPushButton:focus, QToolButton:focus {{ border: 1px solid {t.ink}; }}
@@ -207,6 +211,12 @@ def _fields_and_lists(t: Tones) -> str:
     QSpinBox:focus, QDoubleSpinBox:focus, QLineEdit:focus, QComboBox:focus {{
         border: 1px solid {t.ink};
     }}
+    QComboBox {{ padding-right: 18px; }}
+    QComboBox::drop-down {{
+        subcontrol-origin: padding; subcontrol-position: center right; width: 18px; border: none;
+    }}
+    QComboBox::down-arrow {{ image: url("{_drawn("open", t)}"); width: 10px; height: 10px; }}
+    QComboBox:hover {{ border: 1px solid {t.faint}; }}
     QSpinBox::up-button, QSpinBox::down-button,
     QDoubleSpinBox::up-button, QDoubleSpinBox::down-button {{ width: 0; border: none; }}
     QPlainTextEdit, QTextBrowser {{
@@ -234,8 +244,10 @@ def _fields_and_lists(t: Tones) -> str:
     QMenu::item:disabled {{ color: {t.faint}; }}
     QMenu::separator {{ height: 1px; background: {t.hairline}; margin: 4px 8px; }}
     QSlider::groove:horizontal {{ height: 3px; background: {t.hairline}; border-radius: 1px; }}
+    QSlider::sub-page:horizontal {{ background: {t.faint}; border-radius: 1px; }}
     QSlider::handle:horizontal {{
-        width: 8px; height: 16px; margin: -7px 0; border-radius: 2px; background: {t.ink};
+        width: 8px; height: 16px; margin: -15px -8px; border: 8px solid transparent;
+        border-radius: 10px; background: {t.ink}; background-clip: padding;
     }}
     QSlider::handle:horizontal:focus {{ background: {t.register}; }}
     """
