@@ -9,6 +9,7 @@ from overlay.engine.control import CancelledError, Control
 from overlay.imaging.files import read_picture
 from overlay.studio.inputs.paths import absolute_recipe
 from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.keeping.room import trim_proofs
 from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.keeping.stages import KeptStages
 from overlay.studio.making import proofs
@@ -105,6 +106,17 @@ class PassesTest(WorkspaceTest):
             path.write_bytes(b"damaged")
         made = pull_proof(self.located(REFINE, ENLARGE | {"factor": 1.5}), shelf, PictureStore())
         self.assertEqual(made.picture.shape, (96, 144, 3))
+
+    def test_stages_go_before_any_proof_loses_its_picture(self):
+        root = self.folder / "shelves"
+        shelf = ProofShelf(root / "one")
+        proof = pull_proof(self.located(ENLARGE), shelf, PictureStore())
+        stages = shelf.folder / "stages"
+        self.assertEqual(len([*stages.glob("*.png")]), 1)
+        room = sum(p.stat().st_size for p in shelf.folder.glob("*.*"))
+        self.assertEqual(trim_proofs(root, room + 10), 0)
+        self.assertEqual([*stages.iterdir()], [])
+        self.assertIsNotNone(shelf.find(proof.recipe_hash))
 
     def test_cues_take_part_or_do_not(self):
         store = PictureStore()

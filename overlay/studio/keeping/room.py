@@ -6,6 +6,7 @@ from contextlib import suppress
 from pathlib import Path
 
 from overlay.studio.keeping.shelf import ProofShelf
+from overlay.studio.keeping.stages import FOLDER as STAGES
 
 _FORGOTTEN = 30 * 24 * 3600  # seconds
 
@@ -13,7 +14,8 @@ _FORGOTTEN = 30 * 24 * 3600  # seconds
 def trim_proofs(root: Path, most_bytes: int, spare: frozenset[str] = frozenset()) -> int:
     """Bring all shelves under a size by dropping pictures and runs, the oldest first.
 
-    Starred and noted proofs, those in `spare`, and every recipe stay.
+    Stages beside the shelves go before any proof's picture does. Starred and noted proofs, those in
+    `spare`, and every recipe stay.
 
     Returns
     -------
@@ -29,6 +31,7 @@ def trim_proofs(root: Path, most_bytes: int, spare: frozenset[str] = frozenset()
             total += size
             if key not in spare and key not in marks:
                 heavy.append((when, size, shelf.folder / key))
+    total += _trim_stages(root, most_bytes - total)
     dropped = 0
     for _, size, base in sorted(heavy):
         if total <= most_bytes:
@@ -38,6 +41,25 @@ def trim_proofs(root: Path, most_bytes: int, spare: frozenset[str] = frozenset()
         total -= size
         dropped += 1
     return dropped
+
+
+def _trim_stages(root: Path, room: int) -> int:
+    """Keep of the stages beside all shelves the newest that fit into the room; their bytes."""
+    found: dict[Path, tuple[float, int]] = {}
+    for path in root.glob(f"*/{STAGES}/*.*"):
+        with suppress(OSError):
+            status = path.stat()
+            when, size = found.get(path.with_suffix(""), (0.0, 0))
+            found[path.with_suffix("")] = max(when, status.st_mtime), size + status.st_size
+    total = 0
+    for base, (_, size) in sorted(found.items(), key=lambda item: -item[1][0]):
+        if total + size <= room:
+            total += size
+            continue
+        for ending in (".json", ".run", ".png"):
+            with suppress(OSError):
+                base.with_suffix(ending).unlink(missing_ok=True)
+    return total
 
 
 def _heavy_files(base: Path) -> tuple[Path, Path]:
