@@ -211,7 +211,7 @@ def _fields_and_lists(t: Tones) -> str:
     QSpinBox:focus, QDoubleSpinBox:focus, QLineEdit:focus, QComboBox:focus {{
         border: 1px solid {t.ink};
     }}
-    QComboBox {{ padding-right: 18px; }}
+    QComboBox:!editable {{ padding-right: 18px; }}
     QComboBox::drop-down {{
         subcontrol-origin: padding; subcontrol-position: center right; width: 18px; border: none;
     }}

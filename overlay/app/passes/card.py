@@ -218,5 +218,6 @@ def _how(later: AnyPass) -> str:
     if later.marks == "stay":
         return ", run again with finer marks"
     if later.departure <= RUN_FROM:
-        return f", marks {later.departure / RUN_FROM:.0%} drawn again"
+        share = later.departure / RUN_FROM
+    return ", marks drawn again" if share == 1 else f", marks {100 * share:.0f} % drawn again"
     return ", drawn again, then run again"

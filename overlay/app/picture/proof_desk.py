@@ -64,7 +64,8 @@ class ProofDesk(QObject):
         if proof is None:
             self.stage.status.show_facts("", "")
             return
-        facts = [f"Proof {proof.number}", f"{proof.seconds.get('total', 0):.1f} s"]
+        spent = sum(proof.seconds.get(part, 0.0) for part in ("total", "enlarge"))
+        facts = [f"Proof {proof.number}", f"{spent:.1f} s"]
         self.stage.status.show_facts("  ·  ".join(facts), "\n".join(_all_measures(proof)))
 
     # Deeds ----------------------------------------------------------------------------------
