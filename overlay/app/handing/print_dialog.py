@@ -100,6 +100,7 @@ class PrintDialog(QDialog):
         outer.setSpacing(18)
         outer.addWidget(self.view, 1)
         column = QVBoxLayout()
+        column.setSpacing(8)
         outer.addLayout(column)
         column.addLayout(self._form(size))
         self.says = PlainLabel()
