@@ -11,8 +11,9 @@ from numba import njit, prange
 
 from overlay.enlarging.classes import REACH
 from overlay.enlarging.filters import RADIUS, lanczos_filters, learn, predict, solve
+from overlay.enlarging.halving import halved
 from overlay.imaging.colour import ByteImage, FloatImage
-from overlay.imaging.resample import double, resize
+from overlay.imaging.resample import double
 
 _BACK = 4  # times that what was lost is put back
 _BEYOND = np.float32(0.1)  # of the range about a pixel that it may go beyond
@@ -29,15 +30,11 @@ def doubling_filters(picture: ByteImage) -> FloatImage:
     if min(whole.shape[:2]) < _LEAST:
         return plain
     full = whole.astype(np.float32)
-    half = _halved(full)
-    coarse = learn(_halved(half), half)
+    half = halved(full)
+    coarse = learn(halved(half), half)
     trust = _trust(half, full, solve(coarse), plain)
     own = solve(coarse + learn(half, full))
     return np.ascontiguousarray(trust * own + (1 - trust) * plain, np.float32)
-
-
-def _halved(picture: FloatImage) -> FloatImage:
-    return resize(picture, len(picture) // 2, picture.shape[1] // 2)
 
 
 def _trust(half: FloatImage, full: FloatImage, tried: FloatImage, plain: FloatImage) -> np.float32:
@@ -67,7 +64,7 @@ def doubled(picture: FloatImage, filters: FloatImage) -> FloatImage:
     height, width = picture.shape[:2]
     out = predict(picture, filters)
     for _ in range(_BACK):
-        lost = picture - resize(out, height, width)
+        lost = picture - halved(out)
         out += double(lost, (2 * height, 2 * width))
     _keep_within(np.pad(picture, ((1, 1), (1, 1), (0, 0)), mode="edge"), out)
     return out

@@ -20,7 +20,7 @@ from overlay.imaging.colour import FloatImage
 SIDE = 5
 RADIUS = SIDE // 2
 _TAPS, _MIDDLE = SIDE * SIDE, SIDE * SIDE // 2
-_SAMPLES = 40_000  # pixels that are learnt from at each scale
+_SAMPLES = 20_000  # pixels that are learnt from at each scale
 _GOLDEN = 0.6180339887498949
 # How firmly a filter is drawn to that of more pixels: shares of the mean trace, and a constant.
 _TO_ALL, _TO_KIND, _TO_LANCZOS, _FLOOR = 1e-2, 1e-3, 1e-3, 5000.0

@@ -8,11 +8,12 @@ from overlay.enlarging.classes import ANGLES, KINDS, classify
 from overlay.enlarging.doubling import _trust, doubling_filters
 from overlay.enlarging.faithful import enlarge
 from overlay.enlarging.filters import lanczos_filters, learn, predict, solve
+from overlay.enlarging.halving import halved
 from overlay.imaging.resample import resize
 from tests.pictures import blobs, manner, scene
 
 
-def halved(picture: np.ndarray) -> np.ndarray:
+def bytes_halved(picture: np.ndarray) -> np.ndarray:
     image = Image.fromarray(picture)
     return np.array(image.resize((image.width // 2, image.height // 2), Image.Resampling.LANCZOS))
 
@@ -31,19 +32,19 @@ class FaithfulTest(unittest.TestCase):
         shares = []
         for name in ("felt", "dot print", "gouache", "lino cut", "weave", "glazed tile"):
             picture = manner(name, 480, 320)
-            small = halved(picture)
+            small = bytes_halved(picture)
             own = error(enlarge(small, 320, 480), picture)
             shares.append(own / error(lanczos(small, picture), picture))
             self.assertLess(shares[-1], 1.0, name)
         for name in ("windmill", "lock"):
             picture = scene(name, 480, 320)
-            small = halved(picture)
+            small = bytes_halved(picture)
             own = error(enlarge(small, 320, 480), picture)
             shares.append(own / error(lanczos(small, picture), picture))
         self.assertLess(np.mean(shares), 0.97)
 
     def test_halved_again_it_is_the_picture_it_came_from(self):
-        small = halved(scene("lock", 480, 320))
+        small = bytes_halved(scene("lock", 480, 320))
         again = resize(enlarge(small, 320, 480).astype(np.float32), 160, 240)
         self.assertLess(np.abs(again - small).mean(), 0.6)
 
@@ -89,6 +90,11 @@ class FaithfulTest(unittest.TestCase):
 
 
 class FiltersTest(unittest.TestCase):
+    def test_halving_is_that_of_lanczos(self):
+        picture = scene("lock", 60, 44).astype(np.float32)
+        np.testing.assert_allclose(halved(picture), resize(picture, 22, 30), atol=0.01)
+        np.testing.assert_array_equal(halved(np.full((8, 6, 3), 90, np.float32)).round(3), 90)
+
     def test_classes_tell_direction_strength_and_clearness(self):
         x = np.arange(64, dtype=np.float32)
         across = np.broadcast_to(255 * (x > 31)[None, :, None], (64, 64, 3)).astype(np.float32)

@@ -1,0 +1,54 @@
+"""Half the size under a Lanczos kernel of three lobes, the measure that enlarging is held to."""
+
+import numpy as np
+from numba import njit, prange
+
+from overlay.imaging.colour import FloatImage
+
+_TAPS = 12
+_BEFORE = 5  # taps before the first of the two pixels that one is made of
+_AT = (np.arange(_TAPS) - _BEFORE - 0.5) / 2
+_WEIGHTS = np.sinc(_AT) * np.sinc(_AT / 3)
+_LANCZOS = (_WEIGHTS / _WEIGHTS.sum()).astype(np.float32)
+
+
+def halved(picture: FloatImage) -> FloatImage:
+    """Half a picture: (h / 2, w / 2, 3) float32, any encoding; a new array.
+
+    The same as `resample.resize` for even sides, without turning the picture over and back.
+
+    Parameters
+    ----------
+    picture : (h, w, 3) float32, both sides even; continued by its edges.
+    """
+    height, width = picture.shape[:2]
+    out = np.empty((height // 2, width // 2, 3), np.float32)
+    rows = np.ascontiguousarray(picture).reshape(height, -1)
+    _halve(rows, _LANCZOS, width, out.reshape(len(out), -1))
+    return out
+
+
+@njit(cache=True, parallel=True, nogil=True)
+def _halve(image, taps, width, out):
+    height = image.shape[0]
+    for y in prange(out.shape[0]):
+        # Continued by five pixels on the left and six on the right.
+        row = np.zeros((width + _TAPS) * 3, np.float32)
+        inside = row[3 * _BEFORE : 3 * (_BEFORE + width)]
+        for k in range(_TAPS):
+            source = image[min(max(2 * y - _BEFORE + k, 0), height - 1)]
+            weight = taps[k]
+            for i in range(3 * width):
+                inside[i] += weight * source[i]
+        for x in range(_BEFORE):
+            row[3 * x : 3 * x + 3] = inside[:3]
+        for x in range(_BEFORE + width, width + _TAPS):
+            row[3 * x : 3 * x + 3] = inside[-3:]
+        for x in range(out.shape[1] // 3):
+            r = g = b = np.float32(0)
+            for k in range(_TAPS):
+                at = 3 * (2 * x + k)
+                r += taps[k] * row[at]
+                g += taps[k] * row[at + 1]
+                b += taps[k] * row[at + 2]
+            out[y, 3 * x], out[y, 3 * x + 1], out[y, 3 * x + 2] = r, g, b
