@@ -138,9 +138,11 @@ class PassDesk(QObject):
 
     # Showing --------------------------------------------------------------------------------
 
-    def heed(self, _what: Changes) -> None:
-        """Passes, cues, regions or the size differ."""
-        self.refresh()
+    def heed(self, what: Changes) -> None:
+        """Passes, regions or the size differ, or which cues there are and what they are called."""
+        beside = what.touches("passes", "regions", "size", "source", "cue.name")
+        if beside or what.rows is None:
+            self.refresh()
 
     def refresh(self) -> None:
         """Show the passes of the present recipe."""
