@@ -162,6 +162,7 @@ class CommandTest(WorkspaceTest):
         for arguments, wrong in (
             (("--as", "ora", "--out", "c.png"), "the ending must be .ora, got '.png'"),
             (("--as", "pdf", "--out", "c.pdf", "--paper", "B9"), "--paper: must be A6, A5"),
+            (("--as", "pdf", "--out", "c.pdf", "--grid", "2"), "must be columns and rows as 2x3"),
             (("--as", "pdf", "--out", "c.pdf", "--bleed", "99"), "bleed must be 0 to 50 mm, got 99"),
             (("--out", "c.jpg", "--depth", "16"), "16 bits need PNG or TIFF, got JPEG"),
             (("--out", "c.png", "--depth", "9"), "depth must be 8 or 16 bits, got 9"),

@@ -97,7 +97,6 @@ def _numbers(option: str, said: str) -> tuple[float, float]:
     try:
         return float(first), float(second)
     except ValueError:
-        names = f"{', '.join(PAPERS)} or " if option == "--paper" else ""
-        raise RecipeError(
-            f"{option}: must be {names}two numbers as 210x297, got {said!r}"
-        ) from None
+        paper = f"{', '.join(PAPERS)} or two numbers as 210x297"
+        allowed = paper if option == "--paper" else "columns and rows as 2x3"
+        raise RecipeError(f"{option}: must be {allowed}, got {said!r}") from None
