@@ -4,8 +4,8 @@ Every class of pixels has four filters, one for each pixel that takes its place.
 predicts a picture best from its half (least squares), drawn towards what is known of more pixels
 where a class has few: of all directions, of all pixels, and at last a Lanczos kernel.
 
-Sums are taken in a fixed order and solved here rather than by a library, so that every machine and
-any number of threads comes to the same filters.
+Sums are taken in a fixed order and solved here rather than by a library, so that any number of
+threads comes to the same filters. Whether another kind of processor does has not been tried.
 """
 
 from dataclasses import dataclass
