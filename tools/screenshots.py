@@ -148,6 +148,7 @@ def shoot_search(
     window: MainWindow, settle: Callable[[], None], shoot: Callable[[str], None]
 ) -> None:
     """A hunt, a target that is met, and a sheet with two cells picked."""
+    window.house.stage.compare.ways["wipe"].setChecked(False)
     search = window.house.search
     search.hunt.begin(8)
     settle()
@@ -178,6 +179,7 @@ def shoot_finish(
     window.floor.go_to("bench")
     window.open_path(data_folder() / "demo" / RECIPE_NAME)
     settle()
+    window.house.stage.compare.ways["wipe"].setChecked(False)
     window.house.pass_desk.add("refine")
     window.house.pass_desk.add("enlarge")
     window.house.puller.pull()

@@ -45,7 +45,7 @@ def enlarge(
             raise ValueError(f"{name} must be {old} to {int(MOST_FACTOR * old)}, got {new}")
     if height * width > MOST_PIXELS:
         raise ValueError(f"at most 64 megapixels can be made, got {width}x{height}")
-    report = report or _nobody
+    report = report or nobody
     if (height, width) == (old_height, old_width):
         return picture.copy()
     if height > 2 * old_height or width > 2 * old_width:
@@ -54,8 +54,8 @@ def enlarge(
     return _step(picture, height, width, band, report)
 
 
-def _nobody(_share: float) -> None:
-    """Hears how far it is."""
+def nobody(_share: float) -> None:
+    """Hears how far it is, where nobody asks."""
 
 
 def _step(

@@ -46,6 +46,7 @@ class PassesTest(WindowTest):
         card.departure.field.setValue(0)
         self.settle()
         self.assertIn("faithful", card.result.text())
+        self.assertFalse(card.own_seed.isEnabled())  # there is no chance in it
         QTest.mouseClick(card.on, Qt.MouseButton.LeftButton, pos=QPoint(8, card.on.height() // 2))
         self.settle()
         self.assertTrue(self.bench.project.recipe.passes[0].off)

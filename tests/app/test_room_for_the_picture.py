@@ -59,6 +59,19 @@ class RoomTest(WindowTest):
         self.assertTrue(stage.advice.isVisible() and stage.status.isVisible())
         self.assertEqual(stage.view.frame_rect(), before)
 
+    def test_a_panel_over_the_picture_stays_above_the_lines_at_its_edge(self):
+        stage, panel = self.house.stage, self.house.search.hunt.strip
+        stage.status.say("")
+        panel.appear()
+        self.settle()
+        low = panel.geometry().bottom()
+        stage.status.say("Something is said.")
+        stage.compare.ways["wipe"].setChecked(True)
+        self.settle()
+        covered = stage.sides.height() + stage.status.height()
+        self.assertEqual(panel.geometry().bottom(), low - covered)
+        panel.hide()
+
     def test_f9_gives_it_all_the_room_and_esc_or_f9_puts_the_panels_back(self):
         before = self.share()
         for back in (Qt.Key.Key_F9, Qt.Key.Key_Escape):

@@ -1,7 +1,8 @@
 """Between arrays and Qt's images."""
 
 import numpy as np
-from PySide6.QtGui import QImage
+from PySide6.QtCore import QRectF
+from PySide6.QtGui import QImage, QPainter
 
 from overlay.app.parts.mips import prepare
 from overlay.imaging.colour import ByteImage, FloatImage
@@ -30,3 +31,12 @@ def from_image(image: QImage) -> ByteImage:
     plain = image.convertToFormat(QImage.Format.Format_RGB888)
     rows = np.frombuffer(plain.constBits(), np.uint8).reshape(plain.height(), -1)
     return rows[:, : 3 * plain.width()].reshape(plain.height(), plain.width(), 3).copy()
+
+
+def paint_filling(painter: QPainter, image: QImage, box: QRectF) -> None:
+    """Paint the middle of a picture so that it fills a box."""
+    aspect = box.width() / box.height()
+    width = min(float(image.width()), image.height() * aspect)
+    height = width / aspect
+    part = QRectF((image.width() - width) / 2, (image.height() - height) / 2, width, height)
+    painter.drawImage(box, image, part)

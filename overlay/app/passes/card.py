@@ -167,7 +167,9 @@ class PassCard(QFrame):
         if isinstance(later, Settle):
             self._show_rims(later, regions)
         self.own_seed.setChecked(later.seed is not None)
-        self.seed.setEnabled(later.seed is not None)
+        # Faithful enlarging and the octave have no chance in them.
+        self.own_seed.setEnabled(later.runs)
+        self.seed.setEnabled(later.runs and later.seed is not None)
         show_quietly(self.seed, later.seed or 0)
         self.result.setText(f"{size[0]} x {size[1]} pixels{_how(later)}")
         self._show_cues(later, cues)

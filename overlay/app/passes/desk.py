@@ -200,7 +200,12 @@ class PassDesk(QObject):
             return
         number = self._stage_of(index)
         if number is not None:
-            self._with_stages([number], lambda images: self.moment.emit(images[0]))
+
+            def show(images: list[QImage]) -> None:
+                if self.track.selected == index:  # nothing else was chosen meanwhile
+                    self.moment.emit(images[0])
+
+            self._with_stages([number], show)
 
     def heed_cue(self) -> None:
         """A cue is selected: its card is wanted."""

@@ -1,6 +1,6 @@
 """The lanes past the axis: names, frames, and in each cue's row whether it takes part."""
 
-from PySide6.QtCore import QPoint, QPointF, QRectF, Qt, Signal
+from PySide6.QtCore import QPoint, QPointF, Qt, Signal
 from PySide6.QtGui import (
     QBrush,
     QContextMenuEvent,
@@ -15,6 +15,7 @@ from PySide6.QtWidgets import QApplication, QMenu, QToolButton, QWidget
 
 from overlay.app.parts.buttons import pop_up
 from overlay.app.parts.icons import set_icon
+from overlay.app.parts.images import paint_filling
 from overlay.app.parts.theme import ROW, tone
 from overlay.app.passes.track import PLUS, STRETCH, PassTrack, short_name
 
@@ -149,7 +150,7 @@ class PassFilm(Lane):
             painter.fillRect(box, tone("well"))
             frame = self._frames.get(index)
             if frame is not None and not later.off:
-                _paint_filling(painter, frame, box)
+                paint_filling(painter, frame, box)
             if later.off:
                 painter.fillRect(box, QBrush(tone("hairline"), Qt.BrushStyle.BDiagPattern))
             elif frame is None:
@@ -158,15 +159,6 @@ class PassFilm(Lane):
             if index == self.track.selected:
                 painter.setPen(QPen(tone("register"), 2))
                 painter.drawRect(box.adjusted(1, 1, -1, -1))
-
-
-def _paint_filling(painter: QPainter, image: QImage, box: QRectF) -> None:
-    """The middle of a picture, filling its box."""
-    aspect = box.width() / box.height()
-    width = min(float(image.width()), image.height() * aspect)
-    height = width / aspect
-    part = QRectF((image.width() - width) / 2, (image.height() - height) / 2, width, height)
-    painter.drawImage(box, image, part)
 
 
 class PassMarks(Lane):

@@ -4,6 +4,7 @@ from PySide6.QtCore import QEvent, QObject
 from PySide6.QtWidgets import QFrame, QWidget
 
 _EDGE = 10  # pixels around it
+COVERED = "covered"  # property of a view: pixels of its lower edge under lines that come and go
 
 
 class OverPicture(QFrame):
@@ -17,7 +18,8 @@ class OverPicture(QFrame):
         self.hide()
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
-        if event.type() == QEvent.Type.Resize and self.isVisible():
+        moved = event.type() in (QEvent.Type.Resize, QEvent.Type.DynamicPropertyChange)
+        if moved and self.isVisible():
             self.lay()
         return False
 
@@ -26,7 +28,8 @@ class OverPicture(QFrame):
         width = min(self._view.width() - 2 * _EDGE, self._most)
         height = self.sizeHint().height()
         left = (self._view.width() - width) // 2
-        self.setGeometry(left, self._view.height() - height - _EDGE, width, height)
+        covered = int(self._view.property(COVERED) or 0)
+        self.setGeometry(left, self._view.height() - covered - height - _EDGE, width, height)
 
     def appear(self) -> None:
         """Show it."""

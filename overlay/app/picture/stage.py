@@ -27,6 +27,7 @@ from overlay.app.parts.theme import tone
 from overlay.app.picture.advice_line import AdviceLine
 from overlay.app.picture.compare_bar import CompareBar, CompareButtons
 from overlay.app.picture.look import MOMENT, VIEW, State, look, offered
+from overlay.app.picture.over import COVERED
 from overlay.app.picture.view import PictureView
 
 _VIEWS = (
@@ -49,6 +50,18 @@ _ASPECTS = (
 _DRAWN_AS = (("Picture", "picture"), ("Depth", "depth"), ("Things", "things"))
 _ROOMY = 800  # pixels of width
 _FLIP = 800  # milliseconds that each of two pictures is shown
+
+
+class _Notes(QWidget):
+    """Holds the lines over the picture's lower edge; what else lies there stays above them."""
+
+    def __init__(self, view: QWidget) -> None:
+        super().__init__()
+        self._view = view
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._view.setProperty(COVERED, event.size().height())
 
 
 class PictureStage(QWidget):
@@ -87,7 +100,7 @@ class PictureStage(QWidget):
 
     def _over_picture(self) -> QGridLayout:
         """The picture, and over its lower edge what comes and goes: it never changes its size."""
-        notes = QWidget()
+        notes = _Notes(self.view)
         column = QVBoxLayout(notes)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(0)

@@ -4,7 +4,7 @@ from PySide6.QtCore import QRectF, Qt, Signal
 from PySide6.QtGui import QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QWheelEvent
 from PySide6.QtWidgets import QWidget
 
-from overlay.app.parts.images import to_image
+from overlay.app.parts.images import paint_filling, to_image
 from overlay.app.parts.theme import tone
 from overlay.app.sheet.axis import MARGIN, TimeAxis
 from overlay.engine.request import Frame
@@ -145,22 +145,11 @@ class Filmstrip(QWidget):
         for progress, image in self._frames:
             right = self.axis.to_x(progress, self.width())
             left = self.axis.to_x(max(progress - 1 / self._steps, self._start), self.width())
-            self._paint_frame(
+            paint_filling(
                 painter, image, QRectF(left + 0.5, 1, right - left - 1, self.height() - 2)
             )
         self.axis.paint_coming(painter, self, self._start, self._coming)
         self.axis.paint_playhead(painter, self, self._playhead)
-
-    def _paint_frame(self, painter: QPainter, image: QImage, box: QRectF) -> None:
-        """The middle of a state, filling its box."""
-        aspect = box.width() / box.height()
-        if image.width() / image.height() > aspect:
-            width = image.height() * aspect
-            part = QRectF((image.width() - width) / 2, 0, width, image.height())
-        else:
-            height = image.width() / aspect
-            part = QRectF(0, (image.height() - height) / 2, image.width(), height)
-        painter.drawImage(box, image, part)
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.scrubbed.emit(self.axis.to_progress(event.position().x(), self.width()))

@@ -181,8 +181,7 @@ class Tray(TakesPictures, QFrame):
         wanted = ordered(paths, self.order, uses, self.sought.text())
         shown = [Path(self.pictures.item(i).data(_PATH)) for i in range(self.pictures.count())]
         if shown == wanted:
-            for path in wanted:
-                self._show_use(path, uses)
+            self._show_uses(uses)
             return
         chosen = self.selected()
         self.pictures.clear()
@@ -196,13 +195,14 @@ class Tray(TakesPictures, QFrame):
             item.setSelected(path == chosen)
             if path not in self._thumbs:
                 self.thumb_asked.emit(path)
-        for path in wanted:
-            self._show_use(path, uses)
+        self._show_uses(uses)
 
-    def _show_use(self, path: Path, uses: dict[Path, list[str]]) -> None:
-        """Say under a picture what uses it, where they are ordered so."""
-        said = uses.get(path, ["not used"]) if self.order == "use" else []
-        for item in self._items_of(path):
+    def _show_uses(self, uses: dict[Path, list[str]]) -> None:
+        """Say under each picture what uses it, where they are ordered so."""
+        for place in range(self.pictures.count()):
+            item = self.pictures.item(place)
+            path = Path(item.data(_PATH))
+            said = uses.get(path, ["not used"]) if self.order == "use" else []
             item.setText(path.stem + (f"\n{plain(', '.join(said))}" if said else ""))
             item.setSizeHint(QSize(114, 110 if said else 94))
 

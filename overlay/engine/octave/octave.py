@@ -21,6 +21,7 @@ from overlay.engine.octave.finer import finer_atlas, fits, used_size
 from overlay.engine.record import Trace
 from overlay.engine.request import Request
 from overlay.engine.shares import Labels
+from overlay.enlarging.faithful import nobody
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_srgb
 from overlay.imaging.resample import linear_rows, soften
 
@@ -94,7 +95,7 @@ def add_octave(
         return enlarged.copy(), None
     height, width = enlarged.shape[:2]
     band = max(_BAND_PIXELS // width // 4 * 4, 64) if band is None else band
-    report = report or _nobody
+    report = report or nobody
     report(0.0)
     atlas = finer_atlas(request.styles, ways, sizes, factor)
     old, owner, old_grid = page_field(trace, ways, sizes)
@@ -119,10 +120,6 @@ def add_octave(
         found_label[begin:end] = owners[begin - first : end - first]
     report(1.0)
     return out, _trace_of(trace, atlas, found, found_label, list(places), last, factor)
-
-
-def _nobody(_share: float) -> None:
-    """Hears how far it is."""
 
 
 def _reach(request: Request) -> FloatImage | None:
