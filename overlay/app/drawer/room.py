@@ -254,9 +254,11 @@ class DrawerRoom(QWidget):
         facts = [f"{when}  ·  {kept.size[0]} x {kept.size[1]}  ·  seed {kept.recipe.seed}"]
         matches = kept.measures.get("style_match", {})
         if matches:
-            facts.append("style match " + ", ".join(f"{n} {v:.0f}" for n, v in matches.items()))
+            facts.append(
+                "style match " + ", ".join(f"{n} {max(v, 0):.0f}" for n, v in matches.items())
+            )
         if "structure_kept" in kept.measures:
-            facts.append(f"structure kept {kept.measures['structure_kept']:.0f}")
+            facts.append(f"structure kept {max(kept.measures['structure_kept'], 0):.0f}")
         if kept.would_differ:
             facts.append(
                 f"made by engine {kept.engine_version}; pulled again, by engine {ENGINE_VERSION}, "

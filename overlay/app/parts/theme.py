@@ -243,7 +243,7 @@ def _arrows_and_sliders(t: Tones) -> str:
         image: url("{_drawn("open", t)}"); width: 8px; height: 8px;
         subcontrol-origin: padding; subcontrol-position: right center; right: 2px;
     }}
-    QComboBox:!editable {{ padding-right: 18px; }}
+    QComboBox:!editable {{ padding-right: 4px; }}
     QComboBox::drop-down {{
         subcontrol-origin: padding; subcontrol-position: center right; width: 18px; border: none;
     }}
