@@ -17,6 +17,7 @@ _COMMANDS = (
     ("sheet", "pull a proof sheet over one or two settings", "sheet"),
     ("hunt", "pull several seeds beside each other", "hunt"),
     ("meet", "find the setting at which a measure meets a target", "meet"),
+    ("edition", "pull a set of pictures from one recipe", "edition"),
     ("demo", "open the demo project, or render it into a folder", "demo"),
     ("map", "write a structure map of a picture as PNG", "maps"),
     ("mask", "write a mask of a part of a picture as PNG", "mask"),

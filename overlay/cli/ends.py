@@ -2,7 +2,7 @@
 
 import sys
 
-DONE, FAILED, WRONG, STOPPED = 0, 1, 2, 3
+DONE, FAILED, WRONG, STOPPED, SOME_FAILED = 0, 1, 2, 3, 4
 
 
 def explain(error: Exception) -> int:

@@ -24,7 +24,8 @@ from overlay.studio.making.proofs import Proof
 from overlay.studio.sheets.axes import read_axis
 from overlay.studio.sheets.figures import CellPlace, flat_measures, sheet_table
 from overlay.studio.sheets.job import SheetJob
-from overlay.studio.sheets.page import CELL_WIDTH, Filled, check_page, write_page
+from overlay.studio.sheets.leaf import check_page
+from overlay.studio.sheets.page import CELL_WIDTH, Filled, write_page
 
 
 def add_arguments(parser: argparse.ArgumentParser) -> None:

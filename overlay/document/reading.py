@@ -6,6 +6,7 @@ from typing import Any
 from pydantic import BaseModel, ValidationError
 
 from overlay.document.cues import CUE_TYPES, KINDS, Facets, Place
+from overlay.document.even import Even
 from overlay.document.keys import apply_setting
 from overlay.document.part import shown
 from overlay.document.passes import PASS_TYPES, PASSES
@@ -123,6 +124,7 @@ def _allowed_keys(loc: tuple[int | str, ...]) -> list[str]:
         "facets": Facets,
         "place": Place,
         "stray": Stray,
+        "even": Even,
         "across": Axis,
         "down": Axis,
         "sheets": ProofSheet,

@@ -7,6 +7,7 @@ from typing import Annotated, Any, Literal
 from pydantic import FailFast, Field, field_validator, model_validator
 
 from overlay.document.cues import AnyCue, GuideCue, ReferenceCue
+from overlay.document.even import Even
 from overlay.document.part import FilePath, Name, Part, Unit, Version, tuples
 from overlay.document.passes import MOST_PASSES, AnyPass, Seed, Settle, check_growth
 from overlay.document.regions import Region
@@ -52,6 +53,7 @@ class Recipe(Part):
     engine: Name = OWN_ENGINE
     within: str | None = None
     passes: Annotated[tuple[AnyPass, ...], FailFast(), Field(max_length=MOST_PASSES)] = ()
+    even: Even | None = None
 
     @field_validator("size", "cues", "passes", "placed", mode="before")
     @classmethod

@@ -8,6 +8,7 @@ from overlay.document.part import FilePath, Name, Part, tuples
 from overlay.document.strokes import MOST_STROKES, RegionStroke
 from overlay.regions.pick_words import check_pick
 from overlay.words.areas import read_areas
+from overlay.words.language.writing import blanks_of
 
 Others = Annotated[tuple[Name, ...], Field(max_length=64)]
 
@@ -18,7 +19,7 @@ class Region(Part):
     Attributes
     ----------
     mask : a picture, white is inside.
-    pick : what is found in the source, see `regions.pick_words`.
+    pick : what is found in the source, see `regions.pick_words`; it may have `$blanks`.
     guide : the guide cue whose closed contours `inside` heeds; None for the source's own edges.
     strokes : what is added (value 1) and taken away (0); with a pick they spread like it.
     unite, subtract, intersect : regions before this one.
@@ -66,7 +67,9 @@ class Region(Part):
 
 
 def _checked(pick: str) -> str:
-    """A pick in one of the plain forms, or in the prompt's words."""
+    """A pick in one of the plain forms, in the prompt's words, or with a blank to be filled."""
+    if blanks_of(pick):
+        return pick
     try:
         return check_pick(pick)
     except ValueError as plain:

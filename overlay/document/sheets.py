@@ -31,7 +31,7 @@ class Axis(Part):
     @classmethod
     def _plain(cls, value: tuple[Any, ...]) -> tuple[Any, ...]:
         for one in value:
-            if not _is_plain(one):
+            if not is_plain(one):
                 raise ValueError(f"values must be numbers, words, yes or no, got {shown(one)}")
         for i, one in enumerate(value):
             if any(_same(one, other) for other in value[:i]):
@@ -76,9 +76,10 @@ class ProofSheet(Part):
         return self
 
 
-def _is_plain(value: Any) -> bool:
+def is_plain(value: Any) -> bool:
+    """Whether a value can be one of a setting: none, yes or no, a number, words, a few of them."""
     if isinstance(value, tuple):
-        return len(value) <= 8 and all(_is_plain(one) for one in value)
+        return len(value) <= 8 and all(is_plain(one) for one in value)
     return value is None or isinstance(value, bool | int | float | str)
 
 

@@ -23,7 +23,8 @@ from overlay.engine.tone.tints import (
     Tint,
     blend_changes,
     change_of,
-    make_tint,
+    cue_key,
+    even_tint,
 )
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.resample import pyramid, resize
@@ -78,10 +79,12 @@ class Ground:
         # Without a source it is the references' own colours that are changed, at the end.
         coloured = _reference_colours(styles) if source is None else source[0]
         own = key if source is not None else content_key(coloured)
-        self._keys = [("tint", own, *_tint_key(cue)) for cue in styles]
+        even = request.even if source is not None else None
+        shared = (0.0, b"") if even is None else (even.amount, content_key(even.colours))
+        self._keys = [("tint", own, *cue_key(cue), *shared) for cue in styles]
         self._tints = [
             Tint(None, None) if source is None and cue.facets.surface > 0
-            else keep(tint_key, partial(make_tint, coloured, cue))
+            else keep(tint_key, partial(even_tint, coloured, cue, even))
             for tint_key, cue in zip(self._keys, styles, strict=True)
         ]  # fmt: skip
         self._smooth: tuple[int, FloatImage] | None = None
@@ -248,11 +251,6 @@ class Ground:
             if self.source is not None:
                 gap -= coarse(gap)  # masses belong to the source, and to Layout
             out += amount[..., None] * gap
-
-
-def _tint_key(cue: StyleCue) -> tuple[bytes, bool, bool]:
-    """All of a cue that its tint is made of."""
-    return content_key(cue.picture, cue.allowed), cue.facets.palette > 0, cue.facets.light > 0
 
 
 def _reference_colours(styles: tuple[StyleCue, ...]) -> FloatImage:

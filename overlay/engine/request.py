@@ -132,6 +132,20 @@ Cue = StyleCue | GuideCue | AvoidCue
 
 
 @dataclass(frozen=True)
+class Even:
+    """What the pictures of a set have in common, so that they look made by one hand.
+
+    Attributes
+    ----------
+    amount : 0..1, how far tints are those found over all sources of the set, not over its own.
+    colours : (1, n, 3) uint8 sRGB, colours of all these sources in equal parts.
+    """
+
+    amount: float
+    colours: ByteImage
+
+
+@dataclass(frozen=True)
 class Stray:
     """A wandering from the request's seed towards another one: 0 none, 1 all the way."""
 
@@ -151,6 +165,7 @@ class Request:
     marked : whether the source is a proof that bears marks already, so that its contours and its
         detail need no help beside new marks.
     ground : what the source is called where it is said who decided.
+    even : what it shares with the other pictures of its set, or None.
     blend : `share`, each patch from one reference, or `mix`, references averaged and then made
         crisp again.
     """
@@ -169,6 +184,7 @@ class Request:
     blend: str = "share"
     stray: Stray | None = None
     ground: str = "source"
+    even: Even | None = None
 
     def __post_init__(self) -> None:
         shape = (self.height, self.width)

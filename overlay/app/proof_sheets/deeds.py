@@ -16,7 +16,8 @@ from overlay.studio.keeping.drawer import star_proof
 from overlay.studio.sheets.axes import say
 from overlay.studio.sheets.cells import chosen_values, varied
 from overlay.studio.sheets.figures import CellPlace, measure_title, sheet_table
-from overlay.studio.sheets.page import Filled, check_page, write_page
+from overlay.studio.sheets.leaf import check_page
+from overlay.studio.sheets.page import Filled, write_page
 from overlay.studio.sheets.settings import find_setting
 
 _KINDS = "Sheets (*.png *.pdf)"

@@ -1,4 +1,4 @@
-"""Points of strokes as text that stays small: whole steps of a grid, two bytes each, in base64.
+"""Points and colours as text that stays small: two bytes a point's number, one a colour's.
 
 A hand-drawn stroke has a hundred points; as JSON numbers they take four times the room.
 """
@@ -8,6 +8,7 @@ import binascii
 from collections.abc import Iterable
 
 import numpy as np
+import numpy.typing as npt
 
 GRID = 50_000  # steps from 0 to 1: a tenth of a pixel at 5000 pixels, and 0.5 stays 0.5
 _LITTLE_ENDIAN = "<u2"
@@ -38,10 +39,7 @@ def unpack_shares(text: str, each: int) -> list[float]:
     ValueError
         If it is no such text, or a step lies beyond the grid.
     """
-    try:
-        data = base64.b64decode(text.encode("ascii"), validate=True)
-    except (UnicodeEncodeError, binascii.Error) as error:
-        raise ValueError(f"packed points must be base64, got {text[:20]!r}") from error
+    data = _unpacked(text, "points")
     if len(data) % (2 * each):
         raise ValueError(f"packed points must have {2 * each} bytes each, got {len(data)} bytes")
     steps = np.frombuffer(data, _LITTLE_ENDIAN)
@@ -49,3 +47,23 @@ def unpack_shares(text: str, each: int) -> list[float]:
         raise ValueError(f"packed points must be at most {GRID}, got {steps.max()}")
     shares: list[float] = (steps / GRID).tolist()
     return shares
+
+
+def pack_colours(colours: npt.NDArray[np.uint8]) -> str:
+    """(n, 3) uint8 sRGB as base64 (RFC 4648)."""
+    return base64.b64encode(np.ascontiguousarray(colours, np.uint8).tobytes()).decode("ascii")
+
+
+def unpack_colours(text: str) -> npt.NDArray[np.uint8]:
+    """The colours in a packed text, (n, 3) uint8 sRGB, read-only; raises `ValueError`."""
+    data = _unpacked(text, "colours")
+    if len(data) % 3:
+        raise ValueError(f"packed colours must have 3 bytes each, got {len(data)} bytes")
+    return np.frombuffer(data, np.uint8).reshape(-1, 3)
+
+
+def _unpacked(text: str, what: str) -> bytes:
+    try:
+        return base64.b64decode(text.encode("ascii"), validate=True)
+    except (UnicodeEncodeError, binascii.Error) as error:
+        raise ValueError(f"packed {what} must be base64, got {text[:20]!r}") from error

@@ -74,6 +74,8 @@ def _unchanging(request: Request) -> Iterator[bytes]:
     for name in ("width", "height", "steps", "departure", "marked", "blend"):
         yield f"{name} {getattr(request, name)!r};".encode()
     yield content_key(request.source, request.within)
+    if request.even is not None:
+        yield f"even {request.even.amount!r};".encode() + content_key(request.even.colours)
     yield from _cues("style", speaking(request))
     # A guide is cast with at the very beginning, wherever the run begins.
     for guide in request.guides:

@@ -36,6 +36,16 @@ class SwatchMap:
     spread: FloatImage
     bias: FloatImage
 
+    def towards(self, other: "SwatchMap", amount: np.float32) -> "SwatchMap":
+        """A map so far on the way to another one of the same swatches, 0..1."""
+        anchors, spread, bias = (
+            own + amount * (its - own)
+            for own, its in (
+                (self.anchors, other.anchors), (self.spread, other.spread), (self.bias, other.bias)
+            )
+        )  # fmt: skip
+        return SwatchMap(self.swatches, anchors, spread, bias)
+
 
 def swatch_map(samples: FloatImage, swatches: FloatImage) -> SwatchMap:
     """The map under which each swatch is nearest to an equal part of the samples.

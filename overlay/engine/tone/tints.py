@@ -2,17 +2,19 @@
 
 from collections.abc import Callable
 from dataclasses import dataclass
+from functools import partial
 from typing import NamedTuple
 
 import numpy as np
 import numpy.typing as npt
 
+from overlay.engine.kept import content_key, keep
 from overlay.engine.library import usable, work_at_most
-from overlay.engine.request import StyleCue
+from overlay.engine.request import Even, StyleCue
 from overlay.engine.tone.light import relight, tone_curve
 from overlay.engine.tone.palette import Cube, apply_cube, palette_cube, sample_colours
 from overlay.engine.tone.swatches import SwatchMap, apply_swatches, swatch_map
-from overlay.imaging.colour import FloatImage
+from overlay.imaging.colour import FloatImage, srgb_to_work
 from overlay.imaging.resample import soften
 
 Curve = tuple[npt.NDArray[np.float64], npt.NDArray[np.float64]]
@@ -46,12 +48,13 @@ class Tint:
         return apply_cube(source, smooth, self.palette)
 
 
-def make_tint(source: FloatImage, cue: StyleCue) -> Tint:
+def make_tint(source: FloatImage, cue: StyleCue, *, parted: bool = True) -> Tint:
     """The maps from the source's colours and tones to those of a cue's picture.
 
     Parameters
     ----------
     source : (H, W, 3) float32, working space, at full size.
+    parted : whether its detail is parted from its tones first; not in colours that lie in a row.
     """
     colours = usable(cue, work_at_most(cue.picture, _SAMPLED))
     palette: Cube | SwatchMap | None = None
@@ -64,8 +67,43 @@ def make_tint(source: FloatImage, cue: StyleCue) -> Tint:
     curve = None
     if cue.facets.light > 0:
         wanted = colours[:, 0] if cue.is_swatches else sample_colours(colours)[:, 0]
-        painted = Tint(palette, None).paint(source, source)[..., 0]
-        curve = tone_curve(soften(np.ascontiguousarray(painted), 2).ravel()[::7], wanted)
+        painted = np.ascontiguousarray(Tint(palette, None).paint(source, source)[..., 0])
+        tones = soften(painted, 2).ravel()[::7] if parted else painted.ravel()
+        curve = tone_curve(tones, wanted)
+    return Tint(palette, curve)
+
+
+def even_tint(source: FloatImage, cue: StyleCue, even: Even | None) -> Tint:
+    """A tint that is in part the set's: own + amount (shared - own), for its maps and its curve.
+
+    The shared one is made from the colours of all sources of the set, so that a colour turns into
+    nearly the same one in every picture.
+    """
+    own = make_tint(source, cue)
+    if even is None or even.amount <= 0:
+        return own
+    colours = srgb_to_work(even.colours)
+    shared = keep(
+        ("shared tint", content_key(even.colours), cue_key(cue)),
+        partial(make_tint, colours, cue, parted=False),
+    )
+    return _between(own, shared, np.float32(even.amount))
+
+
+def cue_key(cue: StyleCue) -> tuple[bytes, bool, bool]:
+    """All of a cue that its tint is made of."""
+    return content_key(cue.picture, cue.allowed), cue.facets.palette > 0, cue.facets.light > 0
+
+
+def _between(own: Tint, shared: Tint, amount: np.float32) -> Tint:
+    palette, curve = own.palette, own.curve
+    if isinstance(palette, SwatchMap) and isinstance(shared.palette, SwatchMap):
+        palette = palette.towards(shared.palette, amount)
+    elif isinstance(palette, np.ndarray) and isinstance(shared.palette, np.ndarray):
+        palette = palette + amount * (shared.palette - palette)
+    if curve is not None and shared.curve is not None:
+        at, to = curve
+        curve = at, to + float(amount) * (np.interp(at, *shared.curve) - to)
     return Tint(palette, curve)
 
 

@@ -10,6 +10,7 @@ from overlay.words.language.writing import phrases_of, without_emphasis
 
 _SHARES = {"weight", "enter", "leave", "fade_in", "fade_out", "departure"} | {
     "palette", "surface", "light", "layout", "likeness", "sharpen", "contours", "guidance",
+    "amount",
 }  # fmt: skip
 _FILES = ("reference", "avoided", "map", "of", "source")
 
@@ -29,8 +30,12 @@ def differences(old: Recipe, new: Recipe) -> list[str]:
 
 def _top(recipe: Recipe) -> dict[str, Any]:
     return recipe.model_dump(
-        mode="json", exclude={"cues", "regions", "prompt", "avoid", "words", "placed"}
-    )
+        mode="json",
+        exclude={
+            "cues": True, "regions": True, "prompt": True, "avoid": True, "words": True,
+            "placed": True, "even": {"colours"},
+        },
+    )  # fmt: skip
 
 
 def _words_differences(old: Recipe, new: Recipe) -> list[str]:

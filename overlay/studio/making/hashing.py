@@ -13,7 +13,7 @@ from overlay.studio.inputs.paths import input_paths
 
 # Keys that came after the first proofs: as if they were not there while they say nothing, so that
 # kept proofs are found.
-_LATER = ("stray", "words", "unknown", "placed")
+_LATER = ("stray", "words", "unknown", "placed", "even")
 _LATER_IN_PASS = ("seed", "cues")
 
 

@@ -19,6 +19,7 @@ from overlay.document.cues import (
 )
 from overlay.document.recipe import Recipe
 from overlay.document.text.json_text import RecipeError
+from overlay.document.text.packed import unpack_colours
 from overlay.engine import request as engine
 from overlay.engine.request import Facets, Placement, Request, Stray, StyleCue
 from overlay.engine.steps.schedule import Span
@@ -85,6 +86,7 @@ def build_request(
         departure=_departure(recipe, canvas),
         source=canvas.picture,
         ground=WORDS if canvas.words is not None else "source",
+        even=_even(recipe),
         within=None if recipe.within is None else masks[recipe.within],
         blend=recipe.blend,
         styles=tuple(made["styles"]),
@@ -97,6 +99,12 @@ def build_request(
             "got none that does"
         )
     return request
+
+
+def _even(recipe: Recipe) -> engine.Even | None:
+    if recipe.even is None:
+        return None
+    return engine.Even(recipe.even.amount, unpack_colours(recipe.even.colours)[None])
 
 
 def _departure(recipe: Recipe, canvas: Canvas) -> float:

@@ -57,6 +57,7 @@ def once_more(
         stray=request.stray and replace(request.stray, seed=request.stray.seed + 1),
         source=picture,
         marked=True,
+        even=None,  # that is of the source's colours, not of a proof's
         departure=wanted.departure,  # type: ignore[attr-defined]
         styles=tuple(replace(c, span=Span()) if colours else _marks_alone(c) for c in marked),
         guides=(GuideCue("held", reach, lightness_of(picture), options.sigma, weight=_HOLD),),

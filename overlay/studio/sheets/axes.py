@@ -42,16 +42,16 @@ def read_axis(text: str, recipe: Recipe, where: str, folder: Path | None = None)
         raise RecipeError(f"{where}: must be KEY=VALUE,VALUE or KEY=FROM:TO:COUNT, got {text!r}")
     match = _RANGE.fullmatch(values.strip())
     if match is None:
-        read = [_value(one.strip()) for one in _VALUES.findall(values)]
+        read = [typed_value(one.strip()) for one in _VALUES.findall(values)]
     else:
         read = spread(_number(match[1], where), _number(match[2], where), int(match[3]), where)
     setting = find_setting(recipe, key)
     if folder is not None and setting is not None and setting.kind == "picture":
-        read = [_placed(one, folder) for one in read]
+        read = [placed(one, folder) for one in read]
     return make_axis(key, read, recipe, where)
 
 
-def _placed(value: Any, folder: Path) -> Any:
+def placed(value: Any, folder: Path) -> Any:
     """A file where it lies; `source` of a guide stays the word that it is."""
     if not isinstance(value, str) or value in ("source", BLANK):
         return value
@@ -156,7 +156,7 @@ def axis_title(recipe: Recipe, key: str) -> str:
 def typed_values(text: str, setting: Setting) -> list[Any]:
     """Values as they are typed in a field: `30 50 90`, shares in percent."""
     if setting.kind != "number":
-        return [_value(one.strip()) for one in _VALUES.findall(text) if one.strip()]
+        return [typed_value(one.strip()) for one in _VALUES.findall(text) if one.strip()]
     words = [w for w in re.split(r"[\s,;%]+", text) if w]
     numbers = [_number(word, setting.title) for word in words]
     return [round(n / 100, 6) for n in numbers] if setting.percent else list(numbers)
@@ -169,8 +169,8 @@ def _number(text: str, where: str) -> float:
         raise RecipeError(f"{where}: must be a number, got {shown(text)}") from error
 
 
-def _value(text: str) -> Any:
-    """JSON, or a plain word."""
+def typed_value(text: str) -> Any:
+    """A value as it is typed: JSON, or a plain word; yes, no and none are what they say."""
     try:
         return parse_json(text, "value")
     except RecipeError:

@@ -62,11 +62,12 @@ def varied(recipe: Recipe, chosen: list[tuple[Axis, Any]]) -> Recipe:
     """A recipe with values in place of its own; raises `RecipeError` where they do not go."""
     data = recipe_data(recipe)
     for axis, value in chosen:
-        _lay(data, recipe, axis.key, value)
+        lay(data, recipe, axis.key, value)
     return make_recipe(data, "cell")
 
 
-def _lay(data: dict[str, Any], recipe: Recipe, key: str, value: Any) -> None:
+def lay(data: dict[str, Any], recipe: Recipe, key: str, value: Any) -> None:
+    """Lay a value over data from `recipe_data`, and what goes with it, as a guide's options."""
     if key == WITHOUT:
         if value is not None:
             opened(data["cues"], _place(recipe, str(value)))["muted"] = True

@@ -2,18 +2,14 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field
-from io import BytesIO
 from pathlib import Path
-from typing import TYPE_CHECKING, Any
+from typing import Any
 
 import numpy as np
 
 from overlay.document.sheets import Axis, ProofSheet
-from overlay.imaging.colour import ByteImage, srgb_to_work, work_to_srgb
-from overlay.imaging.intake import PictureError, reason
+from overlay.imaging.colour import ByteImage
 from overlay.imaging.one_line import one_line
-from overlay.imaging.resample import resize
-from overlay.imaging.whole_files import write_bytes
 from overlay.studio.sheets.axes import say
 from overlay.studio.sheets.figures import (
     CellPlace,
@@ -23,19 +19,13 @@ from overlay.studio.sheets.figures import (
     ranks,
     unbeaten,
 )
+from overlay.studio.sheets.leaf import ACCENT, FAINT, INK, Leaf, check_extent, check_page, cut
 from overlay.studio.sheets.settings import Setting, find_setting
 from overlay.version import __version__
 
-if TYPE_CHECKING:
-    from matplotlib.figure import Figure
-
-ENDINGS = (".png", ".pdf")
 CELL_WIDTH = 240  # pixels
-_DOTS = 120  # per inch: sizes of type, and of a page on paper
 _MARGIN, _GAP, _LINE, _SIDE = 36, 14, 20, 130  # pixels
 _PLOT = 300  # pixels of its height
-_MOST = 64_000_000  # pixels of a page
-_INK, _FAINT, _PAPER, _ACCENT = "#23221f", "#5d5b55", "#f6f5f1", "#c23f2d"
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -83,25 +73,8 @@ def write_page(
     """
     check_page(path)
     page = _Page(filled, measure, plotted, width)
-    if page.width * page.height > _MOST:
-        raise PictureError(
-            f"{path}: a page may have {_MOST // 1_000_000} megapixels, "
-            f"got {page.width}x{page.height}; choose smaller cells"
-        )
-    out = BytesIO()
-    metadata = {"Software": None} if path.suffix.lower() == ".png" else {"CreationDate": None}
-    # Only what is there goes in, so that the same sheet gives the same bytes.
-    page.figure().savefig(out, format=path.suffix.lower()[1:], dpi=_DOTS, metadata=metadata)
-    try:
-        write_bytes(path, out.getvalue())
-    except OSError as error:
-        raise PictureError(f"{path}: cannot be written: {reason(error)}") from error
-
-
-def check_page(path: Path) -> None:
-    """Refuse a file of another kind."""
-    if path.suffix.lower() not in ENDINGS:
-        raise PictureError(f"{path}: the ending must be .png or .pdf, got {path.suffix!r}")
+    check_extent(path, page.width, page.height)
+    page.drawn().write(path)
 
 
 def default_pair(keys: list[str]) -> tuple[str, str] | None:
@@ -152,11 +125,9 @@ class _Page:
         self.height = below + plot + _MARGIN + _LINE
         self.width = max(self.left + self.sheet.columns * (width + _GAP) + _MARGIN, 560)
 
-    def figure(self) -> "Figure":
+    def drawn(self) -> Leaf:
         """The page, drawn."""
-        from matplotlib.figure import Figure  # takes half a second to load
-
-        made = Figure((self.width / _DOTS, self.height / _DOTS), _DOTS, facecolor=_PAPER)
+        made = Leaf(self.width, self.height)
         self._head(made)
         for row in range(self.sheet.rows):
             for column in range(self.sheet.columns):
@@ -167,61 +138,44 @@ class _Page:
         if self.filled.hashes:
             first = min(self.filled.hashes)
             foot += f"  ·  recipe of cell 1-1: {self.filled.hashes[first][:16]}"
-        self._text(made, self.left, self.height - _MARGIN / 2, foot, colour=_FAINT, size=7)
+        made.text(self.left, self.height - _MARGIN / 2, foot, colour=FAINT, size=7)
         return made
 
-    def _head(self, made: "Figure") -> None:
+    def _head(self, made: Leaf) -> None:
         sheet = self.sheet
-        self._text(made, self.left, _MARGIN, f"{sheet.name}: {self.filled.title}", size=12)
+        made.text(self.left, _MARGIN, f"{sheet.name}: {self.filled.title}", size=12)
         said = f"across: {_axis_title(sheet, sheet.across)}"
         if sheet.down is not None:
             said += f"   down: {_axis_title(sheet, sheet.down)}"
         if self.measure:
             said += f"   under each cell: {measure_title(self.measure)}"
-        self._text(made, self.left, _MARGIN + _LINE, said, colour=_FAINT)
+        made.text(self.left, _MARGIN + _LINE, said, colour=FAINT)
         for column, label in enumerate(axis_labels(sheet, sheet.across)):
             x = self.left + column * (self.cell + _GAP)
-            self._text(made, x, self.top - 6, _cut(label, self.cell // 8))
+            made.text(x, self.top - 6, cut(label, self.cell // 8))
         if sheet.down is not None:
             for row, label in enumerate(axis_labels(sheet, sheet.down)):
                 y = self.top + row * (self.tall + _LINE + _GAP) + 14
-                self._text(made, _MARGIN, y, _cut(label, _SIDE // 8))
+                made.text(_MARGIN, y, cut(label, _SIDE // 8))
 
-    def _draw_cell(self, made: "Figure", place: CellPlace) -> None:
+    def _draw_cell(self, made: Leaf, place: CellPlace) -> None:
         x = self.left + place[1] * (self.cell + _GAP)
         y = self.top + place[0] * (self.tall + _LINE + _GAP)
         picture = self.filled.pictures.get(place)
         if picture is None:
-            fault = self.filled.faults.get(place, "not pulled")
-            for i, line in enumerate(_folded(one_line(fault), self.cell // 6)[:6]):
-                self._text(made, x, y + 14 + 14 * i, line, colour=_ACCENT, size=7)
+            made.fault(x, y, self.filled.faults.get(place, "not pulled"), self.cell)
             return
-        height = round(self.cell * picture.shape[0] / picture.shape[1])
-        small = work_to_srgb(resize(srgb_to_work(picture), height, self.cell))
-        made.figimage(small, x, self.height - y - height, origin="upper")
+        made.picture(x, y, picture, self.cell)
         figure = self.filled.figures.get(place, {}).get(self.measure)
         if figure is not None:
-            self._text(made, x, y + self.tall + 14, f"{figure:.4g}", colour=_FAINT, size=8)
+            made.text(x, y + self.tall + 14, f"{figure:.4g}", colour=FAINT, size=8)
 
-    def _text(
-        self, made: "Figure", x: float, y: float, text: str, *, colour: str = _INK, size: float = 9
-    ) -> None:
-        # Dollar signs in the names of people's files begin no formula.
-        made.text(
-            x / self.width, 1 - y / self.height, text, color=colour, fontsize=size,
-            parse_math=False,
-        )  # fmt: skip
-
-    def _plot(self, made: "Figure", across: str, up: str) -> None:
+    def _plot(self, made: Leaf, across: str, up: str) -> None:
         wide = min(self.width - self.left - _MARGIN, 480)
-        box = (
-            self.left / self.width, 1 - (self.plot_top + _PLOT) / self.height,
-            wide / self.width, _PLOT / self.height,
-        )  # fmt: skip
-        axes = made.add_axes(box, facecolor=_PAPER)
+        axes = made.axes(self.left, self.plot_top, wide, _PLOT)
         figures = self.filled.figures
         if self.sheet.down is None and _numbers(self.sheet.across):
-            for key, colour in ((across, _ACCENT), (up, _INK)):
+            for key, colour in ((across, ACCENT), (up, INK)):
                 points = [
                     (value, figures[0, i][key])
                     for i, value in enumerate(self.sheet.across.values)
@@ -232,13 +186,12 @@ class _Page:
             axes.legend(fontsize=7)
         else:
             self._dots(axes, across, up)
-        axes.tick_params(labelsize=7)
 
     def _dots(self, axes: Any, across: str, up: str) -> None:
         figures = self.filled.figures
         there = {p: f for p, f in figures.items() if across in f and up in f}
         best = unbeaten(figures, across, up)
-        axes.plot(*_columns([(figures[p][across], figures[p][up]) for p in best]), color=_ACCENT)
+        axes.plot(*_columns([(figures[p][across], figures[p][up]) for p in best]), color=ACCENT)
         order = ranks(figures, self.measure)
         for place, found in there.items():
             shade = str(0.75 - 0.6 * order.get(place, 0.5))
@@ -258,12 +211,3 @@ def _numbers(axis: Axis) -> bool:
 def _columns(points: list[tuple[float, float]]) -> tuple[list[float], list[float]]:
     table = np.array(points, float).reshape(-1, 2)
     return table[:, 0].tolist(), table[:, 1].tolist()
-
-
-def _cut(text: str, most: int) -> str:
-    return text if len(text) <= most else text[: most - 1] + "…"
-
-
-def _folded(text: str, most: int) -> list[str]:
-    """A text in lines."""
-    return [text[i : i + most] for i in range(0, len(text), most)]

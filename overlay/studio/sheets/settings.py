@@ -28,7 +28,7 @@ _SHARE, _TWICE = 1.0, 2.0  # upper bounds that mean shares, which people say in 
 _NAMES = {
     "stray.seed": "stray seed", "place.scale": "size on the frame", "place.fit": "fit on the frame",
     "scale": "mark size", "reference": "picture", "avoided": "picture", "guide": "kind of guide",
-    "of": "made from", "invert_region": "all but its region",
+    "even.amount": "even", "of": "made from", "invert_region": "all but its region",
 }  # fmt: skip
 # What is no setting to vary, or cannot be honoured yet.
 _LEFT_OUT = {"overlay", "name", "strokes", "keep_out", "map", "mask"}
@@ -125,6 +125,8 @@ def _run_settings(recipe: Recipe) -> Iterator[Setting]:
     seed = None if recipe.stray is None else recipe.stray.seed
     made = _typed("stray.seed", RUN, _name("stray.seed"), Stray.model_fields["seed"], seed)
     yield from () if made is None else (made,)
+    if recipe.even is not None:
+        yield from _part_settings(recipe, "even", RUN, recipe.even)
     yield Setting("engine", RUN, "engine", "choice", recipe.engine, choices=engine_names())
     yield from _words_settings(recipe)
     names = tuple(cue.name for cue in recipe.cues)

@@ -18,6 +18,11 @@ def joined(phrases: Sequence[str]) -> str:
     return ", ".join(phrases)
 
 
+def blanks_of(text: str) -> list[str]:
+    """The names of the blanks in a text, each once, in their order."""
+    return list(dict.fromkeys(_BLANK.findall(text)))
+
+
 def filled(prompt: str, fillings: Mapping[str, str]) -> str:
     """A prompt with words in place of its blanks: `$subject at left` with `heron`.
 

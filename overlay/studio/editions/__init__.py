@@ -1,0 +1,1 @@
+"""Editions: one recipe over many rows."""
