@@ -7,7 +7,13 @@ from pathlib import Path
 ROOT = Path(__file__).parent.parent / "overlay"
 MODULES = sorted(p for p in ROOT.rglob("*.py") if "app" not in p.relative_to(ROOT).parts)
 LONGEST_MODULE, LONGEST_BODY, MOST_METHODS, MOST_FILES = 350, 40, 20, 21
-KNOW_THE_WINDOW = {"app/main.py", "app/shell/window.py", "app/shell/compose.py"}
+KNOW_THE_WINDOW = {
+    "app/main.py",
+    "app/shell/window.py",
+    "app/shell/compose.py",
+    "app/shell/house.py",
+    "app/shell/telling.py",
+}
 
 
 def dotted(path: Path) -> str:

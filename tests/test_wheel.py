@@ -88,7 +88,7 @@ class WheelTest(unittest.TestCase):
         self.assertEqual(pages, {p.name for p in (ROOT / "docs" / "handbook").glob("*.md")})
 
     def test_the_handbook_finds_its_pictures(self):
-        code = "from overlay.app.shell.handbook import handbook_folder as f; print(f())"
+        code = "from overlay.app.shell.help.handbook import handbook_folder as f; print(f())"
         found = run(self.fresh / "bin" / "python", "-c", code, cwd=self.folder, env=self.home)
         handbook = Path(found.stdout.strip())
         self.assertTrue(handbook.is_relative_to(self.site))

@@ -21,10 +21,10 @@ from overlay.studio.editions.crews import Alone, Crew, Processes
 from overlay.studio.editions.figures import set_figures
 from overlay.studio.editions.folder import EDITION, EditionFolder
 from overlay.studio.editions.job import rows_of
-from overlay.studio.editions.paths import edition_paths
 from overlay.studio.editions.pulling import Outcome, pull_edition
 from overlay.studio.editions.reading import read_edition
 from overlay.studio.editions.sharing import find_colours
+from overlay.studio.inputs.edition_paths import edition_paths
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.sheets.leaf import check_page
 

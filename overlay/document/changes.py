@@ -12,8 +12,8 @@ from overlay.document.recipe import Recipe
 if TYPE_CHECKING:
     from overlay.document.project import State
 
-TRAY, MARKS, SEED_RULE, SHEETS, SAVED = "tray", "marks", "seed_rule", "sheets", "saved"
-_BESIDE = (TRAY, MARKS, SEED_RULE, SHEETS)
+BESIDE = ("tray", "marks", "seed_rule", "sheets", "editions")
+SAVED = "saved"
 _CUE_KEYS = frozenset(key for kind in CUE_TYPES for key in kind.model_fields)
 
 
@@ -24,7 +24,7 @@ class Changes:
     Attributes
     ----------
     keys : keys of the recipe; `cue.KEY` for what differs in cues; `tray`, `marks`, `seed_rule`,
-        `sheets`; `saved` when the state was taken as saved.
+        `sheets`, `editions`; `saved` when the state was taken as saved.
     rows : places of the cues that differ; None where cues came, went, moved or changed kind.
     """
 
@@ -41,10 +41,7 @@ EVERYTHING = Changes(
         {
             *Recipe.model_fields,
             *(f"cue.{key}" for key in _CUE_KEYS),
-            TRAY,
-            MARKS,
-            SEED_RULE,
-            SHEETS,
+            *BESIDE,
             SAVED,
         }
     ),
@@ -55,11 +52,7 @@ EVERYTHING = Changes(
 def changes_between(old: State, new: State) -> Changes:
     """What differs between two states of a project."""
     keys = _different(old.recipe, new.recipe)
-    keys |= {
-        name
-        for name in (TRAY, MARKS, SEED_RULE, SHEETS)
-        if getattr(old, name) != getattr(new, name)
-    }
+    keys |= {name for name in BESIDE if getattr(old, name) != getattr(new, name)}
     rows: frozenset[int] | None = frozenset()
     if "cues" in keys:
         inside, rows = _between_cues(old.recipe.cues, new.recipe.cues)

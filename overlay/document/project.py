@@ -7,6 +7,7 @@ from pathlib import Path
 from typing import Literal
 
 from overlay.document.changes import SAVED, Changes, changes_between
+from overlay.document.editions import Edition
 from overlay.document.history import History
 from overlay.document.observer import Announcement
 from overlay.document.recipe import Recipe
@@ -32,7 +33,7 @@ class State:
     Attributes
     ----------
     seed_rule : whether each pull has the same seed or takes a new one.
-    sheets : proof sheets, in the order they were made; their recipes' paths are absolute.
+    sheets, editions : in the order they were made; their recipes' paths are absolute.
     """
 
     recipe: Recipe = field(default_factory=Recipe)
@@ -40,6 +41,7 @@ class State:
     marks: Mapping[str, ProofMark] = field(default_factory=dict)
     seed_rule: SeedRule = "same"
     sheets: tuple[ProofSheet, ...] = ()
+    editions: tuple[Edition, ...] = ()
 
     def mark(self, recipe_hash: str) -> ProofMark:
         """What is said of a proof."""
@@ -108,19 +110,18 @@ class Project:
         marks: Mapping[str, ProofMark] | None = None,
         seed_rule: SeedRule | None = None,
         sheets: tuple[ProofSheet, ...] | None = None,
+        editions: tuple[Edition, ...] | None = None,
     ) -> None:
         """Change the state as one named step; nothing happens when nothing differs."""
-        new = self._state
-        if recipe is not None:
-            new = replace(new, recipe=recipe)
-        if tray is not None:
-            new = replace(new, tray=tray)
-        if marks is not None:
-            new = replace(new, marks=marks)
-        if seed_rule is not None:
-            new = replace(new, seed_rule=seed_rule)
-        if sheets is not None:
-            new = replace(new, sheets=sheets)
+        wished = {
+            "recipe": recipe,
+            "tray": tray,
+            "marks": marks,
+            "seed_rule": seed_rule,
+            "sheets": sheets,
+            "editions": editions,
+        }
+        new = replace(self._state, **{k: v for k, v in wished.items() if v is not None})  # type: ignore[arg-type]
         if new == self._state:
             return
         self._history.left(name, self._state)

@@ -4,6 +4,7 @@ from typing import Annotated, Any, Literal
 
 from pydantic import Field, ValidationError, field_validator
 
+from overlay.document.editions import MOST_EDITIONS, Edition
 from overlay.document.part import Part, Version, tuples
 from overlay.document.reading import first_fault, make_recipe
 from overlay.document.recipe import Recipe
@@ -35,8 +36,9 @@ class ProjectFile(Part):
     marks: dict[Hash, Mark] = Field(default_factory=dict)
     seed_rule: Literal["same", "new"] = "same"
     sheets: Annotated[tuple[ProofSheet, ...], Field(max_length=MOST_SHEETS)] = ()
+    editions: Annotated[tuple[Edition, ...], Field(max_length=MOST_EDITIONS)] = ()
 
-    @field_validator("tray", "sheets", mode="before")
+    @field_validator("tray", "sheets", "editions", mode="before")
     @classmethod
     def _listed(cls, value: Any) -> Any:
         return tuples(value)
@@ -63,6 +65,14 @@ def make_project_file(data: Any, where: str) -> ProjectFile:
         raise RecipeError(f"{where}: {first_fault(error)}") from error
     make_recipe(data["recipe"], where)
     return found
+
+
+def make_kept_edition(data: Any, where: str) -> Edition:
+    """Validate an edition's plain data; raises `RecipeError` in one line."""
+    try:
+        return Edition.model_validate(data)
+    except ValidationError as error:
+        raise RecipeError(f"{where}: {first_fault(error)}") from error
 
 
 def make_sheet(data: Any, where: str) -> ProofSheet:

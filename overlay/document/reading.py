@@ -6,6 +6,7 @@ from typing import Any
 from pydantic import BaseModel, ValidationError
 
 from overlay.document.cues import CUE_TYPES, KINDS, Facets, Place
+from overlay.document.editions import Edition
 from overlay.document.even import Even
 from overlay.document.keys import apply_setting
 from overlay.document.part import shown
@@ -128,11 +129,13 @@ def _allowed_keys(loc: tuple[int | str, ...]) -> list[str]:
         "across": Axis,
         "down": Axis,
         "sheets": ProofSheet,
+        "editions": Edition,
+        "cross": Axis,
         "keep_out": Stroke,
         "strokes": MapStroke,
     }
     names = [str(part) for part in loc[:-1]]
-    if "sheets" in names and "recipe" in names:
+    if ("sheets" in names or "editions" in names) and "recipe" in names:
         names = names[names.index("recipe") + 1 :]
     model: type[BaseModel] = next((parents[n] for n in reversed(names) if n in parents), Recipe)
     first = ["name", str(getattr(model, "kind", ""))]

@@ -14,14 +14,16 @@ import numpy as np
 import numpy.typing as npt
 
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.resample import pyramid
+from overlay.imaging.resample import double, pyramid
 
 PARTS = ("colour", "tone", "mark size", "texture")
 # A spread of each that halves nothing but is plainly seen; the study's constants, set on its sets.
 _USUAL = np.array([0.12, 0.16, 0.30, 0.80])
 _TONES = np.linspace(0.02, 0.98, 25)
-_OCTAVES = 5  # of marks, from 1 pixel up
+_OCTAVES, _PLACE = 4, 32  # of marks, from 1 pixel up; and pixels of a place they are looked at in
 _PLAIN = np.array([1.0, 0.5, 0.5], np.float32)  # from the working space to OKLab
+_BLANK = 1e-6  # squared contrast of lightness below which a place has no marks
+_CELL, _BY_AREA, _RARE = 0.05, 0.4 - 1, 0.0005  # OKLab; power of a colour's area; share
 _OUT = 1.6  # times the others' usual distance from the set, from which a picture stands out
 
 Array = npt.NDArray[np.float64]
@@ -33,7 +35,8 @@ class Traits(NamedTuple):
     Attributes
     ----------
     mean : (3,), OKLab. root : (3, 3), root of the colours' covariance. tones : (25,), quantiles of
-    lightness from 0 to 1. mark_size : log2 of pixels. texture : natural log of contrast.
+    lightness from 0 to 1. mark_size : in octaves from
+    the finest. texture : natural logarithm of its contrast.
     """
 
     mean: Array
@@ -47,23 +50,51 @@ def traits_of(picture: FloatImage) -> Traits:
     """A picture's traits; its working space (h, w, 3) float32."""
     colours = (picture.reshape(-1, 3) * _PLAIN).astype(np.float64)
     colours[:, 0] += 0.5  # lightness from black 0 to white 1
-    values, axes = np.linalg.eigh(np.cov(colours.T))
+    weight = _weights(colours)
+    mean = weight @ colours
+    apart = colours - mean
+    values, axes = np.linalg.eigh((apart * weight[:, None]).T @ apart)
     root = (axes * np.sqrt(np.maximum(values, 0))) @ axes.T
-    bands = _bands(np.ascontiguousarray(picture[..., 0]))
-    energy = bands**2
-    size = float(energy @ np.arange(len(bands)) / max(energy.sum(), 1e-12))
-    texture = float(np.log(np.sqrt(energy[:3].sum()) + 1e-4))
-    return Traits(colours.mean(axis=0), root, np.quantile(colours[:, 0], _TONES), size, texture)
+    order = np.argsort(colours[:, 0], kind="stable")
+    tones = np.interp(_TONES, np.cumsum(weight[order]), colours[order, 0])
+    size, texture = _marks(np.ascontiguousarray(picture[..., 0]))
+    return Traits(mean, root, tones, size, texture)
 
 
-def _bands(lightness: FloatImage) -> Array:
-    """Deviation of lightness in each octave, from the finest."""
+def _weights(colours: Array) -> Array:
+    """How much each pixel's colour counts: a colour by a power of its area, so that the same
+    palette counts as such whether there is much sky in a picture or little."""
+    cell = np.floor(colours / _CELL).astype(np.int64) + 64
+    cell = cell @ (1, 256, 65536)
+    _, index, count = np.unique(cell, return_inverse=True, return_counts=True)
+    crowd = count[index]
+    weight = np.where(crowd >= _RARE * len(colours), crowd**_BY_AREA, 0.0)
+    return np.asarray(weight / max(weight.sum(), 1e-12))
+
+
+def _marks(lightness: FloatImage) -> tuple[float, float]:
+    """Size of marks in octaves, and the logarithm of their contrast.
+
+    Places count by their contrast up to the usual one: contours of things, which are few and
+    strong, say no more than marks do, and blank paper says little.
+    """
     levels = pyramid(lightness[..., None], _OCTAVES)
-    bands = []
-    for fine, coarse in pairwise(levels):
-        blown = np.repeat(np.repeat(coarse, 2, axis=0), 2, axis=1)[: fine.shape[0], : fine.shape[1]]
-        bands.append(float(np.std(fine - blown)))
-    return np.array(bands)
+    rows, columns = (max(side // _PLACE, 1) for side in lightness.shape)
+    energy = np.zeros((_OCTAVES, rows, columns))
+    for octave, (fine, coarse) in enumerate(pairwise(levels)):
+        gap = (fine - double(coarse, (fine.shape[0], fine.shape[1])))[..., 0]
+        energy[octave] = _box_means(gap**2, rows, columns)
+    total = energy.sum(axis=0) + _BLANK
+    size = np.tensordot(np.arange(_OCTAVES), energy, 1) / total
+    counts = np.minimum(total, np.median(total))
+    return float((size * counts).sum() / counts.sum()), float(np.median(0.5 * np.log(total)))
+
+
+def _box_means(values: FloatImage, rows: int, columns: int) -> Array:
+    """Means over so many equal boxes, as far as they go into a picture: (rows, columns)."""
+    tall, wide = values.shape[0] // rows, values.shape[1] // columns
+    cut = values[: rows * tall, : columns * wide].astype(np.float64)
+    return np.asarray(cut.reshape(rows, tall, columns, wide).mean(axis=(1, 3)))
 
 
 @dataclass(frozen=True)

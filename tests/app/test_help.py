@@ -12,11 +12,11 @@ from PySide6.QtWidgets import QMenu
 
 from overlay.app.parts.status import said_before
 from overlay.app.parts.theme import tones
-from overlay.app.shell.handbook import Handbook, handbook_folder
+from overlay.app.shell.help.handbook import Handbook, handbook_folder
+from overlay.app.shell.help.shortcuts import key_rows
+from overlay.app.shell.help.tour import Tour
 from overlay.app.shell.said import SaidDialog
 from overlay.app.shell.settings_dialog import SettingsDialog
-from overlay.app.shell.shortcuts import key_rows
-from overlay.app.shell.tour import Tour
 from overlay.studio.keeping.settings import load_settings
 from tests.app.harness import WindowTest
 

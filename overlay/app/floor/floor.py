@@ -15,6 +15,7 @@ from overlay.studio.bench.bench import Bench
 from overlay.studio.inputs.cards import is_card
 from overlay.studio.inputs.paths import plain_path
 from overlay.studio.keeping.settings import Settings, load_settings, save_settings
+from overlay.studio.making.words_scene import BlankError
 
 
 class Floor(QObject):
@@ -24,10 +25,12 @@ class Floor(QObject):
     -------
     settings_changed : with the settings before.
     not_there : files that are missing, and the sentence that says so.
+    blank : the sentence that names a blank which must be filled.
     """
 
     settings_changed = Signal(object)
     not_there = Signal(list, str)
+    blank = Signal(str)
 
     def __init__(self, host: QWidget, bench: Bench) -> None:
         super().__init__(host)
@@ -70,6 +73,8 @@ class Floor(QObject):
         """Say what went wrong; where a file is not there, others may offer to look for it."""
         if isinstance(error, MissingFileError):
             self.not_there.emit([error.path], str(error))
+        elif isinstance(error, BlankError):
+            self.blank.emit(str(error))
         else:
             self.refuse(str(error))
 

@@ -61,6 +61,9 @@ class Room:
     def entered(self) -> None:
         """It is shown now."""
 
+    def dress(self) -> None:
+        """Put the theme on what no style sheet reaches, as plots."""
+
     def keep_typed(self) -> None:
         """Take what is being typed for said: something else is done, or the window closes."""
 

@@ -35,6 +35,13 @@ def plain_tip(text: str) -> str:
     return "<qt>" + html.escape(shown).replace("\n", "<br>") + "</qt>"
 
 
+def about(seconds: float) -> str:
+    """A length of time as people say it: `about 40 s`, `about 5 min`, `about 1.5 h`."""
+    if seconds < 90:
+        return f"about {max(seconds, 1):.0f} s"
+    return f"about {seconds / 60:.0f} min" if seconds < 5400 else f"about {seconds / 3600:.1f} h"
+
+
 def ago(when: float) -> str:
     """A moment as people say it: `today 9:05`, `yesterday 21:40`, `3 November`."""
     then, now = time.localtime(when), time.localtime()

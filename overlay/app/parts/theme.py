@@ -219,6 +219,23 @@ def _fields_and_lists(t: Tones) -> str:
     QListView::item:selected {{
         background: {t.well}; color: {t.ink}; border: 1px solid {t.register};
     }}
+    QTableView {{ background: {t.panel}; border: none; outline: none; }}
+    QTableView::item {{ padding: 0 6px; border-bottom: 1px solid {t.well}; }}
+    QTableView::item:selected {{ background: {t.well}; color: {t.ink}; }}
+    QTableView::item:focus {{ border: 1px solid {t.register}; }}
+    QHeaderView {{ background: {t.panel}; }}
+    QHeaderView::section {{
+        background: {t.panel}; color: {t.faint}; border: none; padding: 0 6px;
+        border-bottom: 1px solid {t.hairline};
+    }}
+    QHeaderView::section:vertical {{ border-bottom: 1px solid {t.well}; }}
+    QHeaderView::section:hover {{ color: {t.ink}; }}
+    QTableCornerButton::section {{ background: {t.panel}; border: none; }}
+    QSplitter::handle {{ background: {t.bench}; }}
+    QScrollBar:horizontal {{ background: transparent; height: 8px; margin: 0; }}
+    QScrollBar::handle:horizontal {{
+        background: {t.hairline}; border-radius: 3px; min-width: 24px;
+    }}
     QScrollArea {{ background: transparent; border: none; }}
     QScrollBar:vertical {{ background: transparent; width: 8px; margin: 0; }}
     QScrollBar::handle:vertical {{

@@ -6,11 +6,11 @@ from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.engines import may_run
 from overlay.app.floor.floor import Floor
 from overlay.app.floor.rooms import History, Room, Tab
+from overlay.app.parts.plotting import load_plotting
 from overlay.app.parts.status import StatusLine
 from overlay.app.proof_sheets.deeds import CellDeeds
 from overlay.app.proof_sheets.drafting import Drafting
 from overlay.app.proof_sheets.filling import SheetFiller
-from overlay.app.proof_sheets.plot import load_plotting
 from overlay.app.proof_sheets.room import SheetRoom
 from overlay.app.proof_sheets.shown import ShownSheet
 from overlay.document.sheets import WITHOUT, ProofSheet
@@ -81,6 +81,10 @@ class SheetDesk(QObject, Room):
         self.drafting.heed_recipe()
         if self.shown is None and self.bench.project.state.sheets:
             self.show_place(len(self.bench.project.state.sheets) - 1)
+
+    def dress(self) -> None:
+        """Put the theme on the plot."""
+        self.room.plot.dress()
 
     def escape(self) -> bool:
         """Put what is large away; then leave the cells that are to come."""

@@ -4,7 +4,7 @@ from pydantic import ValidationError
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from overlay.app.floor.floor import Floor
-from overlay.app.proof_sheets.chooser import SettingChooser
+from overlay.app.parts.setting_chooser import SettingChooser
 from overlay.app.proof_sheets.room import SheetRoom
 from overlay.app.proof_sheets.wells import Well, open_chooser
 from overlay.document.reading import first_fault

@@ -3,7 +3,6 @@
 Drawn by pyqtgraph, in the theme's colours. It is loaded when the room is first opened.
 """
 
-from importlib import import_module
 from types import ModuleType
 from typing import Any
 
@@ -19,11 +18,6 @@ from overlay.studio.sheets.figures import CellPlace, measure_keys, measure_title
 from overlay.studio.sheets.page import default_pair
 
 _DOT = 9  # pixels
-
-
-def load_plotting() -> ModuleType:
-    """pyqtgraph; takes a third of a second the first time, so work for another thread."""
-    return import_module("pyqtgraph")
 
 
 class TradeOffPlot(QFrame):
@@ -66,7 +60,7 @@ class TradeOffPlot(QFrame):
 
         Parameters
         ----------
-        plotting : pyqtgraph, from `load_plotting`.
+        plotting : pyqtgraph, from `parts.plotting`.
         """
         self._plotting = plotting
         self._plot = plotting.PlotWidget()

@@ -23,7 +23,7 @@ from overlay.app.parts.fields import calm_wheel
 from overlay.app.parts.icons import set_icon
 from overlay.app.parts.offers import dragged_setting
 from overlay.app.parts.plain import PlainLabel, plain, plain_tip
-from overlay.app.proof_sheets.chooser import SettingChooser
+from overlay.app.parts.setting_chooser import SettingChooser
 from overlay.document.recipe import Recipe
 from overlay.document.sheets import Axis
 from overlay.document.text.json_text import RecipeError

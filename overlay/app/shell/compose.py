@@ -1,10 +1,8 @@
 """Builds panels and desks and joins their signals: the only place that knows them all.
 
 A new room: its folder, its desk (a `Room` with `commands`), a line in `_rooms`, its signals joined
-in a function of their own, its commands in `_commands`, whom to tell of changes in `_tell`.
+in a function of their own, its commands in `commands`; whom to tell of changes in `telling`.
 """
-
-from dataclasses import dataclass
 
 from PySide6.QtWidgets import QWidget
 
@@ -13,11 +11,12 @@ from overlay.app.card.cue_card import CueCard
 from overlay.app.card.map_desk import MapDesk
 from overlay.app.drawer.desk import DrawerDesk
 from overlay.app.drawer.room import DrawerRoom
+from overlay.app.editions.desk import EditionDesk
+from overlay.app.editions.room import EditionRoom
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.floor import Floor
 from overlay.app.handing.desk import HandingDesk
 from overlay.app.parts.status import StatusLine
-from overlay.app.passes.desk import CONCERNED as PASSES_CONCERNED
 from overlay.app.passes.desk import CardPlace, PassDesk
 from overlay.app.picture.advice_desk import AdviceDesk
 from overlay.app.picture.inspector import Inspector
@@ -32,7 +31,9 @@ from overlay.app.regions.panel import RegionPanel
 from overlay.app.sheet.cue_sheet import CueSheet
 from overlay.app.sheet.sheet_desk import SheetDesk
 from overlay.app.shell.bench_room import BenchRoom
-from overlay.app.shell.helping import Helping
+from overlay.app.shell.help.helping import Helping
+from overlay.app.shell.help.tour import bench_stops
+from overlay.app.shell.house import House
 from overlay.app.shell.keeping import Keeping
 from overlay.app.shell.offering import Offering
 from overlay.app.shell.project_files import ProjectFiles
@@ -41,77 +42,14 @@ from overlay.app.shell.refresh import Refresh
 from overlay.app.shell.run_desk import RunDesk
 from overlay.app.shell.search import Search
 from overlay.app.shell.side_tabs import SideTabs
+from overlay.app.shell.telling import tell
 from overlay.app.shell.top_bar import TopBar
-from overlay.app.shell.tour import bench_stops
 from overlay.app.tray.gathering import Gathering
 from overlay.app.tray.tray import Tray
 from overlay.app.tray.tray_desk import TrayDesk
-from overlay.app.words.desk import CONCERNED, DRAWN_BY, WordsDesk
+from overlay.app.words.desk import WordsDesk
 from overlay.app.words.line import WordsLine
-from overlay.document.recipe import Recipe
 from overlay.studio.bench.bench import Bench
-
-_MAPS = ("cue.guide", "cue.of", "cue.map", "cue.options", "cue.strokes")
-
-
-@dataclass(frozen=True, kw_only=True)
-class House:
-    """All panels and desks of a window."""
-
-    floor: Floor
-    refresh: Refresh
-    line: StatusLine
-    top: TopBar
-    tray: Tray
-    stage: PictureStage
-    card: CueCard
-    sheet: CueSheet
-    regions: RegionPanel
-    side: SideTabs
-    bench_room: BenchRoom
-    run_desk: RunDesk
-    tray_desk: TrayDesk
-    source_desk: SourceDesk
-    proof_desk: ProofDesk
-    advice_desk: AdviceDesk
-    card_desk: CardDesk
-    sheet_desk: SheetDesk
-    maps: MapDesk
-    region_desk: RegionDesk
-    inspector: Inspector
-    probe: Probe
-    gathering: Gathering
-    puller: Puller
-    keeping: Keeping
-    files: ProjectFiles
-    drawer_desk: DrawerDesk
-    prepare_desk: PrepareDesk
-    search: Search
-    helping: Helping
-    words_desk: WordsDesk
-    pass_desk: PassDesk
-    handing: HandingDesk
-
-    @property
-    def drawer(self) -> DrawerRoom:
-        """The room of the drawer's desk."""
-        return self.drawer_desk.room
-
-    @property
-    def prepare(self) -> PrepareRoom:
-        """The room of the preparing desk."""
-        return self.prepare_desk.room
-
-    @property
-    def words(self) -> WordsLine:
-        """The line of the words' desk."""
-        return self.words_desk.line
-
-    @property
-    def idle(self) -> bool:
-        """Whether nothing is read, run, or about to be looked at."""
-        busy = self.floor.runner.busy or self.advice_desk.waiting
-        return self.floor.loader.idle and not busy
 
 
 def compose(host: QWidget, bench: Bench) -> House:
@@ -123,7 +61,7 @@ def compose(host: QWidget, bench: Bench) -> House:
     _join_pulling(house)
     _join_pictures(house)
     _join_rooms(house)
-    _tell(house)
+    tell(house)
     return house
 
 
@@ -160,6 +98,7 @@ def _built(host: QWidget, bench: Bench) -> House:
         puller=Puller(floor, proof_desk, stage),
         keeping=keeping,
         files=ProjectFiles(floor, keeping),
+        edition_desk=EditionDesk(floor, EditionRoom(), line),
         drawer_desk=DrawerDesk(floor, DrawerRoom(bench), line),
         prepare_desk=PrepareDesk(floor, PrepareRoom(), line),
         search=Search(floor, top, stage, line),
@@ -171,7 +110,7 @@ def _built(host: QWidget, bench: Bench) -> House:
 
 
 def _rooms(h: House) -> None:
-    h.floor.rooms.add(h.bench_room, h.search.sheets, h.drawer_desk, h.prepare_desk)
+    h.floor.rooms.add(h.bench_room, h.search.sheets, h.edition_desk, h.drawer_desk, h.prepare_desk)
     for room in h.floor.rooms:
         if room.tab is not None:
             h.top.add_room(room.name, room.tab)
@@ -196,6 +135,8 @@ def commands(h: House, window: Entries) -> tuple[Entries, ...]:
         for r in h.floor.rooms
         if r.tab is not None
     )
+    sheets, edition = h.search.sheets, h.edition_desk
+    fills = {sheets.name: sheets.fill, edition.name: edition.pulling.fill}
     return (
         h.files.commands(),
         window,
@@ -204,8 +145,9 @@ def commands(h: House, window: Entries) -> tuple[Entries, ...]:
         h.prepare_desk.commands(h.tray.selected),
         h.sheet_desk.commands(),
         h.words_desk.commands(),
-        h.puller.commands(h.search.sheets.fill),
+        h.puller.commands(fills),
         h.search.commands(),
+        h.edition_desk.commands(),
         h.pass_desk.commands(),
         h.handing.commands(),
         h.proof_desk.commands(),
@@ -285,57 +227,10 @@ def _join_rooms(h: House) -> None:
     h.prepare_desk.saved.connect(h.gathering.take_prepared)
     h.search.sheets.deeds.taken.connect(h.proof_desk.hang_light)
     h.search.queue_desk.offered.connect(lambda recipes, _: [*map(h.puller.pull_recipe, recipes)])
+    h.search.queue_desk.offered.connect(lambda _, names: h.edition_desk.pulling.pull_again(names))
+    h.edition_desk.deeds.taken.connect(h.proof_desk.hang_light)
+    h.floor.blank.connect(h.edition_desk.offer)
     in_drawer = h.drawer_desk.name
     h.handing.chosen = lambda: h.drawer.chosen() if h.floor.room == in_drawer else []
     h.drawer_desk.restored.connect(h.proof_desk.hang_kept)
     h.drawer_desk.compared.connect(h.stage.show_compared)
-
-
-def _tell(h: House) -> None:
-    """Who is told of which changes, and of another project."""
-    on = h.refresh.on
-    for line in (h.stage.status, h.line):
-        on(line.forgive)
-    on(h.top.refresh)  # its title says whether anything is unsaved
-    on(h.tray.refresh, "tray")
-    on(h.tray.heed_uses, "cues", "source", "regions")
-    h.refresh.on_with(h.sheet_desk.refresh, "cues")
-    on(h.sheet.show_blend, "blend")
-    on(h.sheet_desk.show_moment, "departure")
-    h.refresh.on_with(h.pass_desk.heed, *PASSES_CONCERNED)
-    h.refresh.on_with(h.card_desk.refresh, "cues", "regions", "tray")
-    on(h.source_desk.refresh, "source", "size")
-    h.refresh.on_with(h.words_desk.heed, *CONCERNED, *DRAWN_BY)
-    h.refresh.on_with(h.search.live.heed)
-    h.refresh.on_with(h.maps.heed, "source", "size", "prompt", *_MAPS)
-    h.refresh.on_with(h.region_desk.heed, "regions", "cue.name", *_MAPS, *DRAWN_BY)
-    on(h.advice_desk.refresh, *h.advice_desk.CONCERNED)
-    on(h.drawer.refresh, "marks")
-    on(h.search.sheets.refresh, "marks", "sheets")
-    on(h.search.sheets.heed_recipe, *Recipe.model_fields)
-    on(h.keeping.note)
-    h.floor.bench.opened.connect(lambda: _begin(h))
-
-
-def _begin(h: House) -> None:
-    """Another project is in place: nothing of the one before is seen any more."""
-    h.floor.loader.leave_project()
-    h.puller.stop_all()
-    h.tray.forget()
-    h.search.leave()
-    h.pass_desk.choose(None)
-    h.stage.images.clear()
-    h.stage.set_moment(None)
-    h.stage.set_mode("proof")
-    h.card_desk.forget()
-    h.keeping.take_over()
-    h.search.queue_desk.take_over()
-    h.refresh.everything()
-    h.proof_desk.show_facts()
-    h.sheet_desk.show_proof()
-    h.drawer_desk.show_other_project()
-    h.search.sheets.show_other_project()
-    h.proof_desk.hang_kept()
-    path = h.floor.bench.project.path
-    h.floor.say("" if path is None else f"Opened {path.name}")
-    h.files.watch()

@@ -1,6 +1,6 @@
 """Pulling proofs: recipes as they are now go into the queue, pictures develop in place."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QImage
@@ -46,11 +46,11 @@ class Puller(QObject):
         self.runner.shown.connect(self._shown)
         self.runner.ended.connect(lambda run: self._of.pop(run, None))
 
-    def commands(self, fill: Callable[[], object]) -> Entries:
-        """What is run; `fill` pulls the sheet, where sheets are in sight."""
+    def commands(self, fills: Mapping[str, Callable[[], object]]) -> Entries:
+        """What is run; `fills` pulls what is in sight in rooms that have more than one proof."""
 
         def pull() -> None:
-            fill() if self.floor.room == "proof sheet" else self.pull()
+            fills.get(self.floor.room, self.pull)()
 
         return (
             Command("Proof", "Pull", "Ctrl+Return", pull),

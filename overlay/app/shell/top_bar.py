@@ -3,7 +3,7 @@
 import re
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QDragEnterEvent, QFontMetrics
+from PySide6.QtGui import QDragEnterEvent, QFontMetrics, QResizeEvent
 from PySide6.QtWidgets import (
     QComboBox,
     QFrame,
@@ -29,6 +29,7 @@ from overlay.studio.bench.bench import Bench
 from overlay.studio.sheets.hunt import COUNTS, NEAR
 
 _AREAS = (98_304, 221_184, 393_216, 786_432, 1_572_864)
+_ROOMY = 1140  # pixels of width from which there is room for the slider of departure
 
 
 class _RoomTab(QToolButton):
@@ -103,6 +104,11 @@ class TopBar(QFrame):
         row.addWidget(self.button)
         row.addWidget(self.queue)
         row.addWidget(self.stop)
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        # Where there is no room for both, the field says more than the slider.
+        self.departure.setVisible(self.width() >= _ROOMY)
 
     def add_room(self, name: str, tab: Tab) -> None:
         """Have a tab that asks for a room."""

@@ -10,8 +10,8 @@ from overlay.app.floor.commands import Command, Entries
 from overlay.app.parts.icons import retint
 from overlay.app.parts.theme import apply_theme, dress, is_dressed, wants_dark
 from overlay.app.shell.compose import commands, compose
+from overlay.app.shell.help.tour import Tour
 from overlay.app.shell.menus import make_menus
-from overlay.app.shell.tour import Tour
 from overlay.studio.bench.bench import Bench
 from overlay.studio.keeping.settings import Settings
 
@@ -58,7 +58,8 @@ class MainWindow(QMainWindow):
         self.setCentralWidget(centre)
         self._parts = (
             self.menuBar(), h.top, h.tray, h.stage, h.card, h.pass_desk.card, h.side.bar,
-            h.sheet, h.regions, h.drawer, h.prepare, h.search.sheet_room, h.line,
+            h.sheet, h.regions, h.line,
+            *(room.widget for room in h.floor.rooms if room is not h.bench_room),
         )  # fmt: skip
 
     def _commands(self) -> Entries:
@@ -166,7 +167,8 @@ class MainWindow(QMainWindow):
         self._redressing = False
         self._dress_seen()
         retint(self)
-        self.house.search.sheet_room.plot.dress()
+        for room in self.floor.rooms:
+            room.dress()
         self.house.refresh.everything()
         self.setUpdatesEnabled(True)
 

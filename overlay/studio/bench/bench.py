@@ -17,6 +17,7 @@ from overlay.studio.bench.region_edits import free_region_name
 from overlay.studio.bench.words_edits import WordsEdits
 from overlay.studio.inputs.cards import card_swatches, is_card
 from overlay.studio.inputs.checks import PictureChecks
+from overlay.studio.inputs.edition_paths import change_edition_paths
 from overlay.studio.inputs.paths import change_paths
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.drawer import mark_proofs
@@ -139,8 +140,12 @@ class Bench(CueEdits, WordsEdits):
             change_sheet_paths(s, lambda path: str(new) if path == str(old) else path)
             for s in self.project.state.sheets
         )
+        editions = tuple(
+            change_edition_paths(e, lambda path: str(new) if path == str(old) else path)
+            for e in self.project.state.editions
+        )
         made = make_recipe(recipe_data(recipe), "r")
-        self.project.edit(f"Find {old.name}", made, tray=tray, sheets=sheets)
+        self.project.edit(f"Find {old.name}", made, tray=tray, sheets=sheets, editions=editions)
 
     def set_source(self, path: Path | None) -> None:
         """Make a picture the source. Without one the run starts from words, or from noise."""

@@ -121,13 +121,13 @@ class _Contact:
         apart = np.concatenate([s.evenness.apart for s in self.printed.sets])
         order = np.argsort(rows)
         names, bars = np.array(rows)[order], apart[order]
-        wide = min(self.width - 2 * _MARGIN, 60 * len(rows) + 200)
-        axes = made.axes(_MARGIN, self.below + _LINE, wide, _PLOT)
+        wide = min(self.width - 2 * (_MARGIN + _LINE), 60 * len(rows) + 200)
+        axes = made.axes(_MARGIN + 2 * _LINE, self.below + _LINE, wide, _PLOT)
         base = np.zeros(len(names))
         for part, shade in enumerate(_SHADES):
             axes.bar(range(len(names)), bars[:, part], 0.6, base, color=shade, label=PARTS[part])
             base += bars[:, part]
         axes.set_xticks(range(len(names)), [str(row + 1) for row in names])
         axes.set_title("how far each lies from its set", fontsize=8, color=INK, loc="left")
-        axes.legend(fontsize=6, ncols=4, frameon=False, loc="upper right")
+        axes.legend(fontsize=6, ncols=4, frameon=False, loc="lower right", bbox_to_anchor=(1, 1))
         axes.spines[["top", "right"]].set_visible(False)

@@ -11,9 +11,9 @@ from overlay.document.reading import first_fault, make_recipe, read_recipe, reci
 from overlay.document.recipe import Recipe
 from overlay.document.text.json_text import RecipeError, json_text, parse_json, read_json
 from overlay.studio.editions.naming import check_name
-from overlay.studio.editions.paths import edition_in, located
 from overlay.studio.editions.rows import check_edition, column_key
 from overlay.studio.editions.tables import MOST_BYTES, read_rows
+from overlay.studio.inputs.edition_paths import edition_in, located
 from overlay.studio.inputs.paths import absolute_recipe
 
 _KEYS = ("overlay", "title", "recipe", "rows", "cross", "even", "name", "colours")
@@ -96,7 +96,7 @@ def _axis(found: Any, place: int, folder: Path, recipe: Recipe, where: str) -> d
         )
     key, *values = found
     key = column_key(recipe, key)
-    return {"key": key, "values": [located(recipe, key, value, folder) for value in values]}
+    return {"key": key, "values": [located(key, value, folder) for value in values]}
 
 
 def _rows(found: Any, recipe: Recipe, folder: Path, where: str) -> list[dict[str, Any]]:
@@ -110,5 +110,5 @@ def _rows(found: Any, recipe: Recipe, folder: Path, where: str) -> list[dict[str
     for number, row in enumerate(found, 1):
         if not isinstance(row, dict):
             raise RecipeError(f"{where}: rows.{number}: must be an object, got {shown(row)}")
-        made.append({column_key(recipe, k): located(recipe, k, v, folder) for k, v in row.items()})
+        made.append({column_key(recipe, k): located(k, v, folder) for k, v in row.items()})
     return made

@@ -12,10 +12,10 @@ from overlay.document.recipe import Recipe
 from overlay.document.text.json_text import RecipeError, decode_text
 from overlay.imaging.files import WRITABLE
 from overlay.imaging.intake import PictureError, read_regular
-from overlay.studio.editions.paths import located
-from overlay.studio.editions.rows import column_key
+from overlay.studio.editions.rows import blanks, column_key
+from overlay.studio.inputs.edition_paths import located
 from overlay.studio.sheets.axes import typed_value
-from overlay.studio.sheets.settings import find_setting
+from overlay.studio.sheets.settings import find_setting, settings_of
 
 MOST_BYTES = 16 << 20  # of an edition's file, and of a table
 _DELIMITERS = ",;\t"
@@ -35,6 +35,24 @@ def read_rows(path: Path, recipe: Recipe) -> list[Row]:
         return [{"source": str(picture)} for picture in pictures_in(path)]
     text = decode_text(read_regular(path, MOST_BYTES), str(path))
     return list(_table(text, path, recipe))
+
+
+def lines_as_rows(text: str, recipe: Recipe, first: str) -> list[Row]:
+    """Rows from lines of text: a table where its first line names columns, else words of one.
+
+    Parameters
+    ----------
+    first : the column that plain lines go to; empty where there is none.
+    """
+    lines = [line.strip() for line in text.splitlines() if line.strip()][: MOST_ROWS + 1]
+    head = re.split(f"[{_DELIMITERS}]", lines[0]) if lines else []
+    known = {name.strip().lstrip("$") for name in head}
+    columns = {first, *blanks(recipe)} | {s.key for s in settings_of(recipe)}
+    if known and known <= columns:
+        return list(_table(text, Path("pasted table"), recipe))
+    if not first:
+        raise RecipeError("pasted rows: there is no column they could go to; choose one first")
+    return [{first: _cell(recipe, first, line, Path())} for line in lines]
 
 
 def pictures_in(folder: Path) -> list[Path]:
@@ -94,5 +112,5 @@ def _cell(recipe: Recipe, key: str, text: str, folder: Path) -> Any:
     """A cell's value: words and files as they stand, others as they are typed."""
     setting = find_setting(recipe, key)
     if setting is None or setting.kind in ("words", "picture"):
-        return located(recipe, key, text, folder)
+        return located(key, text, folder)
     return typed_value(text)

@@ -8,6 +8,8 @@ from overlay.document.cues import BLANK, AvoidedCue, Cue, GuideCue, ReferenceCue
 from overlay.document.recipe import Recipe
 from overlay.imaging.intake import PictureError
 
+_PICTURE_KEYS = ("reference", "avoided", "of", "map", "mask")
+
 
 def plain_path(path: Path) -> Path:
     """A path whose name is text; raises `PictureError` for one that JSON could not hold."""
@@ -40,6 +42,12 @@ def input_paths(recipe: Recipe) -> list[str]:
 
     change_paths(recipe, note)
     return found
+
+
+def names_file(key: str) -> bool:
+    """Whether the values of a setting are files, by its key; a row's blank is called otherwise."""
+    path, _, last = key.rpartition(".")
+    return key == "source" or (path.startswith(("cues.", "regions.")) and last in _PICTURE_KEYS)
 
 
 def change_path(path: str, change: Callable[[str], str]) -> str:

@@ -30,8 +30,10 @@ from overlay.imaging.intake import (
     reason,
 )
 from overlay.imaging.whole_files import write_bytes, write_whole
+from overlay.studio.inputs.edition_paths import change_edition_paths, edition_paths
 from overlay.studio.inputs.folders import data_folder, shelf_folder
 from overlay.studio.inputs.paths import change_paths, input_paths
+from overlay.studio.keeping.edition_data import plain_editions
 from overlay.studio.keeping.marks import made_marks, plain_marks
 from overlay.studio.keeping.sheet_data import change_sheet_paths, plain_sheets, sheet_paths
 from overlay.studio.keeping.shelf import ProofShelf
@@ -80,6 +82,7 @@ def write_container(
         If the project is larger than what is read again, or the file cannot be written.
     """
     used = [*input_paths(state.recipe), *map(str, state.tray), *sheet_paths(state.sheets)]
+    used += edition_paths(state.editions)
     names = entry_names(used)
     text = _project_text(state, names)
     proofs = [] if shelf is None else sorted(shelf.folder.glob("*"))
@@ -120,6 +123,9 @@ def _project_text(state: State, names: dict[str, str]) -> bytes:
     if state.sheets:
         sheets = (change_sheet_paths(sheet, names.__getitem__) for sheet in state.sheets)
         data["sheets"] = plain_sheets(sheets)
+    if state.editions:
+        editions = (change_edition_paths(e, names.__getitem__) for e in state.editions)
+        data["editions"] = plain_editions(editions)
     return json_text(data).encode()
 
 
@@ -187,7 +193,7 @@ def read_container(path: Path) -> Unpacked:
                 text = _read(container, entries, "project.json", _MOST_TEXT, path)
                 data = parse_json(decode_text(text, f"{path}: project.json"), str(path))
                 found = make_project_file(data, str(path))
-                _refuse_outside([*input_paths(found.recipe), *sheet_paths(found.sheets)], path)
+                _refuse_outside(_named_files(found), path)
                 folder = _own_folder(text, entries)
                 missing = _unpack_pictures(container, entries, found, folder, path)
                 missing += _unpack_proofs(container, entries, shelf_folder(path), path)
@@ -205,9 +211,17 @@ def read_container(path: Path) -> Unpacked:
 
     recipe = change_paths(found.recipe, unpacked)
     sheets = tuple(change_sheet_paths(sheet, unpacked) for sheet in found.sheets)
+    editions = tuple(change_edition_paths(edition, unpacked) for edition in found.editions)
     tray = tuple(folder / Path(name).name for name in found.tray)
     marks = made_marks({key: mark.model_dump() for key, mark in found.marks.items()})
-    return Unpacked(State(recipe, tray, marks, found.seed_rule, sheets), tuple(missing), stamp)
+    state = State(recipe, tray, marks, found.seed_rule, sheets, editions)
+    return Unpacked(state, tuple(missing), stamp)
+
+
+def _named_files(found: ProjectFile) -> list[str]:
+    """Every file that a project names, the tray's aside."""
+    parts = (input_paths(found.recipe), sheet_paths(found.sheets), edition_paths(found.editions))
+    return [path for part in parts for path in part]
 
 
 def _own_folder(text: bytes, entries: dict[str, zipfile.ZipInfo]) -> Path:
@@ -274,9 +288,7 @@ def _unpack_pictures(
     path: Path,
 ) -> list[str]:
     missing = []
-    for name in dict.fromkeys(
-        [*input_paths(found.recipe), *found.tray, *sheet_paths(found.sheets)]
-    ):
+    for name in dict.fromkeys([*_named_files(found), *found.tray]):
         try:
             data = _read(container, entries, name, _MOST_PICTURE, path)
         except UNREADABLE:

@@ -19,6 +19,7 @@ from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.intake import open_regular
 from overlay.imaging.whole_files import sweep_unfinished, write_bytes
 from overlay.studio.inputs.folders import state_folder
+from overlay.studio.keeping.edition_data import made_editions, plain_editions
 from overlay.studio.keeping.holding import Hold, is_held
 from overlay.studio.keeping.marks import made_marks, plain_marks
 from overlay.studio.keeping.sheet_data import made_sheets, plain_sheets
@@ -82,6 +83,7 @@ def recovery_bytes(snapshot: Snapshot) -> bytes:
         "marks": plain_marks(snapshot.state.marks, deleted=True),
         "seed_rule": snapshot.state.seed_rule,
         "sheets": plain_sheets(snapshot.state.sheets),
+        "editions": plain_editions(snapshot.state.editions),
         "recipe": json.loads(recipe_json(snapshot.state.recipe)),
     }
     return json.dumps(data, ensure_ascii=False).encode()
@@ -97,6 +99,7 @@ def load_recovery(path: Path) -> Snapshot | None:
             made_marks(data.get("marks", {})),
             "new" if data.get("seed_rule") == "new" else "same",
             made_sheets(data.get("sheets")),
+            made_editions(data.get("editions")),
         )
         where = None if data["path"] is None else Path(str(data["path"]))
         stamp = data.get("stamp")

@@ -7,10 +7,8 @@ from typing import Any
 from overlay.document.project_file import make_sheet
 from overlay.document.reading import recipe_json
 from overlay.document.sheets import ProofSheet
-from overlay.studio.inputs.paths import change_path, change_paths
+from overlay.studio.inputs.paths import change_path, change_paths, names_file
 from overlay.studio.keeping.unreadable import UNREADABLE
-
-_PICTURE_KEYS = ("source", "reference", "avoided", "of", "map", "mask")
 
 
 def plain_sheets(sheets: Iterable[ProofSheet]) -> list[dict[str, Any]]:
@@ -38,7 +36,7 @@ def change_sheet_paths(sheet: ProofSheet, change: Callable[[str], str]) -> Proof
     axes = {}
     for name in ("across", "down"):
         axis = getattr(sheet, name)
-        if axis is not None and axis.key.rpartition(".")[2] in _PICTURE_KEYS:
+        if axis is not None and names_file(axis.key):
             values = tuple(
                 change_path(value, change) if isinstance(value, str) else value
                 for value in axis.values

@@ -25,6 +25,7 @@ from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.guide_maps import make_map, map_key, stroke_cover
 from overlay.studio.making.word_picks import is_worded, pick_words
+from overlay.studio.making.words_scene import BlankError
 from overlay.words.language.writing import blanks_of
 
 
@@ -134,7 +135,7 @@ def _ground(
     mask = np.zeros(shape, np.float32)
     if region.pick is not None:
         for blank in blanks_of(region.pick):
-            raise RecipeError(f"regions.{name}.pick: ${blank} must be filled, as an edition does")
+            raise BlankError(f"regions.{name}.pick: ${blank} must be filled, as an edition does")
         if canvas.picture is None:
             raise RecipeError(f"regions.{name}.pick: there is no source to pick from")
         painted = [s for s in painted if s.ramp is not None]

@@ -48,6 +48,10 @@ class WordsScene:
     colours: tuple[HeldColour, ...]
 
 
+class BlankError(RecipeError):
+    """Words with a blank in them: an edition fills it, a proof alone cannot be pulled."""
+
+
 def strength_of(recipe: Recipe) -> float:
     """How far words push: guidance times their weight, 0 as if there were none."""
     heard = recipe.prompt.strip() and not recipe.words.muted
@@ -66,7 +70,7 @@ def known_reading(recipe: Recipe, key: str) -> Reading:
     """A prompt of a recipe, read; raises `RecipeError` for a word that is not known."""
     reading = read_prompt(getattr(recipe, key))
     if reading.blanks and recipe.unknown == "refuse":
-        raise RecipeError(f"{key}: ${reading.blanks[0]} must be filled, as an edition does")
+        raise BlankError(f"{key}: ${reading.blanks[0]} must be filled, as an edition does")
     if reading.unknown and recipe.unknown == "refuse":
         word = reading.unknown[0]
         near = f"; near are {', '.join(word.near)}" if word.near else ""

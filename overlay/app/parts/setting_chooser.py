@@ -7,6 +7,7 @@ from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QFrame, QLineEdit, QTreeWidget, QTreeWidgetItem, QVBoxLayout, QWidget
 
 from overlay.app.parts.plain import plain
+from overlay.app.parts.theme import dress
 from overlay.studio.sheets.axes import say
 from overlay.studio.sheets.settings import RUN, Setting
 
@@ -63,6 +64,7 @@ class SettingChooser(QFrame):
 
     def open_under(self, widget: QWidget) -> None:
         """Show the list at a widget's lower edge."""
+        dress(self)
         self.move(widget.mapToGlobal(QPoint(0, widget.height() + 2)))
         self.search.clear()
         self.show()

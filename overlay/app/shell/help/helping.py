@@ -10,11 +10,11 @@ from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.status import said_before
 from overlay.app.parts.theme import wants_dark
-from overlay.app.shell.handbook import Handbook, handbook_folder
+from overlay.app.shell.help.handbook import Handbook, handbook_folder
+from overlay.app.shell.help.shortcuts import ShortcutsDialog
+from overlay.app.shell.help.tour import Stop, Tour
 from overlay.app.shell.said import SaidDialog
 from overlay.app.shell.settings_dialog import SettingsDialog
-from overlay.app.shell.shortcuts import ShortcutsDialog
-from overlay.app.shell.tour import Stop, Tour
 from overlay.version import __version__
 
 

@@ -1,0 +1,1 @@
+"""The room of editions: one recipe over many rows, seen as a set."""

@@ -1,0 +1,1 @@
+"""Help: the handbook, the tour, the list of keys."""
