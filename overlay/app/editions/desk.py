@@ -40,7 +40,7 @@ class EditionDesk(QObject, Room):
         self.deeds, self.picking = EditionDeeds(floor, room), Picking(room)
         self._shown: dict[str, ShownEdition] = {}  # by the edition's title
         self._place = -1  # of the edition in the project, -1 while a new one is made
-        self._soon = QTimer(self, singleShot=True, interval=30)
+        self._soon = QTimer(self, singleShot=True, interval=0)
         self._soon.timeout.connect(self._show_new)
         self._join()
 
@@ -99,9 +99,7 @@ class EditionDesk(QObject, Room):
         if not self.room.evening.is_made:
             make = self.room.evening.make
             self.floor.loader.ask(load_plotting, make, newest="plot", outlives=True)
-        if self.shown is None:
-            self.show_place(len(self.bench.project.state.editions) - 1)
-        self._show_recipe()
+        self.refresh()
 
     def dress(self) -> None:
         """Put the theme on the plot."""
@@ -122,11 +120,9 @@ class EditionDesk(QObject, Room):
     def show_other_project(self) -> None:
         """Another project has other editions."""
         self._shown.clear()
-        self._place = -1
+        self._place = len(self.bench.project.state.editions) - 1
         self.show(None)
         self.refresh()
-        if self.floor.room == self.name:
-            self.entered()
 
     def refresh(self) -> None:
         """The project's editions are others."""

@@ -90,19 +90,7 @@ class EditionRoom(QWidget):
         row = QHBoxLayout(head)
         row.setContentsMargins(12, 0, 12, 0)
         row.setSpacing(8)
-        self.editions = QComboBox()
-        self.editions.setEditable(True)
-        self.editions.setInsertPolicy(QComboBox.InsertPolicy.NoInsert)
-        self.editions.setMinimumWidth(180)
-        self.editions.setAccessibleName("Editions of this project")
-        self.editions.setToolTip("The editions of this project, and a new one; type to rename")
-        typed = self.editions.lineEdit()
-        assert typed is not None
-        typed.editingFinished.connect(self._title_typed)
-        calm_wheel(self.editions)
-        self.editions.activated.connect(
-            lambda _: self.edition_chosen.emit(self.editions.currentData())
-        )
+        self.editions = self._edition_box()
         self.remove = text_button("Remove", "Take this edition out of the project; its proofs stay")
         self.remove.clicked.connect(self.remove_asked)
         label = PlainLabel("Files")
@@ -131,6 +119,21 @@ class EditionRoom(QWidget):
         row.addWidget(self.fill)
         row.addWidget(self.stop)
         return head
+
+    def _edition_box(self) -> QComboBox:
+        """The editions of the project, of which the one that is seen can be called otherwise."""
+        box = QComboBox()
+        box.setEditable(True)
+        box.setInsertPolicy(QComboBox.InsertPolicy.NoInsert)
+        box.setMinimumWidth(180)
+        box.setAccessibleName("Editions of this project")
+        box.setToolTip("The editions of this project, and a new one; type to rename")
+        typed = box.lineEdit()
+        assert typed is not None
+        typed.editingFinished.connect(self._title_typed)
+        calm_wheel(box)
+        box.activated.connect(lambda _: self.edition_chosen.emit(box.currentData()))
+        return box
 
     def _left(self) -> QFrame:
         """The rows, and whose recipe they have."""

@@ -5,6 +5,7 @@ from typing import Any
 
 from PySide6.QtCore import (
     QAbstractTableModel,
+    QEvent,
     QModelIndex,
     QPersistentModelIndex,
     QPoint,
@@ -181,7 +182,7 @@ class RowsTable(QTableView):
         self.setHorizontalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)
         trigger = QAbstractItemView.EditTrigger
         self.setEditTriggers(trigger.DoubleClicked | trigger.EditKeyPressed | trigger.AnyKeyPressed)
-        self.setAcceptDrops(True)
+        self.setDragDropMode(QAbstractItemView.DragDropMode.DropOnly)
         self.setShowGrid(False)
         self.setWordWrap(False)
         self.verticalHeader().setDefaultSectionSize(_ROW)
@@ -225,6 +226,14 @@ class RowsTable(QTableView):
             event.acceptProposedAction()
             column = self.columnAt(event.position().toPoint().x())
             self.dropped.emit(paths, self._rows.key(column))
+
+    def event(self, event: QEvent) -> bool:
+        # Here pasting means rows, whatever it means elsewhere in the window.
+        override = event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent)
+        if override and event.matches(QKeySequence.StandardKey.Paste):  # type: ignore[attr-defined]
+            event.accept()
+            return True
+        return super().event(event)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.matches(QKeySequence.StandardKey.Paste):

@@ -140,7 +140,7 @@ def _drawn(name: str, t: Tones) -> str:
 
 
 def _style_sheet(t: Tones) -> str:
-    return _panels(t) + _buttons(t) + _fields_and_lists(t) + _arrows_and_sliders(t)
+    return _panels(t) + _buttons(t) + _fields_and_lists(t) + _tables(t) + _arrows_and_sliders(t)
 
 
 def _panels(t: Tones) -> str:
@@ -219,6 +219,25 @@ def _fields_and_lists(t: Tones) -> str:
     QListView::item:selected {{
         background: {t.well}; color: {t.ink}; border: 1px solid {t.register};
     }}
+    QScrollArea {{ background: transparent; border: none; }}
+    QScrollBar:vertical {{ background: transparent; width: 8px; margin: 0; }}
+    QScrollBar::handle:vertical {{
+        background: {t.hairline}; border-radius: 3px; min-height: 24px;
+    }}
+    QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; width: 0; }}
+    QMenuBar {{ background: {t.bench}; color: {t.ink}; }}
+    QMenuBar::item {{ padding: 4px 10px; background: transparent; }}
+    QMenuBar::item:selected {{ background: {t.well}; }}
+    QMenu {{ background: {t.panel}; color: {t.ink}; border: 1px solid {t.hairline}; padding: 4px; }}
+    QMenu::item {{ padding: 4px 24px 4px 12px; border-radius: 3px; }}
+    QMenu::item:selected {{ background: {t.well}; }}
+    QMenu::item:disabled {{ color: {t.faint}; }}
+    QMenu::separator {{ height: 1px; background: {t.hairline}; margin: 4px 8px; }}
+    """
+
+
+def _tables(t: Tones) -> str:
+    return f"""
     QTableView {{ background: {t.panel}; border: none; outline: none; }}
     QTableView::item {{ padding: 0 6px; border-bottom: 1px solid {t.well}; }}
     QTableView::item:selected {{ background: {t.well}; color: {t.ink}; }}
@@ -236,20 +255,6 @@ def _fields_and_lists(t: Tones) -> str:
     QScrollBar::handle:horizontal {{
         background: {t.hairline}; border-radius: 3px; min-width: 24px;
     }}
-    QScrollArea {{ background: transparent; border: none; }}
-    QScrollBar:vertical {{ background: transparent; width: 8px; margin: 0; }}
-    QScrollBar::handle:vertical {{
-        background: {t.hairline}; border-radius: 3px; min-height: 24px;
-    }}
-    QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; width: 0; }}
-    QMenuBar {{ background: {t.bench}; color: {t.ink}; }}
-    QMenuBar::item {{ padding: 4px 10px; background: transparent; }}
-    QMenuBar::item:selected {{ background: {t.well}; }}
-    QMenu {{ background: {t.panel}; color: {t.ink}; border: 1px solid {t.hairline}; padding: 4px; }}
-    QMenu::item {{ padding: 4px 24px 4px 12px; border-radius: 3px; }}
-    QMenu::item:selected {{ background: {t.well}; }}
-    QMenu::item:disabled {{ color: {t.faint}; }}
-    QMenu::separator {{ height: 1px; background: {t.hairline}; margin: 4px 8px; }}
     """
 
 

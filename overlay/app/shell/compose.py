@@ -72,16 +72,9 @@ def _built(host: QWidget, bench: Bench) -> House:
     side = SideTabs(tray, stage, place := CardPlace(card), regions)
     proof_desk, keeping = ProofDesk(floor, stage), Keeping(floor)
     return House(
-        floor=floor,
+        floor=floor, line=line, top=top, tray=tray, stage=stage, card=card, sheet=sheet,
+        regions=regions, side=side,
         refresh=Refresh(bench, floor),
-        line=line,
-        top=top,
-        tray=tray,
-        stage=stage,
-        card=card,
-        sheet=sheet,
-        regions=regions,
-        side=side,
         bench_room=BenchRoom(floor, side, stage, sheet),
         run_desk=RunDesk(floor, top),
         tray_desk=TrayDesk(floor, tray),
@@ -106,7 +99,7 @@ def _built(host: QWidget, bench: Bench) -> House:
         pass_desk=PassDesk(floor, sheet, place, stage),
         handing=HandingDesk(floor),
         helping=Helping(floor, bench_stops(tray, sheet, top.button, stage), stage.view),
-    )
+    )  # fmt: skip
 
 
 def _rooms(h: House) -> None:
