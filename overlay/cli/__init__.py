@@ -18,6 +18,7 @@ _COMMANDS = (
     ("hunt", "pull several seeds beside each other", "hunt"),
     ("meet", "find the setting at which a measure meets a target", "meet"),
     ("edition", "pull a set of pictures from one recipe", "edition"),
+    ("sequence", "render frames in order, each held to the one before", "sequence"),
     ("demo", "open the demo project, or render it into a folder", "demo"),
     ("map", "write a structure map of a picture as PNG", "maps"),
     ("mask", "write a mask of a part of a picture as PNG", "mask"),

@@ -23,7 +23,7 @@ from overlay.engine.matches import (
 )
 from overlay.engine.matching import search
 from overlay.engine.matching.atlas import PATCH, Atlas
-from overlay.engine.matching.field import PAD, STRIDE, pad_canvas
+from overlay.engine.matching.field import PAD, STRIDE, Field, pad_canvas
 from overlay.engine.matching.vote import vote
 from overlay.engine.material import Material
 from overlay.engine.record import Trace
@@ -33,9 +33,15 @@ from overlay.imaging.colour import FloatImage
 from overlay.imaging.noise import add_noise
 from overlay.imaging.resample import soften
 
-_SWEEPS, _ENTERING_SWEEPS = 2, 4
+SWEEPS, ENTERING_SWEEPS = 2, 4
 _NEAR = 24  # pixels within which later steps search
 _SEARCH, _DETAIL = 1, 3  # purposes of random numbers
+POWER = 1.5  # of the window that patches are laid with
+
+
+def doubt_at(step: Step) -> float:
+    """Squared difference to the canvas below which patches count alike."""
+    return 0.002 + 0.5 * step.noise**2
 
 
 @dataclass(frozen=True)
@@ -127,8 +133,7 @@ class Marker:
     ) -> FloatImage:
         """Search and vote in one reference, in all together, or in each where it has its share."""
         material, control = self._material, self._control
-        before = self._matches.get(group)
-        matches = next_matches(material, atlas, self._casting, before, step, group=group)
+        matches = self._moved(step, atlas, group)
         canvas = padded[PAD:-PAD, PAD:-PAD]
         if material.free_mean.any():
             sought = pad_canvas(self._raise_detail(canvas, atlas, step))
@@ -136,20 +141,64 @@ class Marker:
             sought = padded
         query = make_query(material, sought, matches.grid, matches.label, step)
         control.check()
-        matches.field, _, means = search.refine(
-            query, atlas, matches.grid, matches.field, soft=entering,
-            sweeps=_ENTERING_SWEEPS if entering else _SWEEPS, coherence=COHERENCE,
-            radius=reach_of(atlas) if entering else _NEAR,
-            key=material.chance.key(step, _SEARCH), check=control.check,
-            tidy=step.number == material.request.steps - 1,
-        )  # fmt: skip
+        means = self._refine(query, atlas, matches, step, entering=entering)
         owner = atlas.owner[matches.field[..., 0]].astype(np.int16)
         matches.owner = np.where(matches.label < 0, np.int16(-1), owner)
         self._matches[group] = matches
         control.check()
+        return self._vote(matches, means, atlas, canvas, step)
+
+    def _moved(self, step: Step, atlas: Atlas, group: int | None) -> Matches:
+        """The correspondence so far, on the grid of a step."""
+        before = self._matches.get(group)
+        return next_matches(self._material, atlas, self._casting, before, step, group=group)
+
+    def _refine(
+        self,
+        query: search.Query,
+        atlas: Atlas,
+        matches: Matches,
+        step: Step,
+        *,
+        entering: bool,
+    ) -> FloatImage:
+        """Search, from what `matches` holds to what it holds then; the means of the patches."""
+        sweeps = ENTERING_SWEEPS if entering else SWEEPS
+        return self._search(query, atlas, matches, step, entering=entering, sweeps=sweeps)
+
+    def _search(
+        self,
+        query: search.Query,
+        atlas: Atlas,
+        matches: Matches,
+        step: Step,
+        *,
+        entering: bool,
+        sweeps: int,
+        held: tuple[Field, FloatImage] | None = None,
+    ) -> FloatImage:
+        """So many sweeps; `held` as in `search.refine`."""
+        matches.field, _, means = search.refine(
+            query, atlas, matches.grid, matches.field, soft=entering,
+            sweeps=sweeps, coherence=COHERENCE,
+            radius=reach_of(atlas) if entering else _NEAR,
+            key=self._material.chance.key(step, _SEARCH), check=self._control.check,
+            tidy=step.number == self._material.request.steps - 1, held=held,
+        )  # fmt: skip
+        return means
+
+    def _vote(
+        self,
+        matches: Matches,
+        means: FloatImage,
+        atlas: Atlas,
+        canvas: FloatImage,
+        step: Step,
+    ) -> FloatImage:
+        """What the matches say of the canvas."""
         return vote(
-            matches.field, matches.label, means, material.free_mean, atlas, matches.grid, canvas,
-            power=1.5, doubt=0.002 + 0.5 * step.noise**2,
+            matches.field, matches.label, means, self._material.free_mean, atlas, matches.grid,
+            canvas, power=POWER, doubt=doubt_at(step),
         )  # fmt: skip
 
     def _mixed(self, step: Step, padded: FloatImage, atlas: Atlas, *, entering: bool) -> FloatImage:

@@ -39,6 +39,7 @@ class Matches:
     field : (rows, columns, 3) page, y, x.
     label : (rows, columns) int16, the group of pages a patch may take from, -1 for none.
     owner : (rows, columns) int16, the reference it was taken from, -1 for none.
+    group : what was sought in, None for all references that share the picture.
     """
 
     field: Field
@@ -46,6 +47,7 @@ class Matches:
     owner: Labels
     grid: Grid
     level: int
+    group: int | None = None
 
 
 def reach_of(atlas: Atlas) -> int:
@@ -106,6 +108,7 @@ def next_matches(
     step: Step,
     *,
     group: int | None = None,
+    shift: tuple[int, int] = (0, 0),
 ) -> Matches:
     """Move the correspondence to a step's grid and scale, and give out the areas anew.
 
@@ -115,9 +118,11 @@ def next_matches(
     Parameters
     ----------
     group : one reference, or the atlas's `all_group`, for all patches; None lets references share.
+    shift : pixels down and to the right by which the grid lies elsewhere.
     """
     offset = material.chance.key(step, _GRID)
-    grid = make_grid(*material.shape(step.level), (offset & 3, (offset >> 2) & 3))
+    lies = ((offset & 3) + shift[0]) & 3, ((offset >> 2 & 3) + shift[1]) & 3
+    grid = make_grid(*material.shape(step.level), lies)
     label = _labels(material, casting, step, grid)
     homes = label
     if group is not None:
@@ -139,7 +144,7 @@ def next_matches(
             factor = 2.0 ** (casting.level - step.level)
             field[needed] = carry_field(home, casting.grid, factor, grid, atlas)[needed]
     field[label < 0] = 0
-    return Matches(field, label, label, grid, step.level)
+    return Matches(field, label, label, grid, step.level, group)
 
 
 def _labels(material: Material, casting: Casting, step: Step, grid: Grid) -> Labels:

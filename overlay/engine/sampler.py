@@ -84,7 +84,7 @@ def go_on(
         run.take()
         if run.taken in parts:
             part(run.state())
-    picture = _finish(request, run)
+    picture = finish(request, run)
     done = time.perf_counter()
     control.step(1.0, "done")
     seconds = {"prepare": prepared - began, "run": done - prepared, "total": done - began}
@@ -101,7 +101,7 @@ def _shapes(facets: Facets) -> bool:
     return max(facets.surface, facets.layout, facets.likeness) > 0
 
 
-def _finish(request: Request, run: Run) -> ByteImage:
+def finish(request: Request, run: Run) -> ByteImage:
     """Bytes of the last canvas; where no cue reaches, the source's own."""
     canvas: FloatImage = run.finished()
     picture = work_to_srgb(canvas)

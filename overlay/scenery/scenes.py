@@ -122,9 +122,18 @@ def draw_scene(name: str, width: int = 960, height: int = 640, *, smooth: bool =
     width, height : pixels.
     smooth : trace the edges more finely; off for a quick sketch.
     """
+    return draw_stage(stage_of(name), width, height, smooth=smooth)
+
+
+def stage_of(name: str) -> Stage:
+    """The stage of one of `SCENES`; raises `ValueError` for another name."""
     if name not in SCENES:
         raise ValueError(f"a scene must be one of {', '.join(SCENES)}, got {name!r}")
-    stage = SCENES[name]()
+    return SCENES[name]()
+
+
+def draw_stage(stage: Stage, width: int, height: int, *, smooth: bool = True) -> Drawn:
+    """Draw a stage, see `draw_scene`."""
     names = FIRST_LABELS + sorted({solid.label for solid in stage.solids})
     colour = np.zeros((height, width, 3))
     depth = np.zeros((height, width), np.float32)
@@ -132,7 +141,7 @@ def draw_scene(name: str, width: int = 960, height: int = 640, *, smooth: bool =
     relief = np.empty(terrain.RELIEF_SHAPE, np.float32)
     terrain.draw_relief(stage.hills, relief)
     table, land = tabulate(stage.solids, names), _land(stage)
-    camera = _camera(stage)
+    camera = camera_of(stage)
     march.trace_picture(table, land, relief, camera, colour, depth, labels)
     if smooth:
         march.smooth_edges(table, land, relief, camera, _rough(colour), colour)
@@ -146,7 +155,7 @@ def _land(stage: Stage) -> npt.NDArray[np.float64]:
     return np.array(values, np.float64)
 
 
-def _camera(stage: Stage) -> tuple[npt.NDArray[np.float64], ...]:
+def camera_of(stage: Stage) -> tuple[npt.NDArray[np.float64], ...]:
     """Eye, right, up (both scaled by the view) and forward."""
     eye = np.asarray(stage.eye, np.float64)
     forward = np.asarray(stage.look_at, np.float64) - eye

@@ -61,6 +61,11 @@ class Room:
     def entered(self) -> None:
         """It is shown now."""
 
+    @property
+    def parts(self) -> tuple[QWidget, ...]:
+        """What is put in the theme's style sheet, one after another."""
+        return (self.widget,)
+
     def dress(self) -> None:
         """Put the theme on what no style sheet reaches, as plots."""
 

@@ -59,7 +59,7 @@ class MainWindow(QMainWindow):
         self._parts = (
             self.menuBar(), h.top, h.tray, h.stage, h.card, h.pass_desk.card, h.side.bar,
             h.sheet, h.regions, h.line,
-            *(room.widget for room in h.floor.rooms if room is not h.bench_room),
+            *(p for room in h.floor.rooms if room is not h.bench_room for p in room.parts),
         )  # fmt: skip
 
     def _commands(self) -> Entries:

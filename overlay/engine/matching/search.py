@@ -41,6 +41,7 @@ _LIVELY, _LIVELY_SOFT = 0.5, 1.0
 _ALWAYS, _OFTEN = 6, 4
 # How many times worse a match may be that takes the place of one nobody continues, at the end.
 _LONELY = 1.5
+_NOTHING_HELD = np.zeros((0, 0, 3), np.int32), np.zeros((0, 0), np.float32)
 
 
 @dataclass(frozen=True)
@@ -83,6 +84,7 @@ def refine(
     check: Callable[[], object],
     tidy: bool = False,
     worn: npt.NDArray[np.bool_] | None = None,
+    held: tuple[Field, FloatImage] | None = None,
 ) -> tuple[Field, FloatImage, FloatImage]:
     """Improve a field by sweeps.
 
@@ -97,6 +99,8 @@ def refine(
     tidy : end with a sweep in which matches that no neighbour continues give way to ones that do,
         even somewhat worse, so that no specks are left.
     worn : from `worn_places` of a larger field that this one is a part of; None looks at this one.
+    held : the matches of the frame before, moved along, and by what their ranks are multiplied,
+        (rows, columns) float32 up to 1; None outside of sequences.
 
     Returns
     -------
@@ -108,6 +112,7 @@ def refine(
     cost = np.empty((grid.rows, grid.columns), np.float32)
     measure_matches(sought, pages, field, cost)
     new_field, new_cost = np.empty_like(field), np.empty_like(cost)
+    carried, discount = _NOTHING_HELD if held is None else held
     moved, new_moved = np.ones(cost.shape, np.bool_), np.ones(cost.shape, np.bool_)
     for number in range(sweeps + tidy):
         check()
@@ -121,7 +126,7 @@ def refine(
         sweep(
             sought, pages, field, cost, moved,
             uses, mark_repeats(field), np.float32(bound), np.float32(lonely), reach, key + number,
-            new_field, new_cost, new_moved,
+            carried, discount, new_field, new_cost, new_moved,
         )  # fmt: skip
         field, new_field = new_field, field
         cost, new_cost = new_cost, cost

@@ -103,6 +103,12 @@ def _coheres(field, i, j, page, y, x):
 
 
 @njit(cache=True, forceinline=True, error_model="numpy")
+def _same(field, i, j, page, y, x):
+    """Whether a field has this very match at a place."""
+    return field[i, j, 0] == page and field[i, j, 1] == y and field[i, j, 2] == x
+
+
+@njit(cache=True, forceinline=True, error_model="numpy")
 def _staleness(uses, table, field, i, j, page, y, x):
     """How many times better a match must be whose place is worn or shows nearby."""
     dearer = _worn(uses, table, page, y, x)
@@ -245,7 +251,7 @@ def _try_places(
 
 @njit(cache=True, fastmath=True, parallel=True, nogil=True, error_model="numpy")
 def sweep(
-    q, p, field, cost, moved, uses, repeated, coherence, lonely, radius, key,
+    q, p, field, cost, moved, uses, repeated, coherence, lonely, radius, key, carried, discount,
     new_field, new_cost, new_moved,
 ):  # fmt: skip
     """Improve every match, from `field`, `cost` and `moved` into the new ones.
@@ -259,9 +265,12 @@ def sweep(
     coherence : how many times worse a continued match may be, float32.
     lonely : how many times worse a match may be that takes the place of one nobody continues.
     radius : pixels within which random places are tried, 0 for none.
+    carried, discount : (rows, columns, 3) int32 and (rows, columns) float32, matches of the frame
+        before and by what their rank is multiplied; none of either outside of sequences.
     """
     canvas, guide, step, top, left, asked, label, free, floors = q
     colours, guides, known, means, table, first, count = p
+    held = len(discount) > 0
     for i in prange(label.shape[0]):
         for j in range(label.shape[1]):
             page, y, x, d = field[i, j, 0], field[i, j, 1], field[i, j, 2], cost[i, j]
@@ -277,6 +286,8 @@ def sweep(
                 rank *= _worn(uses, table, page, y, x)
                 if repeated[i, j]:
                     rank *= np.float32(REPEAT)
+                if held and _same(carried, i, j, page, y, x):
+                    rank *= discount[i, j]
                 at = place_of(i, j, top, left, step)
                 best = page, y, x, d, rank
                 best = _try_neighbours(
@@ -289,4 +300,4 @@ def sweep(
                 )  # fmt: skip
             new_field[i, j, 0], new_field[i, j, 1], new_field[i, j, 2] = page, y, x
             new_cost[i, j] = d
-            new_moved[i, j] = page != field[i, j, 0] or y != field[i, j, 1] or x != field[i, j, 2]
+            new_moved[i, j] = not _same(field, i, j, page, y, x)

@@ -16,7 +16,7 @@ def vote_window(power: float) -> FloatImage:
 
 
 @njit(cache=True, forceinline=True, error_model="numpy")
-def _span(cell, first, length):
+def span(cell, first, length):
     """The pixels (from, to) of the canvas that a cell of the grid covers."""
     begin = STRIDE * cell - first
     return max(begin, 0), min(begin + STRIDE, length)
@@ -48,7 +48,7 @@ def _add_patch(
 
 
 @njit(cache=True, forceinline=True, error_model="numpy")
-def _write(total, count, ys, xs, out):
+def write_cell(total, count, ys, xs, out):
     """The weighted means of a cell's pixels; where nobody spoke `out` stays."""
     for y in range(ys[0], ys[1]):
         for x in range(xs[0], xs[1]):
@@ -64,11 +64,11 @@ def _vote(
 ):  # fmt: skip
     """By cells of the grid, whose pixels all lie under the same four patches."""
     for row in prange(label.shape[0] - 1):
-        ys = _span(row + 1, top, out.shape[0])
+        ys = span(row + 1, top, out.shape[0])
         total, count = np.empty(3 * STRIDE * STRIDE, np.float32), np.empty(16, np.float32)
         shift = np.zeros(3, np.float32)
         for j in range(1, label.shape[1]):
-            xs = _span(j, left, out.shape[1])
+            xs = span(j, left, out.shape[1])
             total[:], count[:] = 0, 0
             for n in range(4):
                 k, m = row + (n >> 1), j - 1 + (n & 1)
@@ -85,7 +85,7 @@ def _vote(
                     sharp, first, width[page], dy, dx, shift, ys, xs, query, window, doubt,
                     total, count,
                 )  # fmt: skip
-            _write(total, count, ys, xs, out)
+            write_cell(total, count, ys, xs, out)
 
 
 def vote(

@@ -6,6 +6,7 @@ import numpy as np
 
 from overlay.engine.blending import draw_nearer, lay_on, restore_contrast
 from overlay.engine.control import Control
+from overlay.engine.library import Library
 from overlay.engine.marker import Correspondence, Marker
 from overlay.engine.matches import Owners
 from overlay.engine.matching.field import pad_canvas
@@ -96,7 +97,7 @@ class Run:
         self.film: list[Frame] = []
         self._update_amounts(first)
         if material.library is not None:
-            self._marker = Marker(material, material.library, first, self.control)
+            self._marker = self._make_marker(material.library, first, None)
         self._level = first.level
         self.canvas = self._start(first)
         # Where a surface has spoken so far, 0 to 1: there the canvas stands, elsewhere the ground.
@@ -109,10 +110,12 @@ class Run:
         # Copied, for a step takes its canvas apart in place.
         self.canvas, self._presence = state.canvas.copy(), state.presence
         if material.library is not None:
-            self._marker = Marker(
-                material, material.library, self.steps[0], self.control, state.correspondence
-            )
+            self._marker = self._make_marker(material.library, self.steps[0], state.correspondence)
             self._owners = self._marker.owners()
+
+    def _make_marker(self, library: Library, first: Step, known: Correspondence | None) -> Marker:
+        """What lays marks in this run."""
+        return Marker(self.material, library, first, self.control, known)
 
     def state(self) -> State:
         """Where the run is, for others to go on from."""

@@ -1,0 +1,119 @@
+"""Sequences with known motion: how steady they are, and what a frame costs."""
+
+import time
+from collections.abc import Callable, Iterator
+from itertools import pairwise
+
+import numpy as np
+
+from overlay.engine.request import Facets, GuideCue, Request, StyleCue
+from overlay.engine.sampler import render
+from overlay.engine.sequence.frame import render_frame
+from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of
+from overlay.imaging.colour import ByteImage, srgb_to_work
+from overlay.imaging.resample import soften
+from overlay.measures.patches import style_match
+from overlay.motion.flicker import change, flicker
+from overlay.motion.flow import find_motion
+from overlay.motion.warp import warp
+from overlay.scenery.manners import draw_manner
+from overlay.scenery.moving import Moved, crossing, halved, pan, ride
+from overlay.scenery.scenes import draw_scene
+
+WIDTH, HEIGHT, FRAMES = 384, 256, 6
+MANNERS = ("gouache", "glazed tile", "lino cut")
+
+
+def _wide(scale: int) -> ByteImage:
+    return draw_scene("windmill", scale * (WIDTH + 64), scale * HEIGHT).picture
+
+
+KINDS: dict[str, Callable[[], Iterator[Moved]]] = {
+    "whole-pixel pan": lambda: pan(_wide(1), FRAMES, WIDTH, HEIGHT, 2),
+    "half-pixel pan": lambda: halved(pan(_wide(2), FRAMES, 2 * WIDTH, 2 * HEIGHT, 3)),
+    "moving camera": lambda: ride("bottle kiln", FRAMES, WIDTH, HEIGHT),
+    "moving object": lambda: crossing("windmill", FRAMES, WIDTH, HEIGHT),
+}
+
+
+def request(source: ByteImage, manner: ByteImage) -> Request:
+    """A frame's request: one manner, contours held by half."""
+    options, (height, width) = EdgeOptions(), source.shape[:2]
+    strength = contour_reach(source, options)
+    guide = GuideCue("contours", strength, lightness_of(source), options.sigma, 0.5)
+    style = StyleCue("manner", manner, Facets(1, 1, 1))
+    return Request(width, height, 7, 16, 0.75, source, (style,), (guide,))
+
+
+def sequence(
+    frames: list[Moved], manner: ByteImage, held: float
+) -> tuple[list[ByteImage], list[float]]:
+    """A sequence's pictures, and the seconds of each."""
+    before, pictures, seconds = None, [], []
+    for number, frame in enumerate(frames):
+        began = time.perf_counter()
+        motion = find_motion(frame.picture, frames[number - 1].picture) if number and held else None
+        picture, before = render_frame(request(frame.picture, manner), before, motion, held)
+        seconds.append(time.perf_counter() - began)
+        pictures.append(picture)
+    return pictures, seconds
+
+
+def steadiness(frames: list[Moved], pictures: list[ByteImage]) -> float:
+    """Flicker along the true flow."""
+    changes = []
+    ours = [srgb_to_work(p) for p in pictures]
+    theirs = [srgb_to_work(f.picture) for f in frames]
+    for (a, b), (c, d), frame in zip(pairwise(ours), pairwise(theirs), frames[1:], strict=True):
+        found = [change(now, old, frame.flow, frame.true) for old, now in ((a, b), (c, d))]
+        changes.append((found[0] or 0.0, found[1] or 0.0))
+    return flicker(changes) or 0.0
+
+
+def sticking(frames: list[Moved], pictures: list[ByteImage]) -> float:
+    """How much more detail stays in its place on the frame than moving it would leave, -1 to 1."""
+    found = []
+    for (old, now), frame in zip(pairwise(pictures), frames[1:], strict=True):
+        fast = frame.true & (np.linalg.norm(frame.flow, axis=-1) > 1.2)
+        if fast.sum() < 200:
+            continue
+        a, b = (srgb_to_work(p)[..., :1] for p in (old, now))
+        moved = warp(a, frame.flow)
+        detail = [v - soften(v, 2) for v in (a, b, moved)]
+        together = [np.corrcoef(detail[0][fast].T, detail[k][fast].T)[0, 1] for k in (1, 2)]
+        found.append(together[0] - together[1])
+    return float(np.mean(found)) if found else 0.0
+
+
+def sharpness(picture: ByteImage) -> float:
+    """Mean step of lightness from pixel to pixel."""
+    return float(np.abs(np.diff(srgb_to_work(picture)[..., 0], axis=1)).mean())
+
+
+def main(manners: tuple[str, ...] = MANNERS) -> None:
+    """Print every kind in every manner, held against free."""
+    print("kind, manner: flicker held, free; style held, free; sharpness held / free; sticking; s")
+    for kind, make in KINDS.items():
+        frames = list(make())
+        for name in manners:
+            manner = draw_manner(name, 480, 320)
+            held, spent = sequence(frames, manner, 1.0)
+            free, _ = sequence(frames, manner, 0.0)
+            began = time.perf_counter()
+            render(request(frames[-1].picture, manner))
+            single = time.perf_counter() - began
+            theirs, last = srgb_to_work(manner), srgb_to_work(frames[-1].picture)
+            match = [style_match(srgb_to_work(s[-1]), last, theirs) for s in (held, free)]
+            crisp = np.mean(
+                [sharpness(a) / sharpness(b) for a, b in zip(held[1:], free[1:], strict=True)]
+            )
+            print(
+                f"{kind}, {name}: {steadiness(frames, held):.2f} {steadiness(frames, free):.2f}; "
+                f"{match[0]:.1f} {match[1]:.1f}; {crisp:.3f}; {sticking(frames, held):+.3f}; "
+                f"{np.median(spent[1:]):.2f} / {single:.2f}",
+                flush=True,
+            )
+
+
+if __name__ == "__main__":
+    main()

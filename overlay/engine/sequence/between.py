@@ -1,0 +1,154 @@
+"""Patches that lie between the pixels of their reference, laid over each other.
+
+As `matching.vote`, but a reference is read by Catmull-Rom splines where a match has a rest.
+"""
+
+import numpy as np
+import numpy.typing as npt
+from numba import njit, prange
+
+from overlay.engine.matching.atlas import PATCH, Atlas
+from overlay.engine.matching.field import STRIDE, Field, Grid
+from overlay.engine.matching.vote import span, vote_window, write_cell
+from overlay.imaging.colour import FloatImage
+from overlay.motion.warp import cubic_weights
+
+_CUBIC = cubic_weights()
+_WHOLE, _NONE = 0.1, 0.25  # contrast lost half way between pixels: all is used, none is used
+
+
+@njit(cache=True, forceinline=True, error_model="numpy")
+def _resampled(sharp, start, high, wide, y, x, rest, tall, across, weights, lines, out):
+    """A reference's colours at the pixels of a cell, each a rest beside its place.
+
+    `lines` are rows that were read across.
+    """
+    first_y, first_x = -2 if rest[0] < 0 else -1, -2 if rest[1] < 0 else -1
+    steps = weights.shape[0] - 1
+    down = weights[int((rest[0] + (rest[0] < 0)) * steps + np.float32(0.5))]
+    along = weights[int((rest[1] + (rest[1] < 0)) * steps + np.float32(0.5))]
+    for a in range(tall + 3):
+        row = start + min(max(y + first_y + a, 0), high - 1) * wide
+        for n in range(across):
+            for c in range(3):
+                lines[a, n, c] = 0
+            for b in range(4):
+                at = (row + min(max(x + n + first_x + b, 0), wide - 1)) * 3
+                for c in range(3):
+                    lines[a, n, c] += along[b] * sharp[at + c]
+    for k in range(tall):
+        for n in range(across):
+            for c in range(3):
+                out[k, n, c] = (
+                    down[0] * lines[k, n, c] + down[1] * lines[k + 1, n, c]
+                    + down[2] * lines[k + 2, n, c] + down[3] * lines[k + 3, n, c]
+                )  # fmt: skip
+
+
+@njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
+def _add(values, shift, dy, dx, ys, xs, query, window, doubt, total, count):
+    """Add what a patch says of a cell's pixels, by how well it agrees with the query."""
+    for k in range(ys[1] - ys[0]):
+        for n in range(xs[1] - xs[0]):
+            apart = np.float32(0)
+            for c in range(3):
+                e = values[k, n, c] + shift[c] - query[ys[0] + k, xs[0] + n, c]
+                apart += e * e
+            w = window[dy + k] * window[dx + n] / (doubt + apart)
+            at = k * STRIDE + n
+            count[at] += w
+            for c in range(3):
+                total[3 * at + c] += w * (values[k, n, c] + shift[c])
+
+
+@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
+def _vote(
+    sharp, means, start, high, wide, field, rest, label, mean, free, top, left, query, window,
+    doubt, weights, out,
+):  # fmt: skip
+    """By cells of the grid, whose pixels all lie under the same four patches."""
+    for row in prange(label.shape[0] - 1):
+        ys = span(row + 1, top, out.shape[0])
+        total, count = np.empty(3 * STRIDE * STRIDE, np.float32), np.empty(16, np.float32)
+        shift = np.zeros(3, np.float32)
+        lines = np.empty((STRIDE + 3, STRIDE, 3), np.float32)
+        values = np.empty((STRIDE, STRIDE, 3), np.float32)
+        for j in range(1, label.shape[1]):
+            xs = span(j, left, out.shape[1])
+            total[:], count[:] = 0, 0
+            for n in range(4):
+                k, m = row + (n >> 1), j - 1 + (n & 1)
+                r = label[k, m]
+                if r < 0:
+                    continue
+                page, y, x = field[k, m, 0], field[k, m, 1], field[k, m, 2]
+                if len(means):
+                    at = (start[page] + y * wide[page] + x) * 3
+                    for c in range(3):
+                        shift[c] = free[r, c] * (mean[k, m, c] - means[at + c])
+                dy, dx = ys[0] + top - STRIDE * k, xs[0] + left - STRIDE * m
+                _resampled(
+                    sharp, start[page], high[page], wide[page], y + dy, x + dx, rest[k, m],
+                    ys[1] - ys[0], xs[1] - xs[0], weights, lines, values,
+                )  # fmt: skip
+                _add(values, shift, dy, dx, ys, xs, query, window, doubt, total, count)
+            write_cell(total, count, ys, xs, out)
+
+
+def vote_between(
+    field: Field,
+    rest: FloatImage,
+    label: npt.NDArray[np.int16],
+    means_q: FloatImage,
+    free_mean: FloatImage,
+    atlas: Atlas,
+    grid: Grid,
+    query: FloatImage,
+    *,
+    power: float,
+    doubt: float,
+) -> FloatImage:
+    """Lay matched patches over each other, each read where its match and its rest say.
+
+    Parameters
+    ----------
+    rest : (rows, columns, 2) float32, down and to the right, in pixels of the reference.
+    others : see `matching.vote.vote`.
+
+    Returns
+    -------
+    (H, W, 3) float32, working space, a new array.
+    """
+    out = query.copy()
+    _vote(
+        atlas.sharp, atlas.means, atlas.start, atlas.height, atlas.width, field, rest, label,
+        means_q, free_mean, grid.top, grid.left, np.ascontiguousarray(query), vote_window(power),
+        np.float32(doubt), _CUBIC, out,
+    )  # fmt: skip
+    return out
+
+
+def usable_rest(atlas: Atlas) -> FloatImage:
+    """How much of its rest a match may use, for each page: (pages,) float32 in 0..1.
+
+    A reference as fine as its pixels loses contrast between them, and would pulse as it moves.
+    """
+    shares = np.ones(len(atlas.start), np.float32)
+    for page, (first, high, wide) in enumerate(
+        zip(atlas.start, atlas.height, atlas.width, strict=True)
+    ):
+        values = atlas.sharp[first * 3 : (first + high * wide) * 3].reshape(high, wide, 3)[..., 0]
+        shares[page] = np.clip((_NONE - _lost(values)) / (_NONE - _WHOLE), 0, 1)
+    return shares
+
+
+def _lost(lightness: FloatImage) -> float:
+    """Share of fine contrast that a shift of half a pixel costs."""
+    if min(lightness.shape) < PATCH:
+        return 0.0
+    own = np.diff(lightness, axis=1)
+    half = (
+        -lightness[:, :-3] + 9 * lightness[:, 1:-2] + 9 * lightness[:, 2:-1] - lightness[:, 3:]
+    ) / 16
+    there = float(np.abs(np.diff(half, axis=1)).mean())
+    return 1 - there / max(float(np.abs(own).mean()), 1e-6)

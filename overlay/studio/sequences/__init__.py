@@ -1,0 +1,1 @@
+"""Sequences: frames read, rendered one after another, measured and written."""

@@ -1,0 +1,179 @@
+"""A sequence in work: frame after frame, each held to the one before, and how steady they are."""
+
+import tempfile
+import time
+from collections.abc import Iterator
+from dataclasses import dataclass, field
+from pathlib import Path
+from typing import Any
+
+import numpy as np
+
+from overlay.document.passes import active
+from overlay.document.recipe import OWN_ENGINE, Recipe
+from overlay.document.sequences import Sequence
+from overlay.document.text.json_text import RecipeError
+from overlay.engine.control import Control
+from overlay.engine.sequence.film import Film
+from overlay.engine.sequence.frame import render_frame
+from overlay.imaging.colour import ByteImage, srgb_to_work
+from overlay.imaging.files import write_picture
+from overlay.motion.flicker import change, flicker
+from overlay.motion.flow import SURE, Motion, find_motion, opencv
+from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.making.groundwork import Groundwork
+from overlay.studio.making.hashing import hash_recipe
+from overlay.studio.sequences.frames import Frames, open_frames
+from overlay.studio.sequences.keys import check_keys, frame_recipe
+
+
+@dataclass(frozen=True)
+class Made:
+    """One frame that is there.
+
+    Attributes
+    ----------
+    number : from 1. recipe : of it, its source where the frame was read from.
+    changes : how much it and its source changed from the frame before, where the flow is sure; None
+    for the first, for a cut, and where nothing is. cut : whether another scene begins.
+    """
+
+    number: int
+    picture: ByteImage
+    source: ByteImage
+    recipe: Recipe
+    recipe_hash: str
+    seconds: float
+    changes: tuple[float, float] | None
+    cut: bool
+
+
+@dataclass
+class Outcome:
+    """How a sequence went; frames themselves are not held."""
+
+    changes: list[tuple[float, float]] = field(default_factory=list)
+    seconds: list[float] = field(default_factory=list)
+    lines: list[dict[str, Any]] = field(default_factory=list)
+
+    def take(self, made: Made, file: str | None = None) -> None:
+        """Note a frame."""
+        if made.changes is not None:
+            self.changes.append(made.changes)
+        self.seconds.append(made.seconds)
+        own = None if made.changes is None else flicker([made.changes])
+        self.lines.append(
+            {
+                "file": file,
+                "recipe_hash": made.recipe_hash,
+                "seconds": round(made.seconds, 3),
+                "flicker": None if own is None else round(own, 2),
+                "cut": made.cut,
+            }
+        )
+
+    def report(self) -> dict[str, Any]:
+        """The report as plain data, see `docs/recipe.md`."""
+        steady = flicker(self.changes)
+        return {
+            "frames": self.lines,
+            "flicker": None if steady is None else round(steady, 3),
+            "seconds": round(sum(self.seconds), 3),
+        }
+
+
+def check_sequence(sequence: Sequence) -> Frames:
+    """Its frames, if it can be made; else `RecipeError`, `PictureError`, or an extra is missing."""
+    check_keys(sequence)
+    if sequence.recipe.engine != OWN_ENGINE:
+        raise RecipeError(f"engine: sequences need {OWN_ENGINE}, got {sequence.recipe.engine!r}")
+    if active(sequence.recipe.passes):
+        raise RecipeError(
+            "passes: frames of a sequence have none, got "
+            f"{len(active(sequence.recipe.passes))}; enlarge them afterwards"
+        )
+    opencv()
+    return open_frames(Path(sequence.frames))
+
+
+def make_sequence(
+    sequence: Sequence, frames: Frames, control: Control, *, first: int = 1, last: int | None = None
+) -> Iterator[Made]:
+    """Render frames one after another.
+
+    Parameters
+    ----------
+    frames : from `check_sequence`.
+    first, last : which of them, counted from 1; the ones before are not looked at.
+
+    Raises
+    ------
+    RecipeError, PictureError
+        If a frame cannot be read or has no recipe; the ones before it are there.
+    CancelledError
+        If the control says so.
+    """
+    end = last or frames.count
+    total = None if end is None else max(end - first + 1, 1)
+    with tempfile.TemporaryDirectory(prefix="overlay-frames-") as folder:
+        scratch, state = Path(folder), _State()
+        for number, frame in enumerate(frames, 1):
+            if number < first:
+                continue
+            if last is not None and number > last:
+                return
+            share = (number - first) / (total or number)
+            part = control.part(share, min((number - first + 1) / (total or number), 1.0))
+            path = scratch / f"{number:05}.png"
+            write_picture(path, frame)
+            yield state.make(sequence, number, path, part)
+            path.unlink()
+
+
+@dataclass
+class _State:
+    """What the next frame builds on."""
+
+    store: PictureStore = field(default_factory=PictureStore)
+    film: Film | None = None
+    source: ByteImage | None = None
+    picture: ByteImage | None = None
+
+    def make(self, sequence: Sequence, number: int, path: Path, control: Control) -> Made:
+        """Render the frame that lies in a file."""
+        began = time.perf_counter()
+        recipe = frame_recipe(sequence, number, str(path))
+        control.step(0.0, f"frame {number}: its motion")
+        request = Groundwork(recipe, self.store).request
+        assert request.source is not None
+        motion = self._motion(request.source)
+        run = control.part(0.15, 0.95)
+        picture, film = render_frame(request, self.film, motion, sequence.held, run)
+        spent = time.perf_counter() - began
+        changes = self._changes(picture, request.source, motion)
+        cut = motion is not None and motion.is_cut
+        self.film, self.source, self.picture = film, request.source, picture
+        return Made(
+            number, picture, request.source, recipe, hash_recipe(recipe), spent, changes, cut
+        )
+
+    def _motion(self, source: ByteImage) -> Motion | None:
+        if self.source is None:
+            return None
+        if self.source.shape != source.shape:
+            raise RecipeError(
+                f"size: must be the same for all frames, got {source.shape[1]}x{source.shape[0]}"
+            )
+        return find_motion(source, self.source)
+
+    def _changes(
+        self, picture: ByteImage, source: ByteImage, motion: Motion | None
+    ) -> tuple[float, float] | None:
+        if motion is None or motion.is_cut or self.picture is None or self.source is None:
+            return None
+        pairs = ((picture, self.picture), (source, self.source))
+        sure = np.asarray(motion.sure > SURE)
+        found = [
+            change(srgb_to_work(now), srgb_to_work(old), motion.flow, sure) for now, old in pairs
+        ]
+        return None if found[0] is None or found[1] is None else (found[0], found[1])
