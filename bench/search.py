@@ -9,7 +9,7 @@ import numpy as np
 from bench.subjects import reference, source
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
-from overlay.document.sheets import ProofSheet
+from overlay.document.sets.sheets import ProofSheet
 from overlay.engine.control import Control
 from overlay.engine.kept import forget
 from overlay.imaging.files import write_picture

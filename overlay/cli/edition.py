@@ -10,7 +10,7 @@ from overlay.cli.ends import DONE, FAILED, SOME_FAILED, complain
 from overlay.cli.progress import Progress
 from overlay.cli.render import set_threads
 from overlay.cli.targets import check_target
-from overlay.document.editions import Edition
+from overlay.document.sets.editions import Edition
 from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.imaging.intake import PictureError

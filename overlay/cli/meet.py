@@ -10,7 +10,7 @@ from overlay.cli.progress import Progress
 from overlay.cli.render import set_threads
 from overlay.cli.targets import check_target
 from overlay.document.reading import read_recipe, recipe_json
-from overlay.document.sheets import TRIAL_PIXELS
+from overlay.document.sets.sheets import TRIAL_PIXELS
 from overlay.document.text.json_text import RecipeError
 from overlay.imaging.whole_files import write_bytes
 from overlay.studio.inputs.paths import absolute_recipe, input_paths, relative_recipe

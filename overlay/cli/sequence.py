@@ -10,15 +10,14 @@ from overlay.cli.ends import DONE
 from overlay.cli.progress import Progress
 from overlay.cli.render import set_threads
 from overlay.cli.targets import check_target
-from overlay.document.reading import read_recipe, recipe_json
-from overlay.document.sequences import USUAL_HELD, Sequence
+from overlay.document.reading import read_recipe
+from overlay.document.sets.sequences import USUAL_HELD, Sequence
 from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage
 from overlay.imaging.intake import PictureError
 from overlay.imaging.whole_files import write_bytes
-from overlay.studio.inputs.paths import absolute_recipe, input_paths, relative_recipe
-from overlay.studio.making.engines import engine_mark
+from overlay.studio.inputs.paths import absolute_recipe, input_paths
 from overlay.studio.sequences.frames import Frames
 from overlay.studio.sequences.keys import read_key
 from overlay.studio.sequences.making import Made, Outcome, check_sequence, make_sequence
@@ -75,7 +74,7 @@ def _sequence(options: argparse.Namespace) -> Sequence:
         raise RecipeError(f"--rate: must be 0.1 to 240, got {options.rate}")
     return Sequence(
         title=options.recipe.stem[:80] or "sequence",
-        recipe=located.model_copy(update={"source": None, "departure": located.departure}),
+        recipe=located.model_copy(update={"source": None}),
         frames=str(options.frames.absolute()),
         held=options.held,
         keys=tuple(read_key(text, located) for text in options.keys),
@@ -108,17 +107,10 @@ def _make(
     made = make_sequence(sequence, frames, control)
     if is_folder(options.out):
         for one in made:
-            _write_one(options.out, one, outcome)
+            write_frame(options.out, one, sequence, frames.file(one.number))
+            outcome.take(one, frame_file(options.out, one.number).name)
     else:
         write_all(options.out, _noted(made, outcome), options.rate or frames.rate)
-
-
-def _write_one(folder: Path, made: Made, outcome: Outcome) -> None:
-    """A frame in the folder, its recipe without the scratch file that its source was."""
-    recipe = made.recipe.model_copy(update={"source": None})
-    text = recipe_json(relative_recipe(recipe, folder))
-    write_frame(folder, made.number, made.picture, text, engine_mark(recipe.engine))
-    outcome.take(made, frame_file(folder, made.number).name)
 
 
 def _noted(made: Iterator[Made], outcome: Outcome) -> Iterator[ByteImage]:

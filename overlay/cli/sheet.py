@@ -11,7 +11,7 @@ from overlay.cli.render import set_threads
 from overlay.cli.targets import check_target
 from overlay.document.reading import first_fault, read_recipe, recipe_json
 from overlay.document.recipe import Recipe
-from overlay.document.sheets import TRIAL_PIXELS, ProofSheet
+from overlay.document.sets.sheets import TRIAL_PIXELS, ProofSheet
 from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.imaging.files import write_picture

@@ -7,11 +7,11 @@ from pathlib import Path
 from typing import Literal
 
 from overlay.document.changes import SAVED, Changes, changes_between
-from overlay.document.editions import Edition
 from overlay.document.history import History
 from overlay.document.observer import Announcement
 from overlay.document.recipe import Recipe
-from overlay.document.sheets import ProofSheet
+from overlay.document.sets.editions import Edition
+from overlay.document.sets.sheets import ProofSheet
 
 SeedRule = Literal["same", "new"]
 FileStamp = tuple[int, int, int]  # time of change in nanoseconds, size, inode

@@ -4,11 +4,11 @@ from typing import Annotated, Any, Literal
 
 from pydantic import Field, ValidationError, field_validator
 
-from overlay.document.editions import MOST_EDITIONS, Edition
 from overlay.document.part import Part, Version, tuples
 from overlay.document.reading import first_fault, make_recipe
 from overlay.document.recipe import Recipe
-from overlay.document.sheets import MOST_SHEETS, ProofSheet
+from overlay.document.sets.editions import MOST_EDITIONS, Edition
+from overlay.document.sets.sheets import MOST_SHEETS, ProofSheet
 from overlay.document.text.json_text import RecipeError
 
 PICTURES = "pictures/"

@@ -6,14 +6,14 @@ from typing import Any
 from pydantic import BaseModel, ValidationError
 
 from overlay.document.cues import CUE_TYPES, KINDS, Facets, Place
-from overlay.document.editions import Edition
-from overlay.document.even import Even
 from overlay.document.keys import apply_setting
 from overlay.document.part import shown
 from overlay.document.passes import PASS_TYPES, PASSES
 from overlay.document.recipe import Recipe, Stray
 from overlay.document.regions import Region
-from overlay.document.sheets import Axis, ProofSheet
+from overlay.document.sets.editions import Edition
+from overlay.document.sets.even import Even
+from overlay.document.sets.sheets import Axis, ProofSheet
 from overlay.document.strokes import MapStroke, Stroke
 from overlay.document.text.bulk import refuse_bulk
 from overlay.document.text.json_text import RecipeError, decode_text, json_text, parse_json

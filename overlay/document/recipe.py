@@ -7,10 +7,10 @@ from typing import Annotated, Any, Literal
 from pydantic import FailFast, Field, field_validator, model_validator
 
 from overlay.document.cues import AnyCue, GuideCue, ReferenceCue
-from overlay.document.even import Even
 from overlay.document.part import FilePath, Name, Part, Unit, Version, tuples
 from overlay.document.passes import MOST_PASSES, AnyPass, Seed, Settle, check_growth
 from overlay.document.regions import Region
+from overlay.document.sets.even import Even
 from overlay.document.strokes import Stroke
 from overlay.document.words import MOST_PLACED, PlacedThing, Unknown, Words, check_prompt
 

@@ -350,7 +350,7 @@ class LargeSheetTest(SheetRoomTest):
         from PySide6.QtGui import QImage
 
         from overlay.app.proof_sheets.shown import ShownCell
-        from overlay.document.sheets import Axis, ProofSheet
+        from overlay.document.sets.sheets import Axis, ProofSheet
 
         sheet = ProofSheet(
             name="large", across=Axis(key="seed", values=tuple(range(10))),

@@ -8,7 +8,7 @@ from pathlib import Path
 
 from overlay.document.project import ProofMark, State
 from overlay.document.reading import make_recipe, read_recipe
-from overlay.document.sheets import Axis, ProofSheet
+from overlay.document.sets.sheets import Axis, ProofSheet
 from overlay.document.text.json_text import RecipeError
 from overlay.imaging.files import read_picture
 from overlay.imaging.intake import PictureError

@@ -7,9 +7,9 @@ from unittest import mock
 
 import numpy as np
 
-from overlay.document.editions import Edition
 from overlay.document.project import State
 from overlay.document.reading import make_recipe
+from overlay.document.sets.editions import Edition
 from overlay.document.text.json_text import RecipeError
 from overlay.document.text.packed import unpack_colours
 from overlay.engine.control import CancelledError, Control

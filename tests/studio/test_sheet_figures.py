@@ -8,7 +8,7 @@ import numpy as np
 from PIL import Image
 
 from overlay.document.reading import make_recipe
-from overlay.document.sheets import Axis, ProofSheet
+from overlay.document.sets.sheets import Axis, ProofSheet
 from overlay.imaging.intake import PictureError
 from overlay.studio.sheets.figures import (
     flat_measures,

@@ -4,7 +4,7 @@ from pathlib import Path
 import numpy as np
 
 from overlay.document.reading import make_recipe
-from overlay.document.sheets import ProofSheet
+from overlay.document.sets.sheets import ProofSheet
 from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import CancelledError, Control
 from overlay.imaging.files import write_picture

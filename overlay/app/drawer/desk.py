@@ -12,7 +12,7 @@ from overlay.app.floor.rooms import History, Room, Tab
 from overlay.app.parts.file_dialogs import ask_export
 from overlay.app.parts.images import to_image
 from overlay.app.parts.status import StatusLine
-from overlay.document.sheets import ProofSheet
+from overlay.document.sets.sheets import ProofSheet
 from overlay.handing.pictures import Output
 from overlay.imaging.files import read_picture
 from overlay.imaging.formats.xmp import Credit

@@ -16,8 +16,8 @@ from overlay.app.floor.rooms import History, Room, Tab
 from overlay.app.parts.plain import about
 from overlay.app.parts.plotting import load_plotting
 from overlay.app.parts.status import StatusLine
-from overlay.document.editions import Edition
 from overlay.document.recipe import Recipe
+from overlay.document.sets.editions import Edition
 from overlay.studio.editions import edits
 from overlay.studio.editions.rows import check_edition
 
@@ -52,7 +52,7 @@ class EditionDesk(QObject, Room):
         room.stop_asked.connect(self.pulling.stop)
         room.edition_chosen.connect(self.show_place)
         room.remove_asked.connect(self._remove)
-        room.title_typed.connect(self.rename)
+        room.title_typed.connect(self._rename)
         room.deed_asked.connect(self._do)
         room.recipe_asked.connect(self._move_recipe)
         room.evening.anew_asked.connect(self.pulling.find_anew)
@@ -199,7 +199,7 @@ class EditionDesk(QObject, Room):
         self._foretell()
         self.room.heed_chosen()
 
-    def rename(self, title: str) -> None:
+    def _rename(self, title: str) -> None:
         """Call the edition otherwise."""
         edition, title = self.present(), title.strip()[:80]
         taken = {e.title for e in self.bench.project.state.editions if e != edition}

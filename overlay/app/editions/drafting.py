@@ -13,9 +13,9 @@ from overlay.app.floor.floor import Floor
 from overlay.app.parts.buttons import pop_up
 from overlay.app.parts.file_dialogs import ask_open
 from overlay.app.parts.setting_chooser import SettingChooser
-from overlay.document.editions import Edition
 from overlay.document.keys import value_at
 from overlay.document.recipe import Recipe
+from overlay.document.sets.editions import Edition
 from overlay.document.text.json_text import RecipeError
 from overlay.imaging.files import WRITABLE
 from overlay.studio.editions import edits

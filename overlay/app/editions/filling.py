@@ -13,7 +13,7 @@ from PySide6.QtGui import QImage
 from overlay.app.editions.shown import ShownEdition, Stage
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.images import to_image
-from overlay.document.editions import Edition
+from overlay.document.sets.editions import Edition
 from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage
 from overlay.imaging.files import read_picture, thumbnail

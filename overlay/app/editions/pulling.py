@@ -9,7 +9,7 @@ from overlay.app.editions.filling import LEAD, EditionFiller
 from overlay.app.editions.shown import ShownEdition
 from overlay.app.floor.engines import may_run
 from overlay.app.floor.floor import Floor
-from overlay.document.editions import Edition
+from overlay.document.sets.editions import Edition
 from overlay.studio.bench.bench import Bench
 from overlay.studio.editions.rows import check_edition
 

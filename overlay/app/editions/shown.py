@@ -6,7 +6,7 @@ from enum import Enum
 from cachetools import LRUCache
 from PySide6.QtGui import QImage
 
-from overlay.document.editions import Edition
+from overlay.document.sets.editions import Edition
 from overlay.studio.editions.edits import all_columns
 from overlay.studio.editions.figures import RowTraits, SetFigures, mean_evenness, mean_sameness
 

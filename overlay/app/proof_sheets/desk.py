@@ -13,7 +13,7 @@ from overlay.app.proof_sheets.drafting import Drafting
 from overlay.app.proof_sheets.filling import SheetFiller
 from overlay.app.proof_sheets.room import SheetRoom
 from overlay.app.proof_sheets.shown import ShownSheet
-from overlay.document.sheets import WITHOUT, ProofSheet
+from overlay.document.sets.sheets import WITHOUT, ProofSheet
 from overlay.document.text.json_text import RecipeError
 from overlay.studio.sheets.axes import make_axis
 from overlay.studio.sheets.figures import measure_keys, measure_title

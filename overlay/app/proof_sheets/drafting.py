@@ -8,7 +8,7 @@ from overlay.app.parts.setting_chooser import SettingChooser
 from overlay.app.proof_sheets.room import SheetRoom
 from overlay.app.proof_sheets.wells import Well, open_chooser
 from overlay.document.reading import first_fault
-from overlay.document.sheets import Axis, ProofSheet
+from overlay.document.sets.sheets import Axis, ProofSheet
 from overlay.document.text.json_text import RecipeError
 from overlay.studio.sheets.axes import axis_title
 from overlay.studio.sheets.settings import find_setting, settings_of

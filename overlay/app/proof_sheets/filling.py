@@ -11,7 +11,7 @@ from PySide6.QtGui import QImage
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.images import to_image
 from overlay.app.proof_sheets.shown import ShownCell, ShownSheet
-from overlay.document.sheets import ProofSheet
+from overlay.document.sets.sheets import ProofSheet
 from overlay.engine.control import Control
 from overlay.studio.keeping.settings import use_threads
 from overlay.studio.keeping.shelf import ProofShelf

@@ -13,7 +13,7 @@ from overlay.app.parts.fields import keep_narrow
 from overlay.app.parts.plain import PlainLabel, plain
 from overlay.app.parts.theme import tone
 from overlay.app.proof_sheets.shown import ShownSheet
-from overlay.document.sheets import Axis
+from overlay.document.sets.sheets import Axis
 from overlay.studio.sheets.figures import CellPlace, measure_keys, measure_title, unbeaten
 from overlay.studio.sheets.page import default_pair
 

@@ -21,7 +21,7 @@ from overlay.app.proof_sheets.grid import SheetGrid
 from overlay.app.proof_sheets.pair import PairView
 from overlay.app.proof_sheets.plot import TradeOffPlot
 from overlay.app.proof_sheets.wells import Well
-from overlay.document.sheets import TRIAL_PIXELS
+from overlay.document.sets.sheets import TRIAL_PIXELS
 
 _DOWN, _FACTS = 216, 292  # pixels of width
 _SIZES = (("Trial size", TRIAL_PIXELS), ("Small trial", TRIAL_PIXELS // 3), ("Whole size", None))

@@ -4,7 +4,7 @@ from dataclasses import dataclass, field, replace
 
 from PySide6.QtGui import QImage
 
-from overlay.document.sheets import ProofSheet
+from overlay.document.sets.sheets import ProofSheet
 from overlay.studio.sheets.figures import CellPlace, Figures, ranks
 
 

@@ -25,7 +25,7 @@ from overlay.app.parts.offers import dragged_setting
 from overlay.app.parts.plain import PlainLabel, plain, plain_tip
 from overlay.app.parts.setting_chooser import SettingChooser
 from overlay.document.recipe import Recipe
-from overlay.document.sheets import Axis
+from overlay.document.sets.sheets import Axis
 from overlay.document.text.json_text import RecipeError
 from overlay.studio.sheets.axes import make_axis, say, spread, typed_values
 from overlay.studio.sheets.settings import Setting

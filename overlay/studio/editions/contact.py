@@ -7,7 +7,7 @@ from pathlib import Path
 
 import numpy as np
 
-from overlay.document.editions import Edition
+from overlay.document.sets.editions import Edition
 from overlay.imaging.colour import ByteImage
 from overlay.imaging.one_line import one_line
 from overlay.measures.evenness import PARTS

@@ -10,10 +10,10 @@ from typing import Any
 
 from pydantic import ValidationError
 
-from overlay.document.editions import Edition
 from overlay.document.part import tuples
 from overlay.document.reading import first_fault
-from overlay.document.sheets import Axis
+from overlay.document.sets.editions import Edition
+from overlay.document.sets.sheets import Axis
 from overlay.document.text.json_text import RecipeError
 from overlay.studio.editions.rows import blanks, column_key
 from overlay.studio.sheets.axes import check

@@ -8,7 +8,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from typing import Any, NamedTuple
 
-from overlay.document.editions import Edition
+from overlay.document.sets.editions import Edition
 from overlay.imaging.colour import ByteImage, srgb_to_work
 from overlay.measures.evenness import Evenness, Traits, evenness, traits_of
 from overlay.measures.sameness import Turned, sameness, turned

@@ -2,9 +2,9 @@
 
 from pathlib import Path
 
-from overlay.document.editions import Edition
 from overlay.document.reading import read_recipe, recipe_json
 from overlay.document.recipe import Recipe
+from overlay.document.sets.editions import Edition
 from overlay.document.text.json_text import RecipeError
 from overlay.imaging.files import read_picture, read_text_chunk, write_picture
 from overlay.imaging.intake import PictureError

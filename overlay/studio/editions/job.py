@@ -3,8 +3,8 @@
 from collections.abc import Collection, Iterator
 from dataclasses import dataclass
 
-from overlay.document.editions import Edition
 from overlay.document.recipe import Recipe
+from overlay.document.sets.editions import Edition
 from overlay.engine.control import Control
 from overlay.studio.editions.naming import file_names
 from overlay.studio.editions.rows import row_recipe

@@ -4,8 +4,8 @@ from collections.abc import Callable, Iterator
 from dataclasses import dataclass, field
 from typing import Any
 
-from overlay.document.editions import Edition
 from overlay.document.recipe import Recipe
+from overlay.document.sets.editions import Edition
 from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage
 from overlay.imaging.files import thumbnail

@@ -5,10 +5,10 @@ from typing import Any
 
 from pydantic import ValidationError
 
-from overlay.document.editions import MOST_ROWS, Edition
 from overlay.document.part import exactly_one, shown
 from overlay.document.reading import first_fault, make_recipe, read_recipe, recipe_json
 from overlay.document.recipe import Recipe
+from overlay.document.sets.editions import MOST_ROWS, Edition
 from overlay.document.text.json_text import RecipeError, json_text, parse_json, read_json
 from overlay.studio.editions.naming import check_name
 from overlay.studio.editions.rows import check_edition, column_key

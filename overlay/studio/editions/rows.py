@@ -5,11 +5,11 @@ from collections.abc import Mapping
 from typing import Any
 
 from overlay.document.editing import opened, recipe_data
-from overlay.document.editions import Edition
-from overlay.document.even import Even
 from overlay.document.part import shown
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
+from overlay.document.sets.editions import Edition
+from overlay.document.sets.even import Even
 from overlay.document.text.json_text import RecipeError
 from overlay.studio.editions.naming import names_in
 from overlay.studio.making.words_scene import strength_of

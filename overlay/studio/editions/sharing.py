@@ -4,8 +4,8 @@ from collections.abc import Iterator
 
 import numpy as np
 
-from overlay.document.editions import Edition
 from overlay.document.recipe import Recipe
+from overlay.document.sets.editions import Edition
 from overlay.document.text.json_text import RecipeError
 from overlay.document.text.packed import pack_colours
 from overlay.engine.control import Control

@@ -6,9 +6,9 @@ from collections.abc import Iterator
 from pathlib import Path
 from typing import Any
 
-from overlay.document.editions import MOST_COLUMNS, MOST_ROWS
 from overlay.document.part import shown
 from overlay.document.recipe import Recipe
+from overlay.document.sets.editions import MOST_COLUMNS, MOST_ROWS
 from overlay.document.text.json_text import RecipeError, decode_text
 from overlay.imaging.files import WRITABLE
 from overlay.imaging.intake import PictureError, read_regular

@@ -5,7 +5,7 @@ from collections.abc import Callable, Iterable
 from pathlib import Path
 from typing import Any
 
-from overlay.document.editions import Edition
+from overlay.document.sets.editions import Edition
 from overlay.studio.inputs.paths import change_path, change_paths, names_file
 
 

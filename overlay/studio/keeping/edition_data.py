@@ -4,9 +4,9 @@ import json
 from collections.abc import Iterable
 from typing import Any
 
-from overlay.document.editions import Edition
 from overlay.document.project_file import make_kept_edition
 from overlay.document.reading import recipe_json
+from overlay.document.sets.editions import Edition
 from overlay.studio.keeping.unreadable import UNREADABLE
 
 

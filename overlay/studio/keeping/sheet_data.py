@@ -6,7 +6,7 @@ from typing import Any
 
 from overlay.document.project_file import make_sheet
 from overlay.document.reading import recipe_json
-from overlay.document.sheets import ProofSheet
+from overlay.document.sets.sheets import ProofSheet
 from overlay.studio.inputs.paths import change_path, change_paths, names_file
 from overlay.studio.keeping.unreadable import UNREADABLE
 

@@ -10,7 +10,7 @@ from typing import Any, Protocol
 import numpy as np
 from PIL import Image, ImageSequence
 
-from overlay.document.sequences import MOST_FRAMES
+from overlay.document.sets.sequences import MOST_FRAMES
 from overlay.imaging.colour import ByteImage
 from overlay.imaging.decode import open_picture
 from overlay.imaging.files import as_srgb, read_picture
@@ -37,6 +37,10 @@ class Frames(Protocol):
 
     count: int | None
     rate: float
+
+    def file(self, number: int) -> Path | None:
+        """The file of a frame, counted from 1; None where it has none of its own."""
+        ...
 
     def __iter__(self) -> Iterator[ByteImage]:
         """The frames, (H, W, 3) uint8 sRGB each; raises `PictureError` for one that is damaged."""
@@ -89,6 +93,9 @@ class _Folder:
                     want, got = (f"{w}x{h}" for w, h in (first, image.size))
                     raise PictureError(f"{path}: frames must be {want} as the first, got {got}")
 
+    def file(self, number: int) -> Path | None:
+        return self.paths[number - 1]
+
     def __iter__(self) -> Iterator[ByteImage]:
         first = None
         for number, path in enumerate(self.paths, 1):
@@ -104,12 +111,13 @@ class _Animation:
     def __init__(self, path: Path) -> None:
         self._path = path
         with self._opened() as image:
-            self.count: int | None = getattr(image, "n_frames", 1)
-            self.rate = _rate(1000 / max(float(image.info.get("duration", 0) or 0), 1e-3))
             if image.width * image.height > MAX_PIXELS:
                 raise PictureError(
                     f"{path}: must be at most {MAX_PIXELS} pixels, got {image.width}x{image.height}"
                 )
+            self.count: int | None = getattr(image, "n_frames", 1)
+            image.load()  # some say how long it is seen only then
+            self.rate = _rate(1000 / max(float(image.info.get("duration", 0) or 0), 1e-3))
         if self.count is not None and self.count > MOST_FRAMES:
             raise PictureError(f"{path}: may have {MOST_FRAMES} frames, got {self.count}")
 
@@ -123,6 +131,9 @@ class _Animation:
                 raise
             except Exception as error:  # Pillow raises many kinds for damaged files
                 raise PictureError(f"{self._path}: cannot be read: {reason(error)}") from error
+
+    def file(self, _number: int) -> Path | None:
+        return None
 
     def __iter__(self) -> Iterator[ByteImage]:
         with self._opened() as image:
@@ -156,6 +167,9 @@ class _Video:
                 raise
             except (av.error.FFmpegError, ValueError, OSError) as error:
                 raise PictureError(f"{self._path}: cannot be read: {reason(error)}") from error
+
+    def file(self, _number: int) -> Path | None:
+        return None
 
     def __iter__(self) -> Iterator[ByteImage]:
         with self._opened() as (stream, container):

@@ -5,7 +5,7 @@ from typing import Any
 from overlay.document.editing import recipe_data
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
-from overlay.document.sequences import KeyFrame, Sequence
+from overlay.document.sets.sequences import KeyFrame, Sequence
 from overlay.document.text.json_text import RecipeError
 from overlay.studio.editions.rows import column_key
 from overlay.studio.sheets.axes import check, typed_value

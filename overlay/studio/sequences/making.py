@@ -11,7 +11,7 @@ import numpy as np
 
 from overlay.document.passes import active
 from overlay.document.recipe import OWN_ENGINE, Recipe
-from overlay.document.sequences import Sequence
+from overlay.document.sets.sequences import Sequence
 from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.engine.sequence.film import Film

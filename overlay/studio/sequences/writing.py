@@ -1,5 +1,6 @@
 """Frames written as they come: numbered pictures, an animation, a video."""
 
+import json
 from collections.abc import Callable, Iterator
 from fractions import Fraction
 from pathlib import Path
@@ -7,11 +8,16 @@ from typing import Any, BinaryIO
 
 from PIL import Image
 
+from overlay.document.reading import recipe_json
+from overlay.document.sets.sequences import Sequence
 from overlay.imaging.colour import ByteImage
 from overlay.imaging.files import write_picture
 from overlay.imaging.intake import PictureError, reason
 from overlay.imaging.whole_files import write_whole
+from overlay.studio.inputs.paths import relative_recipe
+from overlay.studio.making.engines import engine_mark
 from overlay.studio.sequences.frames import ANIMATED, VIDEOS, pyav
+from overlay.studio.sequences.making import Made
 
 _MOST_ANIMATED = 400_000_000  # pixels of all frames of an animation, which is held in memory
 # Codecs by container, the first that is there; WebM takes those that are free.
@@ -52,10 +58,24 @@ def frame_file(folder: Path, number: int) -> Path:
     return folder / f"{number:04}.png"
 
 
-def write_frame(folder: Path, number: int, picture: ByteImage, recipe: str, engine: str) -> None:
-    """Write a frame as PNG with its recipe, whole."""
+def write_frame(folder: Path, made: Made, sequence: Sequence, file: Path | None) -> None:
+    """Write a frame as PNG, whole, with its recipe and where in which sequence it stands.
+
+    Parameters
+    ----------
+    file : of its source, None where that came out of an animation or a video.
+    """
     folder.mkdir(parents=True, exist_ok=True)
-    write_picture(frame_file(folder, number), picture, recipe=recipe, engine=engine)
+    source = None if file is None else str(file)
+    recipe = made.recipe.model_copy(update={"source": source})
+    stands = {"frames": Path(sequence.frames).name, "frame": made.number, "held": sequence.held}
+    write_picture(
+        frame_file(folder, made.number),
+        made.picture,
+        recipe=recipe_json(relative_recipe(recipe, folder)),
+        engine=engine_mark(recipe.engine),
+        texts={"overlay:sequence": json.dumps(stands)},
+    )
 
 
 def write_all(out: Path, frames: Iterator[ByteImage], rate: float) -> None:
@@ -74,8 +94,8 @@ def write_all(out: Path, frames: Iterator[ByteImage], rate: float) -> None:
 
 
 def _write_animation(file: BinaryIO, ending: str, frames: Iterator[ByteImage], rate: float) -> None:
-    pictures = (Image.fromarray(frame) for frame in frames)
-    first = next(pictures)
+    # A list, for some formats go through them twice.
+    first, *pictures = [Image.fromarray(frame) for frame in frames]
     options: dict[str, Any] = {".webp": {"quality": 92, "method": 4}}.get(ending, {})
     first.save(
         file, format=ANIMATED[ending], save_all=True, append_images=pictures,

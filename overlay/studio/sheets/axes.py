@@ -12,7 +12,7 @@ from overlay.document.cues import BLANK
 from overlay.document.part import shown
 from overlay.document.reading import first_fault
 from overlay.document.recipe import Recipe
-from overlay.document.sheets import MOST_CELLS, Axis
+from overlay.document.sets.sheets import MOST_CELLS, Axis
 from overlay.document.text.json_text import RecipeError, parse_json
 from overlay.studio.making.words_scene import known_reading
 from overlay.studio.sheets.settings import Setting, find_setting, settings_of

@@ -10,7 +10,7 @@ from overlay.document.guide_options import GUIDE_OPTIONS
 from overlay.document.keys import lay_value, value_at
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import SMALLEST_SIDE, Recipe
-from overlay.document.sheets import WITHOUT, Axis, ProofSheet
+from overlay.document.sets.sheets import WITHOUT, Axis, ProofSheet
 from overlay.document.text.json_text import RecipeError
 from overlay.imaging.intake import PictureError
 from overlay.studio.inputs.pictures import PictureStore

@@ -10,7 +10,7 @@ import numpy as np
 import numpy.typing as npt
 from scipy.stats import rankdata
 
-from overlay.document.sheets import ProofSheet
+from overlay.document.sets.sheets import ProofSheet
 
 CellPlace = tuple[int, int]
 Figures = dict[str, float]

@@ -5,7 +5,7 @@ from typing import Any
 from overlay.document.editing import recipe_data
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
-from overlay.document.sheets import TRIAL_PIXELS, Axis, ProofSheet
+from overlay.document.sets.sheets import TRIAL_PIXELS, Axis, ProofSheet
 
 COUNTS = (4, 8, 16)
 NEAR = 0.25  # how far near relatives stray

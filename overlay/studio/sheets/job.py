@@ -5,7 +5,7 @@ from contextlib import suppress
 from dataclasses import dataclass
 
 from overlay.document.recipe import OWN_ENGINE, Recipe
-from overlay.document.sheets import ProofSheet
+from overlay.document.sets.sheets import ProofSheet
 from overlay.engine.control import Control
 from overlay.engine.request import Render, Request
 from overlay.engine.steps.parting import Beginnings

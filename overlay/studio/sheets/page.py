@@ -7,7 +7,7 @@ from typing import Any
 
 import numpy as np
 
-from overlay.document.sheets import Axis, ProofSheet
+from overlay.document.sets.sheets import Axis, ProofSheet
 from overlay.imaging.colour import ByteImage
 from overlay.imaging.one_line import one_line
 from overlay.studio.sheets.axes import say

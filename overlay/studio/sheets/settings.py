@@ -14,7 +14,7 @@ from overlay.document.cues import Cue, GuideCue, ReferenceCue, StyleInfluence
 from overlay.document.guide_options import GUIDE_OPTIONS
 from overlay.document.part import FilePath, Part
 from overlay.document.recipe import Recipe, Stray
-from overlay.document.sheets import WITHOUT
+from overlay.document.sets.sheets import WITHOUT
 from overlay.regions.pick_words import PICKS
 from overlay.studio.making.engines import engine_names
 from overlay.words.language.phrases import LEAD, emphasis_of

@@ -3,7 +3,7 @@
 from collections.abc import Callable, Collection, Mapping
 
 from overlay.document.recipe import Recipe
-from overlay.document.sheets import TRIAL_PIXELS, Axis
+from overlay.document.sets.sheets import TRIAL_PIXELS, Axis
 from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.studio.inputs.pictures import PictureStore

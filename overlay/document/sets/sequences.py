@@ -6,7 +6,7 @@ from pydantic import FailFast, Field, field_validator
 
 from overlay.document.part import FilePath, Name, Part, Unit, shown, tuples
 from overlay.document.recipe import Recipe
-from overlay.document.sheets import Key, is_plain
+from overlay.document.sets.sheets import Key, is_plain
 
 MOST_KEY_FRAMES = 1000
 MOST_FRAMES = 10_000

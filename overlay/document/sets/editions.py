@@ -5,10 +5,10 @@ from typing import Annotated, Any
 
 from pydantic import FailFast, Field, field_validator, model_validator
 
-from overlay.document.even import USUAL_EVEN, check_colours
 from overlay.document.part import Name, Part, Unit, shown, tuples
 from overlay.document.recipe import Recipe
-from overlay.document.sheets import Axis, Key, is_plain
+from overlay.document.sets.even import USUAL_EVEN, check_colours
+from overlay.document.sets.sheets import Axis, Key, is_plain
 
 MOST_ROWS = 10_000
 MOST_COLUMNS = 32
