@@ -2,22 +2,20 @@
 
 import argparse
 import json
-from collections.abc import Callable
 from functools import partial
 from pathlib import Path
 
+from overlay.cli.crew import add_crew, crew_of
 from overlay.cli.ends import DONE, FAILED, SOME_FAILED, complain
 from overlay.cli.progress import Progress
 from overlay.cli.render import set_threads
 from overlay.cli.targets import check_target
 from overlay.document.sets.editions import Edition
-from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.imaging.intake import PictureError
 from overlay.imaging.whole_files import write_bytes
 from overlay.studio.editions.archive import write_archive
 from overlay.studio.editions.contact import Printed, write_contact
-from overlay.studio.editions.crews import Alone, Crew, Processes
 from overlay.studio.editions.figures import set_figures
 from overlay.studio.editions.folder import EDITION, EditionFolder
 from overlay.studio.editions.job import rows_of
@@ -33,7 +31,7 @@ def add_arguments(parser: argparse.ArgumentParser) -> None:
     """What the command takes."""
     parser.add_argument("edition", type=Path, metavar="EDITION.json")
     parser.add_argument("--out", type=Path, required=True, metavar="DIR")
-    parser.add_argument("--workers", type=int, metavar="N", help="processes on this machine")
+    add_crew(parser)
     parser.add_argument("--report", type=Path, metavar="REPORT.json")
     parser.add_argument("--contact", type=Path, metavar="SHEET.png|.pdf")
     parser.add_argument("--zip", type=Path, metavar="FILE.zip", dest="archive")
@@ -53,7 +51,7 @@ def run(options: argparse.Namespace) -> int:
     folder = EditionFolder(options.out, store)
     _check_places(edition, folder, options)
     set_threads(options.threads)
-    crew = _crew(options)
+    crew = crew_of(options)
     with Progress(quiet=options.quiet) as progress:
         work = partial(_evened, edition, folder, store, anew=options.anew)
         edition = progress.done("Colours", work)
@@ -68,17 +66,6 @@ def run(options: argparse.Namespace) -> int:
     if not outcome.faults:
         return DONE
     return FAILED if len(outcome.faults) == edition.count else SOME_FAILED
-
-
-def _crew(options: argparse.Namespace) -> Callable[[int], Crew]:
-    """Who does the rows; a wrong number is refused before any of them is begun."""
-    if options.workers is None:
-        return Alone
-    try:
-        Processes(options.workers, 1)
-    except ValueError as error:
-        raise RecipeError(f"--workers: {error}") from error
-    return partial(Processes, options.workers)
 
 
 def _evened(

@@ -1,10 +1,13 @@
 """`overlay sheet`: a proof sheet over one or two settings, on one page, as pictures, as a table."""
 
 import argparse
+from collections.abc import Callable
+from functools import partial
 from pathlib import Path
 
 from pydantic import ValidationError
 
+from overlay.cli.crew import add_crew, crew_of
 from overlay.cli.ends import DONE, FAILED, complain
 from overlay.cli.progress import Progress
 from overlay.cli.render import set_threads
@@ -17,11 +20,14 @@ from overlay.engine.control import Control
 from overlay.imaging.files import write_picture
 from overlay.imaging.intake import PictureError
 from overlay.imaging.whole_files import write_bytes
+from overlay.studio.editions.crews import Crew
+from overlay.studio.editions.tasks import Task
 from overlay.studio.inputs.paths import absolute_recipe, input_paths, relative_recipe
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.scratch import scratch_shelf
 from overlay.studio.making.proofs import Proof
 from overlay.studio.sheets.axes import read_axis
+from overlay.studio.sheets.cells import make_cells
 from overlay.studio.sheets.figures import CellPlace, flat_measures, sheet_table
 from overlay.studio.sheets.job import SheetJob
 from overlay.studio.sheets.leaf import check_page
@@ -46,6 +52,7 @@ def add_outputs(parser: argparse.ArgumentParser) -> None:
     parser.add_argument("--cell-width", type=int, default=CELL_WIDTH, metavar="PIXELS")
     parser.add_argument("--measure", default="", metavar="MEASURE", help="stands under each cell")
     parser.add_argument("--set", action="append", default=[], metavar="KEY=VALUE", dest="changes")
+    add_crew(parser)
     parser.add_argument("--engine", action="append", default=[], metavar="NAME", dest="engines")
     parser.add_argument("--threads", type=int, metavar="N")
     parser.add_argument("--quiet", action="store_true")
@@ -92,10 +99,12 @@ def pull_sheet(sheet: ProofSheet, options: argparse.Namespace) -> int:
     The exit code: 1 when any cell failed, though all others are there.
     """
     _check_places(sheet, options)
+    many = crew_of(options) if options.workers or options.cluster else None
     set_threads(options.threads)
     with Progress(quiet=options.quiet) as progress, scratch_shelf() as shelf:
         job = SheetJob(sheet, PictureStore(), shelf, engines=options.engines)
-        proofs, faults = progress.done("Sheet", lambda control: _pull_all(job, control))
+        work = partial(_pull_all, job) if many is None else partial(_hand_out, job, many)
+        proofs, faults = progress.done("Sheet", work)
     if not proofs:
         raise PictureError(next(iter(faults.values())))
     filled = Filled(
@@ -130,6 +139,25 @@ def _pull_all(
             proofs[place] = job.pull(one.cell, control.part(0.05 + i * part, 0.05 + (i + 1) * part))
         except (RecipeError, PictureError) as error:
             faults[place] = str(error)
+    return proofs, faults
+
+
+def _hand_out(
+    job: SheetJob, many: Callable[[int], Crew], control: Control
+) -> tuple[dict[CellPlace, Proof], dict[CellPlace, str]]:
+    """All cells by several processes, or a cluster: to the same bytes."""
+    cells = make_cells(job.sheet, job.store)
+    faults = {(c.row, c.column): c.fault for c in cells if c.recipe is None}
+    tasks = [Task.of(i, c.recipe) for i, c in enumerate(cells) if c.recipe is not None]
+    proofs: dict[CellPlace, Proof] = {}
+    for done in many(len(tasks)).work(tasks, control):
+        cell = cells[done.index]
+        if done.picture is None or cell.recipe is None:
+            faults[cell.row, cell.column] = done.fault
+        else:
+            proofs[cell.row, cell.column] = Proof(
+                cell.recipe, done.recipe_hash, done.picture, measures=done.measures
+            )
     return proofs, faults
 
 

@@ -11,6 +11,7 @@ from overlay.document.history import History
 from overlay.document.observer import Announcement
 from overlay.document.recipe import Recipe
 from overlay.document.sets.editions import Edition
+from overlay.document.sets.sequences import Sequence
 from overlay.document.sets.sheets import ProofSheet
 
 SeedRule = Literal["same", "new"]
@@ -34,6 +35,7 @@ class State:
     ----------
     seed_rule : whether each pull has the same seed or takes a new one.
     sheets, editions : in the order they were made; their recipes' paths are absolute.
+    sequence : frames in order, if any were chosen.
     """
 
     recipe: Recipe = field(default_factory=Recipe)
@@ -42,6 +44,7 @@ class State:
     seed_rule: SeedRule = "same"
     sheets: tuple[ProofSheet, ...] = ()
     editions: tuple[Edition, ...] = ()
+    sequence: Sequence | None = None
 
     def mark(self, recipe_hash: str) -> ProofMark:
         """What is said of a proof."""
@@ -111,6 +114,7 @@ class Project:
         seed_rule: SeedRule | None = None,
         sheets: tuple[ProofSheet, ...] | None = None,
         editions: tuple[Edition, ...] | None = None,
+        sequence: Sequence | None = None,
     ) -> None:
         """Change the state as one named step; nothing happens when nothing differs."""
         wished = {
@@ -120,6 +124,7 @@ class Project:
             "seed_rule": seed_rule,
             "sheets": sheets,
             "editions": editions,
+            "sequence": sequence,
         }
         new = replace(self._state, **{k: v for k, v in wished.items() if v is not None})  # type: ignore[arg-type]
         if new == self._state:

@@ -8,6 +8,7 @@ from overlay.document.part import Part, Version, tuples
 from overlay.document.reading import first_fault, make_recipe
 from overlay.document.recipe import Recipe
 from overlay.document.sets.editions import MOST_EDITIONS, Edition
+from overlay.document.sets.sequences import Sequence
 from overlay.document.sets.sheets import MOST_SHEETS, ProofSheet
 from overlay.document.text.json_text import RecipeError
 
@@ -37,6 +38,7 @@ class ProjectFile(Part):
     seed_rule: Literal["same", "new"] = "same"
     sheets: Annotated[tuple[ProofSheet, ...], Field(max_length=MOST_SHEETS)] = ()
     editions: Annotated[tuple[Edition, ...], Field(max_length=MOST_EDITIONS)] = ()
+    sequence: Sequence | None = None
 
     @field_validator("tray", "sheets", "editions", mode="before")
     @classmethod

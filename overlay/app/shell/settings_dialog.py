@@ -45,6 +45,7 @@ class SettingsDialog(QDialog):
         form.addRow("Live looks", self.live)
         form.addRow("Kept proofs", self.cache)
         form.addRow("Pictures", self._folder_row())
+        form.addRow("Cluster", self._cluster_field())
         for name, folder in (("Own files", data_folder()), ("Proofs", proofs_folder())):
             label = PlainLabel(str(folder))
             label.setProperty("role", "faint")
@@ -83,6 +84,16 @@ class SettingsDialog(QDialog):
             "their recipes stay and give the same pictures again"
         )
         self.cache.valueChanged.connect(lambda v: self._set(cache_megabytes=v))
+
+    def _cluster_field(self) -> QLineEdit:
+        self.cluster = QLineEdit(self._settings.cluster)
+        self.cluster.setPlaceholderText("this computer alone; or tcp://host:8786")
+        self.cluster.setAccessibleName("Cluster")
+        self.cluster.setToolTip("A Dask scheduler whose workers pull the rows of editions")
+        self.cluster.editingFinished.connect(
+            lambda: self._set(cluster=self.cluster.text().strip()[:200])
+        )
+        return self.cluster
 
     def _folder_row(self) -> QWidget:
         self._folder = QWidget()

@@ -31,6 +31,7 @@ def tell(h: House) -> None:
     on(h.search.sheets.refresh, "marks", "sheets")
     on(h.search.sheets.heed_recipe, *Recipe.model_fields)
     on(h.edition_desk.refresh, "editions")
+    on(h.sequence_desk.refresh, "sequence", *Recipe.model_fields)
     on(h.edition_desk.heed_recipe, *Recipe.model_fields)
     on(h.keeping.note)
     h.floor.bench.opened.connect(lambda: _begin(h))
@@ -55,6 +56,7 @@ def _begin(h: House) -> None:
     h.drawer_desk.show_other_project()
     h.search.sheets.show_other_project()
     h.edition_desk.show_other_project()
+    h.sequence_desk.show_other_project()
     h.proof_desk.hang_kept()
     path = h.floor.bench.project.path
     h.floor.say("" if path is None else f"Opened {path.name}")

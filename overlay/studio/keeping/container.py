@@ -33,7 +33,7 @@ from overlay.imaging.whole_files import write_bytes, write_whole
 from overlay.studio.inputs.edition_paths import change_edition_paths, edition_paths
 from overlay.studio.inputs.folders import data_folder, shelf_folder
 from overlay.studio.inputs.paths import change_paths, input_paths
-from overlay.studio.keeping.edition_data import plain_editions
+from overlay.studio.keeping.edition_data import moved_sequence, plain_editions, plain_sequence
 from overlay.studio.keeping.marks import made_marks, plain_marks
 from overlay.studio.keeping.sheet_data import change_sheet_paths, plain_sheets, sheet_paths
 from overlay.studio.keeping.shelf import ProofShelf
@@ -83,6 +83,7 @@ def write_container(
     """
     used = [*input_paths(state.recipe), *map(str, state.tray), *sheet_paths(state.sheets)]
     used += edition_paths(state.editions)
+    used += [] if state.sequence is None else input_paths(state.sequence.recipe)
     names = entry_names(used)
     text = _project_text(state, names)
     proofs = [] if shelf is None else sorted(shelf.folder.glob("*"))
@@ -126,6 +127,8 @@ def _project_text(state: State, names: dict[str, str]) -> bytes:
     if state.editions:
         editions = (change_edition_paths(e, names.__getitem__) for e in state.editions)
         data["editions"] = plain_editions(editions)
+    if state.sequence is not None:
+        data["sequence"] = plain_sequence(state.sequence, names.__getitem__)
     return json_text(data).encode()
 
 
@@ -214,13 +217,15 @@ def read_container(path: Path) -> Unpacked:
     editions = tuple(change_edition_paths(edition, unpacked) for edition in found.editions)
     tray = tuple(folder / Path(name).name for name in found.tray)
     marks = made_marks({key: mark.model_dump() for key, mark in found.marks.items()})
-    state = State(recipe, tray, marks, found.seed_rule, sheets, editions)
+    sequence = found.sequence and moved_sequence(found.sequence, unpacked)
+    state = State(recipe, tray, marks, found.seed_rule, sheets, editions, sequence)
     return Unpacked(state, tuple(missing), stamp)
 
 
 def _named_files(found: ProjectFile) -> list[str]:
     """Every file that a project names, the tray's aside."""
-    parts = (input_paths(found.recipe), sheet_paths(found.sheets), edition_paths(found.editions))
+    parts = [input_paths(found.recipe), sheet_paths(found.sheets), edition_paths(found.editions)]
+    parts += [] if found.sequence is None else [input_paths(found.sequence.recipe)]
     return [path for part in parts for path in part]
 
 

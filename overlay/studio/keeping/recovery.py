@@ -19,7 +19,12 @@ from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.intake import open_regular
 from overlay.imaging.whole_files import sweep_unfinished, write_bytes
 from overlay.studio.inputs.folders import state_folder
-from overlay.studio.keeping.edition_data import made_editions, plain_editions
+from overlay.studio.keeping.edition_data import (
+    made_editions,
+    made_sequence,
+    plain_editions,
+    plain_sequence,
+)
 from overlay.studio.keeping.holding import Hold, is_held
 from overlay.studio.keeping.marks import made_marks, plain_marks
 from overlay.studio.keeping.sheet_data import made_sheets, plain_sheets
@@ -84,6 +89,9 @@ def recovery_bytes(snapshot: Snapshot) -> bytes:
         "seed_rule": snapshot.state.seed_rule,
         "sheets": plain_sheets(snapshot.state.sheets),
         "editions": plain_editions(snapshot.state.editions),
+        "sequence": None
+        if snapshot.state.sequence is None
+        else plain_sequence(snapshot.state.sequence, str),
         "recipe": json.loads(recipe_json(snapshot.state.recipe)),
     }
     return json.dumps(data, ensure_ascii=False).encode()
@@ -100,6 +108,7 @@ def load_recovery(path: Path) -> Snapshot | None:
             "new" if data.get("seed_rule") == "new" else "same",
             made_sheets(data.get("sheets")),
             made_editions(data.get("editions")),
+            made_sequence(data.get("sequence")),
         )
         where = None if data["path"] is None else Path(str(data["path"]))
         stamp = data.get("stamp")

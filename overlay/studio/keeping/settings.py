@@ -30,6 +30,7 @@ class Settings(BaseModel):
     toured: bool = False
     live_looks: bool = True  # a small trial while a control is moved
     engines: tuple[str, ...] = ()  # of other packages, that were allowed to run
+    cluster: Annotated[str, Field(max_length=200)] = ""  # a Dask scheduler that does editions
     creator: Annotated[str, Field(max_length=200)] = ""  # said in pictures that are handed on
 
     def with_recent(self, path: Path) -> "Settings":

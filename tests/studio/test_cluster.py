@@ -1,0 +1,150 @@
+import json
+import os
+import signal
+import subprocess
+import sys
+import time
+from pathlib import Path
+from unittest import mock
+
+from overlay.document.text.json_text import RecipeError
+from overlay.engine.control import CancelledError, Control
+from overlay.motion.flow import MissingExtraError
+from overlay.studio.editions import cluster
+from overlay.studio.editions.cluster import Cluster
+from overlay.studio.editions.crews import Alone, Processes
+from overlay.studio.editions.job import rows_of
+from overlay.studio.editions.reading import read_edition
+from overlay.studio.editions.tasks import Task
+from tests.workspace import WorkspaceTest
+
+
+class Machines:
+    """A scheduler and two workers, each a process of this machine."""
+
+    def __init__(self) -> None:
+        self.processes = [self._begin("scheduler", "--host", "127.0.0.1", "--port", "0")]
+        self.address = self._announced(self.processes[0])
+        for _ in range(2):
+            self.processes.append(self._begin("worker", self.address, "--nthreads", "1"))
+
+    def _begin(self, *arguments: str) -> "subprocess.Popen[str]":
+        return subprocess.Popen(
+            [sys.executable, "-m", "dask", *arguments, "--no-dashboard"],
+            stdout=subprocess.DEVNULL, stderr=subprocess.PIPE, text=True, cwd=Path.cwd(),
+        )  # fmt: skip
+
+    def _announced(self, process: "subprocess.Popen[str]") -> str:
+        for line in process.stderr:
+            if "Scheduler at:" in line:
+                return line.split("Scheduler at:")[1].strip()
+        raise AssertionError("the scheduler did not begin")
+
+    def lose_one(self) -> None:
+        self.processes[2].send_signal(signal.SIGKILL)
+
+    def close(self) -> None:
+        for process in reversed(self.processes):
+            process.kill()
+            process.wait()
+            process.stderr.close()
+
+
+class RowsTest(WorkspaceTest):
+    def edition(self, count: int):
+        path = self.folder / "set.json"
+        rows = [{"seed": i, "source": ("mill.png", "stripes.png")[i % 2]} for i in range(count)]
+        path.write_text(json.dumps({"overlay": 1, "recipe": self.recipe(), "rows": rows}))
+        return read_edition(path)
+
+    def tasks(self, count: int) -> list[Task]:
+        return [Task.of(row.index, row.recipe) for row in rows_of(self.edition(count))]
+
+    def hashes(self, crew, tasks, control=None) -> dict[int, tuple[str, bytes]]:
+        done = list(crew.work(tasks, control or Control()))
+        self.assertEqual([d.fault for d in done], [""] * len(tasks))
+        return {d.index: (d.recipe_hash, d.picture.tobytes()) for d in done}
+
+
+class ClusterTest(RowsTest):
+    @classmethod
+    def setUpClass(cls):
+        cls.machines = Machines()
+        cls.addClassCleanup(cls.machines.close)
+
+    def test_rows_are_the_same_bytes_though_a_worker_is_lost_on_the_way(self):
+        tasks = self.tasks(8)
+        alone = self.hashes(Alone(8), tasks)
+        lost = False
+
+        def report(fraction: float, _doing: str) -> None:
+            nonlocal lost
+            if fraction > 0.2 and not lost:
+                lost = True
+                self.machines.lose_one()
+
+        begin = time.monotonic()
+        while time.monotonic() < begin + 60:  # both workers must be there
+            with cluster.distributed().Client(
+                self.machines.address, set_as_default=False
+            ) as client:
+                if len(client.scheduler_info()["workers"]) == 2:
+                    break
+        many = self.hashes(Cluster(self.machines.address, 8), tasks, Control(report))
+        self.assertTrue(lost)
+        self.assertEqual(many, alone)
+
+    def test_other_versions_are_refused_by_name(self):
+        refused = self.assertRaisesRegex(RecipeError, "engine must be 999 on every worker")
+        with mock.patch.dict(cluster._MINE, {"engine": "999"}), refused:
+            list(Cluster(self.machines.address, 1).work(self.tasks(1), Control()))
+
+    def test_stopping_leaves_at_once(self):
+        with self.assertRaises(CancelledError):
+            list(
+                Cluster(self.machines.address, 4).work(
+                    self.tasks(4), Control(cancelled=lambda: True)
+                )
+            )
+
+    def test_a_row_that_is_wrong_leaves_the_others(self):
+        tasks = self.tasks(2)
+        (self.folder / "stripes.png").unlink()
+        done = {d.index: d.fault for d in Cluster(self.machines.address, 2).work(tasks, Control())}
+        self.assertEqual(done[0], "")
+        self.assertIn("stripes.png: no such file", done[1])
+
+
+class NoClusterTest(RowsTest):
+    def test_a_scheduler_that_is_not_there_is_one_line(self):
+        refused = self.assertRaisesRegex(RecipeError, "no scheduler answers at tcp://127.0.0.1:9")
+        with mock.patch.object(cluster, "_ANSWERS", "1s"), refused:
+            list(Cluster("tcp://127.0.0.1:9", 1).work(self.tasks(1), Control()))
+
+    def test_without_dask_it_says_what_to_install(self):
+        refused = self.assertRaisesRegex(MissingExtraError, r"install overlay\[cluster\]")
+        with mock.patch.dict("sys.modules", {"distributed": None}), refused:
+            Cluster("tcp://127.0.0.1:9", 1)
+
+
+class ProcessTest(RowsTest):
+    def test_a_process_that_dies_is_replaced_and_its_rows_come(self):
+        crew, tasks = Processes(2, 6), self.tasks(6)
+        alone = self.hashes(Alone(6), tasks)
+        came = {}
+        for done in crew.work(tasks, Control()):
+            if not came:
+                self.kill_a_child()
+            came[done.index] = (done.recipe_hash, done.picture.tobytes())
+        self.assertEqual(came, alone)
+
+    def kill_a_child(self) -> None:
+        own = os.getpid()
+        for entry in Path("/proc").iterdir():
+            if entry.name.isdigit() and (entry / "status").exists():
+                text = (entry / "status").read_text()
+                command = (entry / "cmdline").read_bytes()
+                if f"PPid:\t{own}\n" in text and b"spawn_main" in command:
+                    os.kill(int(entry.name), signal.SIGKILL)
+                    return
+        self.fail("there was no process")
