@@ -3,11 +3,11 @@
 import time
 from collections.abc import Callable, Iterator
 from itertools import pairwise
+from typing import NamedTuple
 
 import numpy as np
 
 from overlay.engine.request import Facets, GuideCue, Request, StyleCue
-from overlay.engine.sampler import render
 from overlay.engine.sequence.frame import render_frame
 from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of
 from overlay.imaging.colour import ByteImage, srgb_to_work
@@ -20,6 +20,7 @@ from overlay.scenery.manners import draw_manner
 from overlay.scenery.moving import Moved, crossing, halved, pan, ride
 from overlay.scenery.scenes import draw_scene
 
+Row = tuple[str, str, str]
 WIDTH, HEIGHT, FRAMES = 384, 256, 6
 MANNERS = ("gouache", "glazed tile", "lino cut")
 
@@ -90,30 +91,66 @@ def sharpness(picture: ByteImage) -> float:
     return float(np.abs(np.diff(srgb_to_work(picture)[..., 0], axis=1)).mean())
 
 
-def main(manners: tuple[str, ...] = MANNERS) -> None:
-    """Print every kind in every manner, held against free."""
-    print("kind, manner: flicker held, free; style held, free; sharpness held / free; sticking; s")
+class Found(NamedTuple):
+    """What a kind of motion in a manner gave, held against free."""
+
+    kind: str
+    manner: str
+    flicker: float
+    free: float
+    match: tuple[float, float]
+    sharpness: float
+    sticking: float
+    seconds: float
+    single: float
+
+
+def measured() -> Iterator[Found]:
+    """Every kind in every manner."""
     for kind, make in KINDS.items():
         frames = list(make())
-        for name in manners:
+        for name in MANNERS:
             manner = draw_manner(name, 480, 320)
             held, spent = sequence(frames, manner, 1.0)
-            free, _ = sequence(frames, manner, 0.0)
-            began = time.perf_counter()
-            render(request(frames[-1].picture, manner))
-            single = time.perf_counter() - began
+            free, alone = sequence(frames, manner, 0.0)
             theirs, last = srgb_to_work(manner), srgb_to_work(frames[-1].picture)
             match = [style_match(srgb_to_work(s[-1]), last, theirs) for s in (held, free)]
-            crisp = np.mean(
-                [sharpness(a) / sharpness(b) for a, b in zip(held[1:], free[1:], strict=True)]
-            )
-            print(
-                f"{kind}, {name}: {steadiness(frames, held):.2f} {steadiness(frames, free):.2f}; "
-                f"{match[0]:.1f} {match[1]:.1f}; {crisp:.3f}; {sticking(frames, held):+.3f}; "
-                f"{np.median(spent[1:]):.2f} / {single:.2f}",
-                flush=True,
-            )
+            pairs = zip(held[1:], free[1:], strict=True)
+            crisp = float(np.mean([sharpness(a) / sharpness(b) for a, b in pairs]))
+            yield Found(
+                kind, name, steadiness(frames, held), steadiness(frames, free),
+                (match[0], match[1]), crisp, sticking(frames, held),
+                float(np.median(spent[1:])), float(np.median(alone[1:])),
+            )  # fmt: skip
+
+
+def rows() -> list[Row]:
+    """The table's rows."""
+    found = list(measured())
+    good = sum(f.flicker <= 1.5 for f in found)
+    thirds = sum(f.flicker <= f.free / 3 for f in found)
+    match = max(abs(f.match[0] - f.match[1]) for f in found)
+    crisp, cost = min(f.sharpness for f in found), np.median([f.seconds / f.single for f in found])
+    return [
+        ("sequences held at 1.5 times the source's flicker, of 12", "9", f"{good}"),
+        ("the least steady of them", "-", f"{max(f.flicker for f in found):.2f}"),
+        ("at a third of that of free frames, of 12", "12", f"{thirds}"),
+        ("style match beside free frames, farthest", "3", f"{match:.1f}"),
+        ("sharpness of free frames, least", "95 %", f"{100 * crisp:.0f} %"),
+        (
+            "marks that stick to the frame, correlation, most",
+            "0",
+            f"{max(f.sticking for f in found):.3f}",
+        ),
+        ("a held frame costs, of a free one", "1.3", f"{cost:.2f}"),
+    ]
 
 
 if __name__ == "__main__":
-    main()
+    for one in measured():
+        print(
+            f"{one.kind}, {one.manner}: flicker {one.flicker:.2f} (free {one.free:.2f}), style "
+            f"{one.match[0]:.1f} ({one.match[1]:.1f}), sharpness {one.sharpness:.3f}, sticking "
+            f"{one.sticking:+.3f}, {one.seconds:.2f} s ({one.single:.2f})",
+            flush=True,
+        )

@@ -5,12 +5,14 @@ from dataclasses import dataclass
 from pathlib import Path
 
 import matplotlib as mpl
+import numpy as np
 
 mpl.use("agg")
 from matplotlib import pyplot as plt
 
 from overlay.engine.record import ASPECTS
 from overlay.engine.request import (
+    Even,
     Facets,
     GuideCue,
     Placement,
@@ -112,6 +114,18 @@ def influence() -> list[Panel]:
     return [Panel(f"marks by {name}", maps[i]) for i, name in enumerate(record.names)]
 
 
+def even() -> list[Panel]:
+    """Four plates with their own tints, a third of the way, and wholly the set's."""
+    sources = [scene(name) for name in ("windmill", "lock", "bottle kiln")]
+    colours = np.concatenate([s[::3, ::3].reshape(-1, 3)[::7] for s in sources])[None]
+    panels = []
+    for amount, name in ((0.0, "own"), (0.35, "even 35 %"), (1.0, "shared")):
+        for source in sources:
+            made = run(source, cue("gouache"), even=Even(amount, colours)).picture
+            panels.append(Panel(name, made))
+    return panels
+
+
 def draw(panels: list[Panel], path: Path, columns: int = 3) -> None:
     """Lay panels out in rows and write them as JPEG."""
     rows = -(-len(panels) // columns)
@@ -131,7 +145,7 @@ def main() -> None:
     """Write all figures into a folder."""
     folder = Path(sys.argv[1])
     folder.mkdir(parents=True, exist_ok=True)
-    for make in (facets, combining, balance, influence):
+    for make in (facets, combining, balance, influence, even):
         draw(make(), folder / f"{make.__name__}.jpg")
 
 

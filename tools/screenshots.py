@@ -27,10 +27,11 @@ from overlay.document.recipe import Recipe  # noqa: E402
 from overlay.imaging.files import read_picture, write_picture  # noqa: E402
 from overlay.imaging.resample import resize  # noqa: E402
 from overlay.studio.bench.bench import Bench  # noqa: E402
-from overlay.studio.demo.almanac import PLATES, plate_file, plate_recipe  # noqa: E402
+from overlay.studio.demo.almanac import EDITION_FILE, PLATES, plate_file, plate_recipe  # noqa: E402
 from overlay.studio.demo.demo import (  # noqa: E402
     RECIPE_NAME,
     REGIONS_NAME,
+    RIDE,
     demo_recipe,
     file_name,
     prepare_demo,
@@ -104,8 +105,9 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     window.floor.change_settings(light)
     window.resize(1280, 800)
     shoot_rooms(window, settle, shoot)
-    shoot_settling(window, settle, shoot)
+    settle_regions(window, settle)
     shoot_search(window, settle, shoot)
+    shoot_sets(window, settle, shoot)
     shoot_finish(window, settle, shoot)
     shoot_words(window, settle, shoot)
     grab_described(window, settle).save(str(folder / "described.png"))
@@ -201,10 +203,8 @@ def shoot_finish(
     dialog.reject()
 
 
-def shoot_settling(
-    window: MainWindow, settle: Callable[[], None], shoot: Callable[[str], None]
-) -> None:
-    """Three manners in three regions, before and after their rims were settled."""
+def settle_regions(window: MainWindow, settle: Callable[[], None]) -> None:
+    """Three manners in three regions, their rims settled."""
     window.open_path(data_folder() / "demo" / REGIONS_NAME)
     settle()
     window.house.puller.pull()
@@ -214,7 +214,42 @@ def shoot_settling(
     window.house.stage.set_mode("region")
     window.house.stage.set_mode("proof")
     window.house.stage.view._wipe = 0.5
-    shoot("settle")
+    settle()
+
+
+def shoot_sets(
+    window: MainWindow, settle: Callable[[], None], shoot: Callable[[str], None]
+) -> None:
+    """The almanac as an edition, and a ride past the kilns as a sequence."""
+    demo, desk = data_folder() / "demo", window.house.edition_desk
+    window.floor.go_to("edition")
+    desk.drafting.open_edition(demo / EDITION_FILE)
+    settle()
+    edition = desk.present()
+    small = edition.recipe.model_copy(update={"size": (384, 256)})
+    desk.change("Small", edition.model_copy(update={"recipe": small}))
+    desk.pulling.fill()
+    settle()
+    desk.picking.pick([3])
+    shoot("edition")
+    window.floor.go_to("sequence")
+    window.house.sequence_desk.take(demo / RIDE)
+    recipe = absolute_recipe(demo_recipe("bottle kiln", (("felt", 1.0),), size=(384, 256)), demo)
+    window.bench.project.edit("Felt", recipe)
+    settle()
+    sequence = window.house.sequence_desk
+    sequence.room.player.strip.go_to(1)
+    sequence._add_key("departure")
+    sequence.room.player.strip.go_to(12)
+    sequence._add_key("departure")
+    settle()
+    sequence.room.keys.item(1, 2).setText("75")
+    sequence.fill()
+    settle()
+    sequence.room.player.strip.go_to(8)
+    shoot("sequence")
+    window.bench.project.undo()
+    window.floor.go_to("bench")
 
 
 def make_kinds(demo: Path, folder: Path) -> None:
@@ -230,7 +265,7 @@ def make_kinds(demo: Path, folder: Path) -> None:
         grey = np.asarray(made, np.float32)
         colour = grey if grey.ndim == 3 else np.repeat(255 * grey[..., None], 3, axis=2)
         shown.append(resize(colour, 256, 384))
-    _write_sheet(folder / "kinds.jpg", shown)
+    _write_sheet(folder.parent / "figures" / "kinds.jpg", shown)
 
 
 def shoot_regions(

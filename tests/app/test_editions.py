@@ -1,3 +1,4 @@
+import json
 from pathlib import Path
 from unittest import mock
 
@@ -166,6 +167,21 @@ class DraftingTest(EditionRoomTest):
         QTest.keyClick(self.room.name, Qt.Key.Key_Return)
         self.assertIn("name: must name one of n, source, got 'thing'", self.line)
         self.assertEqual(self.room.name.text(), "{n:02}")
+
+    def test_an_editions_file_is_opened_with_its_recipe(self):
+        self.drop_sources()
+        file = self.folder / "set.json"
+        made = {
+            "overlay": 1,
+            "title": "Canal",
+            "recipe": self.recipe(seed=9),
+            "rows": [{"seed": 1}],
+        }
+        file.write_text(json.dumps(made))
+        self.drop(file)
+        self.assertEqual((self.edition.title, self.edition.recipe.seed), ("Canal", 9))
+        self.assertEqual(len(self.bench.project.state.editions), 2)
+        self.assertEqual(self.room.recipe_says.text(), "A recipe of its own")
 
     def test_a_title_is_typed(self):
         self.drop_sources()

@@ -48,6 +48,7 @@ class EditionDesk(QObject, Room):
     def _join(self) -> None:
         room = self.room
         self.drafting.changed.connect(self.change)
+        self.drafting.opened.connect(self._add)
         room.fill_asked.connect(self.pulling.fill)
         room.stop_asked.connect(self.pulling.stop)
         room.edition_chosen.connect(self.show_place)
@@ -163,6 +164,13 @@ class EditionDesk(QObject, Room):
         """Show an edition of the project, or a new one."""
         self._place = place
         self.refresh()
+
+    def _add(self, edition: Edition) -> None:
+        """An edition that was read from a file, under a title of its own."""
+        titles = {e.title for e in self.bench.project.state.editions}
+        title = edition.title if edition.title not in titles else self._free_title()
+        self._place = -1
+        self.change(f"Open {title}", edition.model_copy(update={"title": title}))
 
     def change(self, what: str, edition: Edition) -> None:
         """Take an edition in the place of the one that is seen, as one step."""

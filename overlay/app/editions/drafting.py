@@ -20,6 +20,7 @@ from overlay.document.text.json_text import RecipeError
 from overlay.imaging.files import WRITABLE
 from overlay.studio.editions import edits
 from overlay.studio.editions.naming import check_name
+from overlay.studio.editions.reading import read_edition
 from overlay.studio.editions.rows import blanks
 from overlay.studio.editions.tables import lines_as_rows, pictures_in, read_rows
 from overlay.studio.inputs.paths import names_file
@@ -27,6 +28,7 @@ from overlay.studio.sheets.axes import typed_values
 from overlay.studio.sheets.settings import find_setting, settings_of
 
 _TABLES = "Tables (*.csv *.tsv *.txt)"
+_EDITIONS = "Editions (*.json)"
 
 Edit = Callable[[Edition], Edition]
 
@@ -37,9 +39,11 @@ class Drafting(QObject):
     Signals
     -------
     changed : what the step is called, and the edition that comes of it.
+    opened : an edition that was read from a file of its own.
     """
 
     changed = Signal(str, object)
+    opened = Signal(object)
 
     def __init__(self, floor: Floor, room: EditionRoom, present: Callable[[], Edition]) -> None:
         super().__init__(floor)
@@ -73,6 +77,7 @@ class Drafting(QObject):
         menu.addAction("Sources from the tray…", lambda: self._pick("source"))
         menu.addAction("Sources from a folder…", self._ask_folder)
         menu.addAction("From a table (CSV)…", self._ask_table)
+        menu.addAction("An edition's file (JSON)…", self._ask_edition)
 
     def add_row(self) -> None:
         """A row more: it says what the others' first column says until it is filled."""
@@ -96,6 +101,9 @@ class Drafting(QObject):
 
     def take_files(self, paths: list[Path], key: str) -> None:
         """Files that were dropped: pictures go to a column, tables and folders make rows."""
+        if len(paths) == 1 and paths[0].suffix.lower() == ".json":
+            self.open_edition(paths[0])
+            return
         recipe = self._present().recipe
         column = key if key and names_file(key) else "source"
 
@@ -150,6 +158,16 @@ class Drafting(QObject):
         path = ask_open(self.floor.host, "Rows from a table", folder, _TABLES)
         if path is not None:
             self.take_files([path], "")
+
+    def _ask_edition(self) -> None:
+        folder = self.floor.settings.pictures_folder
+        path = ask_open(self.floor.host, "Open an edition", folder, _EDITIONS)
+        if path is not None:
+            self.open_edition(path)
+
+    def open_edition(self, path: Path) -> None:
+        """An edition from its file, with recipe and rows, beside those of the project."""
+        self.floor.loader.ask(lambda: read_edition(path), self.opened.emit)
 
     def _pick(self, key: str) -> None:
         """Choose pictures of the tray for a column."""

@@ -4,6 +4,7 @@ import time
 from collections import deque
 from collections.abc import Callable
 from dataclasses import dataclass, field
+from functools import partial
 from pathlib import Path
 
 import numpy as np
@@ -30,6 +31,7 @@ from overlay.studio.runs.queue import Purpose, Run
 
 LEAD = "Edition "  # of the names under which the queue knows its rows
 _SMALL = 360  # pixels of the longer side of what is seen here
+_MANY = 200  # rows beyond which looking for what is kept is a run of its own
 _AHEAD = 40  # runs of one edition that wait at a time
 
 Found = list[tuple[Row, "Seen | None"]]
@@ -80,9 +82,13 @@ class EditionFiller(QObject):
     def find(self, shown: ShownEdition) -> None:
         """Show what is kept of an edition, without pulling anything."""
         job = self._job(shown.edition)
+        if shown.edition.count > _MANY:  # where others must not wait for it
+            look = partial(_look, job)
+            self._add(shown, "looking", look, lambda found: self._show_found(shown, found))
+            return
 
         def work() -> Found:
-            return [_seen(job, row) for row in rows_of(shown.edition)]
+            return _look(job, Control())
 
         self.floor.loader.ask(work, lambda found: self._show_found(shown, found), newest="edition")
 
@@ -104,15 +110,6 @@ class EditionFiller(QObject):
         filling = _Filling(self._job(shown.edition), shown)
         self._fillings[shown.edition.title] = filling
 
-        def prepare(control: Control) -> Found:
-            self._begin()
-            count = shown.edition.count
-            found = []
-            for row in rows_of(shown.edition):
-                control.step(row.index / count, "looking what is kept")
-                found.append(_seen(filling.job, row))
-            return found
-
         def go_on(found: Found) -> None:
             self._show_found(shown, found)
             for row, seen in found:
@@ -125,7 +122,7 @@ class EditionFiller(QObject):
                 self._ask_more(filling)
             self.came.emit(shown)
 
-        self._add(shown, "looking", prepare, go_on)
+        self._add(shown, "looking", partial(_look, filling.job), go_on)
 
     def _hand_out(self, filling: _Filling) -> None:
         """Have the cluster of the settings do all rows."""
@@ -297,6 +294,15 @@ class EditionFiller(QObject):
         runs = self._runs(title)
         self.floor.runner.queue.stop_many(runs)
         return bool(runs)
+
+
+def _look(job: EditionJob, control: Control) -> Found:
+    """All rows, with what is kept of them."""
+    found = []
+    for row in rows_of(job.edition):
+        control.step(row.index / job.edition.count, "looking what is kept")
+        found.append(_seen(job, row))
+    return found
 
 
 def _seen(job: EditionJob, row: Row) -> tuple[Row, Seen | None]:

@@ -46,6 +46,21 @@ PLATES = {
 }
 
 
+EDITION_FILE = "almanac-edition.json"
+# Ten lines: six plates by one hand, in three manners.
+EDITION = """{"overlay": 1, "title": "Almanac", "name": "{n:02}-{subject}-{cues.manner.reference}",
+ "recipe": {"overlay": 1, "size": [768, 512], "seed": 5, "departure": 0.6, "prompt":
+  "$subject 120%, $by, canal, $hour", "cues": [{"name": "manner", "reference": "gouache.png"}]},
+ "rows": [{"subject": "windmill", "by": "poplars far", "hour": "morning"},
+  {"subject": "lock", "by": "willow at right", "hour": "dawn"},
+  {"subject": "bottle kiln", "by": "horse cart at left", "hour": "evening"},
+  {"subject": "glasshouse", "by": "sunflowers near", "hour": "morning"},
+  {"subject": "red barge", "by": "bridge far", "hour": "autumn"},
+  {"subject": "weigh-house", "by": "barrels at left", "hour": "dawn"}],
+ "cross": [["cues.manner.reference", "gouache.png", "felt.png", "weave.png"]]}
+"""
+
+
 def plate_file(name: str) -> str:
     """`bottle kiln` as `plate-bottle-kiln.json`."""
     return f"plate-{name.replace(' ', '-')}.json"

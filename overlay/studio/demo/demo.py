@@ -16,8 +16,9 @@ from overlay.imaging.files import write_grey16, write_picture
 from overlay.imaging.whole_files import write_bytes
 from overlay.scenery.manners import MANNERS, draw_manner
 from overlay.scenery.march import FAR
+from overlay.scenery.moving import ride
 from overlay.scenery.scenes import SCENES, Drawn, draw_scene
-from overlay.studio.demo.almanac import PLATES, plate_file, plate_recipe
+from overlay.studio.demo.almanac import EDITION, EDITION_FILE, PLATES, plate_file, plate_recipe
 from overlay.studio.inputs.drawn_parts import write_parts
 from overlay.studio.inputs.folders import data_folder, shelf_folder
 from overlay.studio.inputs.paths import absolute_recipe
@@ -27,10 +28,11 @@ from overlay.studio.making.warming import warm_kernels
 from overlay.studio.runs.pull import pull_proof
 
 # Raised when the drawings change, so that an old demo folder is drawn anew.
-_EDITION = "4"
+_DRAWN = "5"
 _STAMP = ".edition"
 _FIRST_SEED = 3
-RECIPE_NAME, REGIONS_NAME = "almanac.json", "three-manners.json"
+RECIPE_NAME, REGIONS_NAME, RIDE = "almanac.json", "three-manners.json", "ride"
+_FRAMES = 12  # of the ride
 _WATERSIDE = ((0.0, 0.62), (0.45, 0.52), (1.0, 0.6), (1.0, 1.0), (0.0, 1.0))
 
 Report = Callable[[float, str], None]
@@ -120,10 +122,12 @@ def ensure_demo(folder: Path, report: Report = _say_nothing) -> Path:
             _copy_all(drawn_folder(), folder)
         else:
             _draw_all(folder, report)
-        write_bytes(stamp, _EDITION.encode())
+        write_bytes(stamp, _DRAWN.encode())
     for name, make in _recipes().items():
         if not (folder / name).exists():
             write_bytes(folder / name, recipe_json(make()).encode())
+    if not (folder / EDITION_FILE).exists():
+        write_bytes(folder / EDITION_FILE, EDITION.encode())
     return folder / RECIPE_NAME
 
 
@@ -163,16 +167,24 @@ def drawn_folder() -> Path:
 
 def _is_drawn(folder: Path) -> bool:
     stamp = folder / _STAMP
-    return stamp.is_file() and stamp.read_text("utf-8") == _EDITION
+    return stamp.is_file() and stamp.read_text("utf-8") == _DRAWN
 
 
 def _copy_all(drawn: Path, folder: Path) -> None:
     for path in drawn.glob("*.png"):
         shutil.copyfile(path, folder / path.name)
+    shutil.copytree(drawn / RIDE, folder / RIDE, dirs_exist_ok=True)
+
+
+def _write_ride(folder: Path) -> None:
+    """Frames of a ride past the kilns, for sequences."""
+    folder.mkdir(exist_ok=True)
+    for number, frame in enumerate(ride("bottle kiln", _FRAMES, 384, 256), 1):
+        write_picture(folder / f"{number:03}.png", frame.picture)
 
 
 def _draw_all(folder: Path, report: Report) -> None:
-    total = len(SCENES) * 3 + len(MANNERS)
+    total = len(SCENES) * 3 + len(MANNERS) + 3
     done = 0
     for scene in SCENES:
         report(done / total, f"drawing the {scene}")
@@ -182,6 +194,8 @@ def _draw_all(folder: Path, report: Report) -> None:
         report(done / total, f"drawing {manner}")
         write_picture(folder / file_name(manner), draw_manner(manner))
         done += 1
+    report(done / total, "drawing the ride")
+    _write_ride(folder / RIDE)
     report(1.0, "drawn")
 
 

@@ -54,12 +54,14 @@ class Processes:
     Parameters
     ----------
     workers : how many. count : of tasks, for the bar.
+    threads : of each; the machine's in equal parts for None.
     """
 
-    def __init__(self, workers: int, count: int) -> None:
+    def __init__(self, workers: int, count: int, *, threads: int | None = None) -> None:
         if not 1 <= workers <= MOST_WORKERS:
             raise ValueError(f"workers must be 1 to {MOST_WORKERS}, got {workers}")
         self._workers, self._count = workers, max(count, 1)
+        self._threads = threads or max(1, (os.cpu_count() or 1) // workers)
         self._context = multiprocessing.get_context("spawn")
         self._stop: Event = self._context.Event()
         self._lost: set[int] = set()  # rows that were in work when a process died
@@ -119,10 +121,9 @@ class Processes:
 
     @contextmanager
     def _pool(self) -> Iterator[ProcessPoolExecutor]:
-        threads = max(1, (os.cpu_count() or 1) // self._workers)
         pool = ProcessPoolExecutor(
             self._workers, mp_context=self._context, initializer=begin_process,
-            initargs=(threads, self._stop),
+            initargs=(self._threads, self._stop),
         )  # fmt: skip
         try:
             yield pool

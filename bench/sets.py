@@ -1,0 +1,84 @@
+"""Sets: how even an amount makes them, and what two workers are worth."""
+
+import json
+import tempfile
+import time
+from pathlib import Path
+
+from bench.sequences import rows as sequence_rows
+from overlay.document.sets.editions import Edition
+from overlay.engine.control import Control
+from overlay.studio.demo.demo import ensure_demo
+from overlay.studio.editions.crews import Crew, Processes
+from overlay.studio.editions.figures import mean_evenness, mean_sameness, set_figures
+from overlay.studio.editions.job import rows_of
+from overlay.studio.editions.reading import read_edition
+from overlay.studio.editions.sharing import find_colours
+from overlay.studio.editions.tasks import Task, do_task
+from overlay.studio.inputs.pictures import PictureStore
+
+Row = tuple[str, str, str]
+_MANNERS = ("felt.png", "lino-cut.png", "glazed-tile.png")
+_SCENES = ("windmill.png", "lock.png", "bottle-kiln.png")
+
+
+def rows() -> list[Row]:
+    """The table's rows."""
+    with tempfile.TemporaryDirectory() as name:
+        folder = Path(name)
+        ensure_demo(folder)
+        return [*_evenness(folder), *_workers(folder), *sequence_rows()]
+
+
+def _edition(folder: Path, **keys: object) -> Edition:
+    cues = [
+        {"name": "manner", "reference": "felt.png"},
+        {"name": "contours", "guide": "edges", "weight": 0.5},
+    ]
+    recipe = {"overlay": 1, "size": [384, 256], "seed": 5, "cues": cues}
+    path = folder / "bench.json"
+    path.write_text(json.dumps({"overlay": 1, "recipe": recipe} | keys))
+    return read_edition(path)
+
+
+def _evenness(folder: Path) -> list[Row]:
+    """Three scenes in three manners, with tints of their own and with the usual amount."""
+    cross = [["source", *_SCENES], ["cues.manner.reference", *_MANNERS]]
+    edition = _edition(folder, cross=cross)
+    colours = find_colours(edition, PictureStore(), Control())
+    figures = []
+    for even in (0.0, edition.even):
+        made = edition.model_copy(update={"colours": colours, "even": even})
+        measured = {}
+        for row in rows_of(made):
+            assert row.recipe is not None
+            done = do_task(Task.of(row.index, row.recipe))
+            assert done.traits is not None, done.fault
+            measured[row.index] = done.traits
+        sets = set_figures(made, measured)
+        figures.append((mean_evenness(sets) or 0.0, mean_sameness(sets) or 1.0))
+    (own, apart), (even, together) = figures
+    return [
+        ("evenness of nine, even 35 %, beside own tints", "0 or more", f"{even - own:+.1f}"),
+        ("sameness beside that of own tints", "75 %", f"{100 * together / apart:.0f} %"),
+    ]
+
+
+def _workers(folder: Path) -> list[Row]:
+    """Twelve rows by two processes, of the time that one takes."""
+    edition = _edition(folder, rows=[{"seed": i, "source": "lock.png"} for i in range(12)])
+    tasks = [Task.of(row.index, row.recipe) for row in rows_of(edition) if row.recipe is not None]
+    spent = []
+    for workers in (1, 2):
+        crew: Crew = Processes(workers, len(tasks), threads=1)
+        began = time.perf_counter()
+        assert len(list(crew.work(tasks, Control()))) == len(tasks)
+        spent.append(time.perf_counter() - began)
+    return [
+        ("12 rows by two workers, of the time of one", "65 %", f"{100 * spent[1] / spent[0]:.0f} %")
+    ]
+
+
+if __name__ == "__main__":
+    for what, goal, figure in rows():
+        print(f"{what:58} {goal:>12} {figure:>10}", flush=True)
