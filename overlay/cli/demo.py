@@ -10,6 +10,7 @@ from overlay.cli.window import has_display, open_window
 from overlay.imaging.intake import PictureError
 from overlay.studio.demo.demo import drawn_folder, ensure_demo, prepare_demo
 from overlay.studio.demo.plates import render_plates
+from overlay.studio.demo.sets import render_sets
 
 
 def add_arguments(parser: argparse.ArgumentParser) -> None:
@@ -37,7 +38,12 @@ def _render(wanted: Path | None, *, proofs: bool) -> int:
     with Progress(quiet=False) as progress:
         progress.done("Demo", lambda control: ensure_demo(folder, control.report))
     if proofs:
-        render_plates(folder, lambda line: print(line, file=sys.stderr))
+
+        def say(line: str) -> None:
+            print(line, file=sys.stderr)
+
+        render_plates(folder, say)
+        render_sets(folder, say)
     reason = "" if has_display() or wanted else " (no display for the window)"
     print(f"The demo lies in {folder.absolute()}{reason}")
     return DONE

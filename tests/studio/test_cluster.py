@@ -3,7 +3,6 @@ import os
 import signal
 import subprocess
 import sys
-import time
 from pathlib import Path
 from unittest import mock
 
@@ -27,6 +26,9 @@ class Machines:
         self.address = self._announced(self.processes[0])
         for _ in range(2):
             self.processes.append(self._begin("worker", self.address, "--nthreads", "1"))
+        dask = cluster.distributed()
+        with dask.Client(self.address, set_as_default=False) as client:
+            client.wait_for_workers(2, timeout="120s")
 
     def _begin(self, *arguments: str) -> "subprocess.Popen[str]":
         return subprocess.Popen(
@@ -83,13 +85,6 @@ class ClusterTest(RowsTest):
                 lost = True
                 self.machines.lose_one()
 
-        begin = time.monotonic()
-        while time.monotonic() < begin + 60:  # both workers must be there
-            with cluster.distributed().Client(
-                self.machines.address, set_as_default=False
-            ) as client:
-                if len(client.scheduler_info()["workers"]) == 2:
-                    break
         many = self.hashes(Cluster(self.machines.address, 8), tasks, Control(report))
         self.assertTrue(lost)
         self.assertEqual(many, alone)

@@ -261,12 +261,9 @@ class EditionDesk(QObject, Room):
 
     def _make_plain(self) -> None:
         """Take away what the picked pictures have of their own beside the others."""
-        picked, edition = self.room.chosen(), self.present()
-        own = edits.own_columns(edition)
-        for key in own:
-            edition = edits.without_value(edition, picked, key)
-        if own and picked:
-            self.change("As the others", edition)
+        plain = edits.as_the_others(self.present(), self.room.chosen())
+        if plain != self.present():
+            self.change("As the others", plain)
 
     # What comes -----------------------------------------------------------------------------
 

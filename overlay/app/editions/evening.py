@@ -151,7 +151,7 @@ class EvenPanel(QFrame):
             )  # fmt: skip
             self._plot.addItem(bars)
             base = base + apart[:, part]
-        step = max(len(places) // 10, 1)
+        step = -(-len(places) // 9)  # as many numbers as have room
         ticks = [(i, str(place + 1)) for i, place in enumerate(places) if i % step == 0]
         self._plot.getAxis("bottom").setTicks([ticks])
 

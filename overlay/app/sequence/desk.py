@@ -316,20 +316,9 @@ class SequenceDesk(QObject, Room):
         else:
             name = Path(sequence.frames).name
             self.room.says.setText(f"{name}: {count} frames, {frames.rate:g} a second")
-        self.room.figures.setText(self._figures())
+        self.room.figures.setText("" if filmed is None else filmed.says(sequence))
         if filmed is not None and self.filler.busy:
             self.line.say(f"Sequence: {len(filmed.flickers)} of {count} frames")
-
-    def _figures(self) -> str:
-        filmed = self.filmed
-        if filmed is None:
-            return ""
-        lines = [f"{len(filmed.flickers)} frames are there"]
-        if filmed.flicker is not None:
-            lines.append(f"Flicker {filmed.flicker:.2f}: 1 is as steady as the source")
-        if filmed.sequence != self.sequence:
-            lines.append("They are of the sequence as it was before the last change.")
-        return "\n".join(lines)
 
     def _show_frame(self, number: int, source: bool) -> None:
         """Show a frame: as rendered where it is there, else as it came."""

@@ -50,10 +50,14 @@ class Filmed:
         """Where a frame lies whole."""
         return Path(self.folder.name, f"{number:05}.png")
 
-    @property
-    def flicker(self) -> float | None:
-        """Of all frames that are there."""
-        return flicker(self.changes)
+    def says(self, now: Sequence | None) -> str:
+        """How many frames are there, and how steady; `now` is the sequence as it is."""
+        lines, value = [f"{len(self.flickers)} frames are there"], flicker(self.changes)
+        if value is not None:
+            lines.append(f"Flicker {value:.2f}: 1 is as steady as the source")
+        if self.sequence != now:
+            lines.append("They are of the sequence as it was before the last change.")
+        return "\n".join(lines)
 
 
 class _Hearing:

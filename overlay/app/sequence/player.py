@@ -157,6 +157,7 @@ class Player(QFrame):
         self.strip.moved.connect(lambda _: self._want())
         row = QHBoxLayout()
         row.setContentsMargins(8, 2, 8, 2)
+        row.setSpacing(10)
         row.addWidget(self.play)
         row.addWidget(self.source)
         row.addWidget(self.says, 1)

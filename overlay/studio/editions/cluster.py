@@ -76,9 +76,11 @@ class Cluster:
             raise RecipeError(f"cluster: no scheduler answers at {self._address}") from error
 
     def _check_versions(self, client: Any) -> None:
+        try:
+            client.wait_for_workers(1, timeout=_ANSWERS)
+        except TimeoutError as error:
+            raise RecipeError(f"cluster: {self._address} has no workers") from error
         found: dict[str, dict[str, str]] = client.run(versions)
-        if not found:
-            raise RecipeError(f"cluster: {self._address} has no workers")
         for worker, theirs in found.items():
             for name, mine in _MINE.items():
                 if theirs.get(name) != mine:

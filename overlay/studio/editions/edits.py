@@ -60,6 +60,13 @@ def without_value(edition: Edition, places: Collection[int], key: str) -> Editio
     return _made(edition, rows=rows, cross=())
 
 
+def as_the_others(edition: Edition, places: Collection[int]) -> Edition:
+    """Pictures without what they have of their own beside the others."""
+    for key in own_columns(edition):
+        edition = without_value(edition, places, key)
+    return edition
+
+
 def with_rows(edition: Edition, rows: Sequence[Values]) -> Edition:
     """More rows, after those there are."""
     return _made(edition, rows=[*map(dict, edition.rows), *rows])
