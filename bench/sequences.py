@@ -7,6 +7,7 @@ from typing import NamedTuple
 
 import numpy as np
 
+from overlay.engine.kept import forget
 from overlay.engine.request import Facets, GuideCue, Request, StyleCue
 from overlay.engine.sequence.frame import render_frame
 from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of
@@ -50,6 +51,7 @@ def sequence(
     frames: list[Moved], manner: ByteImage, held: float
 ) -> tuple[list[ByteImage], list[float]]:
     """A sequence's pictures, and the seconds of each."""
+    forget()  # what a run of the same frames before has left
     before, pictures, seconds = None, [], []
     for number, frame in enumerate(frames):
         began = time.perf_counter()

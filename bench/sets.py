@@ -30,12 +30,12 @@ def rows() -> list[Row]:
         return [*_evenness(folder), *_workers(folder), *sequence_rows()]
 
 
-def _edition(folder: Path, **keys: object) -> Edition:
+def _edition(folder: Path, size: tuple[int, int] = (384, 256), **keys: object) -> Edition:
     cues = [
         {"name": "manner", "reference": "felt.png"},
         {"name": "contours", "guide": "edges", "weight": 0.5},
     ]
-    recipe = {"overlay": 1, "size": [384, 256], "seed": 5, "cues": cues}
+    recipe = {"overlay": 1, "size": list(size), "seed": 5, "cues": cues}
     path = folder / "bench.json"
     path.write_text(json.dumps({"overlay": 1, "recipe": recipe} | keys))
     return read_edition(path)
@@ -66,7 +66,8 @@ def _evenness(folder: Path) -> list[Row]:
 
 def _workers(folder: Path) -> list[Row]:
     """Twelve rows by two processes, of the time that one takes."""
-    edition = _edition(folder, rows=[{"seed": i, "source": "lock.png"} for i in range(12)])
+    rows = [{"seed": i, "source": "lock.png"} for i in range(12)]
+    edition = _edition(folder, (768, 512), rows=rows)
     tasks = [Task.of(row.index, row.recipe) for row in rows_of(edition) if row.recipe is not None]
     spent = []
     for workers in (1, 2):
