@@ -24,6 +24,7 @@ _OCTAVES, _PLACE = 4, 32  # of marks, from 1 pixel up; and pixels of a place the
 _PLAIN = np.array([1.0, 0.5, 0.5], np.float32)  # from the working space to OKLab
 _BLANK = 1e-6  # squared contrast of lightness below which a place has no marks
 _CELL, _BY_AREA, _RARE = 0.05, 0.4 - 1, 0.0005  # OKLab; power of a colour's area; share
+_LEAST = 0.45  # distance below which none does, however even the others are
 _OUT = 1.6  # times the others' usual distance from the set, from which a picture stands out
 
 Array = npt.NDArray[np.float64]
@@ -118,7 +119,8 @@ class Evenness:
             return None
         total = self.apart.sum(axis=1)
         place = int(total.argmax())
-        return place if total[place] > _OUT * np.median(np.delete(total, place)) else None
+        usual = float(np.median(np.delete(total, place)))
+        return place if total[place] > max(_OUT * usual, _LEAST) else None
 
     def says(self, place: int) -> str:
         """What sets a picture apart most, and to which side: `darker`, `larger marks`."""

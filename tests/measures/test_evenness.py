@@ -68,6 +68,10 @@ class EvennessTest(unittest.TestCase):
         other = even(usual, halves(blue, red, 96)).value
         self.assertGreater(more, other + 10)
 
+    def test_in_a_very_even_set_none_stands_out(self):
+        usual = [texture(4, seed=i) for i in range(4)]
+        self.assertIsNone(even(*usual, texture(4, mean=(123, 130, 140))).outlier)
+
     def test_none_is_refused_and_two_have_no_outlier(self):
         with self.assertRaisesRegex(ValueError, "traits must be"):
             evenness([])
