@@ -11,6 +11,7 @@ from overlay.app.editions.shown import ShownEdition
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import SliderField
 from overlay.app.parts.plain import PlainLabel, plain
+from overlay.app.parts.plotting import dress_plot, made_plot
 from overlay.app.parts.theme import tone
 from overlay.measures.evenness import PARTS
 
@@ -77,10 +78,7 @@ class EvenPanel(QFrame):
     def make(self, plotting: ModuleType) -> None:
         """Make the plot itself; `plotting` is pyqtgraph."""
         self._plotting = plotting
-        self._plot = plotting.PlotWidget()
-        self._plot.setAccessibleName("Evenness plot")
-        self._plot.setMenuEnabled(False)
-        self._plot.hideButtons()
+        self._plot = made_plot(plotting, "Evenness plot")
         self._plot.setMouseEnabled(x=False, y=False)
         self._plot.scene().sigMouseClicked.connect(self._clicked)
         self._box.insertWidget(self._box.count() - 1, self._plot, 1)
@@ -91,11 +89,7 @@ class EvenPanel(QFrame):
         """Put the theme's colours on."""
         if self._plot is None:
             return
-        self._plot.setBackground(tone("panel"))
-        for side in ("left", "bottom"):
-            axis = self._plot.getAxis(side)
-            axis.setPen(tone("hairline"))
-            axis.setTextPen(tone("ink"))
+        dress_plot(self._plot)
         self._draw()
 
     def show_edition(self, shown: ShownEdition | None) -> None:

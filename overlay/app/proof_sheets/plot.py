@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QVBoxLayout
 
 from overlay.app.parts.fields import keep_narrow
 from overlay.app.parts.plain import PlainLabel, plain
+from overlay.app.parts.plotting import dress_plot, made_plot
 from overlay.app.parts.theme import tone
 from overlay.app.proof_sheets.shown import ShownSheet
 from overlay.document.sets.sheets import Axis
@@ -63,10 +64,7 @@ class TradeOffPlot(QFrame):
         plotting : pyqtgraph, from `parts.plotting`.
         """
         self._plotting = plotting
-        self._plot = plotting.PlotWidget()
-        self._plot.setAccessibleName("Trade-off plot")
-        self._plot.setMenuEnabled(False)
-        self._plot.hideButtons()
+        self._plot = made_plot(plotting, "Trade-off plot")
         self._box.insertWidget(2, self._plot, 1)
         self.dress()
 
@@ -74,11 +72,7 @@ class TradeOffPlot(QFrame):
         """Put the theme's colours on."""
         if self._plot is None:
             return
-        self._plot.setBackground(tone("panel"))
-        for side in ("left", "bottom"):
-            axis = self._plot.getAxis(side)
-            axis.setPen(tone("hairline"))
-            axis.setTextPen(tone("ink"))
+        dress_plot(self._plot)
         self.refresh()
 
     # What is shown --------------------------------------------------------------------------

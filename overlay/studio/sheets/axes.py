@@ -47,11 +47,11 @@ def read_axis(text: str, recipe: Recipe, where: str, folder: Path | None = None)
         read = spread(_number(match[1], where), _number(match[2], where), int(match[3]), where)
     setting = find_setting(recipe, key)
     if folder is not None and setting is not None and setting.kind == "picture":
-        read = [placed(one, folder) for one in read]
+        read = [_placed(one, folder) for one in read]
     return make_axis(key, read, recipe, where)
 
 
-def placed(value: Any, folder: Path) -> Any:
+def _placed(value: Any, folder: Path) -> Any:
     """A file where it lies; `source` of a guide stays the word that it is."""
     if not isinstance(value, str) or value in ("source", BLANK):
         return value
