@@ -19,7 +19,6 @@ from overlay.app.parts.status import StatusLine
 from overlay.document.recipe import Recipe
 from overlay.document.sets.editions import Edition
 from overlay.studio.editions import edits
-from overlay.studio.editions.rows import check_edition
 
 _GUESS = 4.0  # seconds a megapixel, before any row has told
 _MEGAPIXELS = 0.8  # of a proof whose size is not said
@@ -193,7 +192,7 @@ class EditionDesk(QObject, Room):
             self.filler.stop(edition.title)
             shown.take_over(known)
         self._shown[edition.title] = shown
-        if edition.count and not _faulty(edition):
+        if edition.count:
             self.filler.find(shown)
         return shown
 
@@ -314,11 +313,3 @@ class EditionDesk(QObject, Room):
 def _plain(recipe: Recipe) -> Recipe:
     """A recipe without what it shares with an edition it was of."""
     return recipe if recipe.even is None else recipe.model_copy(update={"even": None})
-
-
-def _faulty(edition: Edition) -> bool:
-    try:
-        check_edition(edition, edition.title)
-    except ValueError:
-        return True
-    return False

@@ -21,6 +21,7 @@ from overlay.imaging.colour import ByteImage
 from overlay.imaging.files import read_picture, thumbnail
 from overlay.studio.editions.figures import RowTraits, SetFigures, row_traits, set_figures
 from overlay.studio.editions.job import EditionJob, Row, rows_of
+from overlay.studio.editions.rows import check_edition
 from overlay.studio.editions.sharing import find_colours
 from overlay.studio.editions.tasks import Pulled
 from overlay.studio.keeping.settings import use_threads
@@ -83,12 +84,12 @@ class EditionFiller(QObject):
         """Show what is kept of an edition, without pulling anything."""
         job = self._job(shown.edition)
         if shown.edition.count > _MANY:  # where others must not wait for it
-            look = partial(_look, job)
+            look = partial(_look_if_sound, job)
             self._add(shown, "looking", look, lambda found: self._show_found(shown, found))
             return
 
         def work() -> Found:
-            return _look(job, Control())
+            return _look_if_sound(job, Control())
 
         self.floor.loader.ask(work, lambda found: self._show_found(shown, found), newest="edition")
 
@@ -294,6 +295,15 @@ class EditionFiller(QObject):
         runs = self._runs(title)
         self.floor.runner.queue.stop_many(runs)
         return bool(runs)
+
+
+def _look_if_sound(job: EditionJob, control: Control) -> Found:
+    """As `_look`; of an edition that is still being written, nothing."""
+    try:
+        check_edition(job.edition, job.edition.title)
+    except ValueError:
+        return []
+    return _look(job, control)
 
 
 def _look(job: EditionJob, control: Control) -> Found:
