@@ -42,9 +42,9 @@ from overlay.imaging.whole_files import write_bytes
 from overlay.studio.handing.card import Made, write_card
 from overlay.studio.handing.hand_over import Handed, check_hand_over, hand_over
 from overlay.studio.handing.picking import pick_mask
-from overlay.studio.inputs.paths import absolute_recipe
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.inputs.stages import Stage
+from overlay.studio.keeping.files.own_words import in_place
 from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.groundwork import Groundwork
 from overlay.studio.making.guide_maps import make_map
@@ -220,7 +220,7 @@ def _located(
         data = json.loads(recipe_json(read_recipe(path)))
     for key, value in changes.items():
         lay_value(data, key, value, where=key)
-    return absolute_recipe(make_recipe(data, where), base)
+    return in_place(make_recipe(data, where), base)
 
 
 def open(path: AnyPath) -> Proof:
@@ -231,7 +231,7 @@ def open(path: AnyPath) -> Proof:
     RecipeError, PictureError
     """
     file = Path(path)
-    recipe = absolute_recipe(read_recipe(file), file.parent)
+    recipe = in_place(read_recipe(file), file.parent)
     return Proof(read_picture(file), recipe)
 
 

@@ -5,7 +5,7 @@ import os
 import sys
 from importlib import import_module
 
-from overlay.cli.ends import DONE, STOPPED, explain
+from overlay.cli.parts.ends import DONE, STOPPED, explain
 from overlay.version import __version__
 
 # Name, help, module. A module is imported for the command that is asked for alone, so that
@@ -25,6 +25,7 @@ _COMMANDS = (
     ("read", "print what a prompt is understood as, as JSON", "read"),
     ("draw", "draw the scene of a prompt, with depth and masks", "draw"),
     ("describe", "say a picture in phrases that a prompt understands", "describe"),
+    ("teach", "teach a word from pictures, or hand taught words on", "teach"),
     ("open", "open the window on a project, recipe or proof", "window"),
     ("schema", "print the JSON Schema of recipes or projects", "schema"),
 )

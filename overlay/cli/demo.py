@@ -4,8 +4,8 @@ import argparse
 import sys
 from pathlib import Path
 
-from overlay.cli.ends import DONE
-from overlay.cli.progress import Progress
+from overlay.cli.parts.ends import DONE
+from overlay.cli.parts.progress import Progress
 from overlay.cli.window import has_display, open_window
 from overlay.imaging.intake import PictureError
 from overlay.studio.demo.demo import drawn_folder, ensure_demo, prepare_demo

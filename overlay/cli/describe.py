@@ -4,7 +4,7 @@ import argparse
 import json
 from pathlib import Path
 
-from overlay.cli.ends import DONE
+from overlay.cli.parts.ends import DONE
 from overlay.document.text.json_text import RecipeError
 from overlay.imaging.files import read_picture
 from overlay.words.describing import FOCUSES, describe

@@ -5,13 +5,18 @@ import re
 import sys
 from pathlib import Path
 
-from overlay.cli.ends import DONE
-from overlay.cli.targets import check_png
+from overlay.cli.parts.ends import DONE
+from overlay.cli.parts.targets import check_png
 from overlay.document.recipe import MOST_PIXELS, SMALLEST_SIDE
 from overlay.document.text.json_text import RecipeError
 from overlay.imaging.files import write_grey8, write_grey16, write_picture
+from overlay.imaging.intake import PictureError
 from overlay.studio.inputs.paths import plain_path
+from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.keeping.files.lexicon import read_lexicon
+from overlay.studio.making.taught import drawing_lexicon
 from overlay.words.language.grammar import read_prompt
+from overlay.words.language.lexicon import Lexicon
 from overlay.words.language.reading import Reading
 from overlay.words.picture import WordsPicture, depth_map, draw_words
 
@@ -36,8 +41,9 @@ def run(options: argparse.Namespace) -> int:
     size = _size(options.size)
     if not 0 <= options.seed <= 2**53:
         raise RecipeError(f"--seed: must be 0 to 2**53, got {options.seed}")
-    reading = known(options.prompt, "prompt", skip=options.skip_unknown)
-    avoided = known(options.avoid, "--avoid", skip=options.skip_unknown)
+    lexicon = _lexicon(options.prompt, options.avoid)
+    reading = known(options.prompt, "prompt", lexicon, skip=options.skip_unknown)
+    avoided = known(options.avoid, "--avoid", lexicon, skip=options.skip_unknown)
     check_png("--out", options.out, [])
     if options.depth:
         check_png("--depth", options.depth, [])
@@ -53,10 +59,20 @@ def run(options: argparse.Namespace) -> int:
     return DONE
 
 
-def known(text: str, where: str, *, skip: bool) -> Reading:
+def _lexicon(prompt: str, avoid: str) -> Lexicon | None:
+    """The artist's own words, with what is drawn of them."""
+    try:
+        return drawing_lexicon(read_lexicon(), (prompt, avoid), PictureStore())
+    except PictureError:
+        raise
+    except ValueError as error:
+        raise RecipeError(f"prompt: {error}") from error
+
+
+def known(text: str, where: str, lexicon: Lexicon | None, *, skip: bool) -> Reading:
     """A prompt read, refused where a word is not known, unless such words are skipped."""
     try:
-        reading = read_prompt(text)
+        reading = read_prompt(text, lexicon)
     except ValueError as error:
         raise RecipeError(f"{where}: {error}") from error
     if reading.blanks and not skip:

@@ -6,10 +6,10 @@ from functools import partial
 from pathlib import Path
 
 from overlay.cli.crew import add_crew, crew_of
-from overlay.cli.ends import DONE, FAILED, SOME_FAILED, complain
-from overlay.cli.progress import Progress
+from overlay.cli.parts.ends import DONE, FAILED, SOME_FAILED, complain
+from overlay.cli.parts.progress import Progress
+from overlay.cli.parts.targets import check_target
 from overlay.cli.render import set_threads
-from overlay.cli.targets import check_target
 from overlay.document.sets.editions import Edition
 from overlay.engine.control import Control
 from overlay.imaging.intake import PictureError

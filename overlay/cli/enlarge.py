@@ -5,10 +5,10 @@ from functools import partial
 from pathlib import Path
 
 from overlay import api
-from overlay.cli.ends import DONE
-from overlay.cli.progress import Progress
+from overlay.cli.parts.ends import DONE
+from overlay.cli.parts.progress import Progress
+from overlay.cli.parts.targets import check_target
 from overlay.cli.render import set_threads
-from overlay.cli.targets import check_target
 from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage

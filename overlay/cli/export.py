@@ -4,8 +4,8 @@ import argparse
 from pathlib import Path
 
 from overlay import api
-from overlay.cli.ends import DONE
-from overlay.cli.targets import check_target
+from overlay.cli.parts.ends import DONE
+from overlay.cli.parts.targets import check_target
 from overlay.document.text.json_text import RecipeError
 from overlay.handing.openraster import read_layer
 from overlay.handing.paper import PAPERS, Sheet, write_pdf

@@ -6,7 +6,7 @@ from pathlib import Path
 from overlay.cli.sheet import add_outputs, pull_sheet, sized
 from overlay.document.reading import read_recipe
 from overlay.document.text.json_text import RecipeError
-from overlay.studio.inputs.paths import absolute_recipe
+from overlay.studio.keeping.files.own_words import in_place
 from overlay.studio.sheets.hunt import hunt_sheet
 
 _MOST = 64
@@ -28,6 +28,6 @@ def run(options: argparse.Namespace) -> int:
     if not 0 <= options.stray <= 1:
         raise RecipeError(f"--stray: must be 0 to 1, got {options.stray:g}")
     recipe = read_recipe(options.recipe, options.changes)
-    located = absolute_recipe(recipe, options.recipe.parent)
+    located = in_place(recipe, options.recipe.parent)
     sheet = hunt_sheet(located, options.seeds, options.stray)
     return pull_sheet(sized(sheet, options.size), options)

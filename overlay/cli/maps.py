@@ -7,8 +7,8 @@ from typing import Any
 import numpy as np
 
 from overlay import api
-from overlay.cli.ends import DONE
-from overlay.cli.targets import check_png
+from overlay.cli.parts.ends import DONE
+from overlay.cli.parts.targets import check_png
 from overlay.document.keys import apply_setting
 from overlay.imaging.files import write_grey16, write_picture
 

@@ -5,8 +5,8 @@ import sys
 from pathlib import Path
 
 from overlay import api
-from overlay.cli.ends import DONE
-from overlay.cli.targets import check_png
+from overlay.cli.parts.ends import DONE
+from overlay.cli.parts.targets import check_png
 from overlay.document.text.json_text import RecipeError
 from overlay.imaging.files import write_grey8
 

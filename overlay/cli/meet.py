@@ -5,16 +5,17 @@ import json
 import sys
 from pathlib import Path
 
-from overlay.cli.ends import DONE, complain
-from overlay.cli.progress import Progress
+from overlay.cli.parts.ends import DONE, complain
+from overlay.cli.parts.progress import Progress
+from overlay.cli.parts.targets import check_target
 from overlay.cli.render import set_threads
-from overlay.cli.targets import check_target
 from overlay.document.reading import read_recipe, recipe_json
 from overlay.document.sets.sheets import TRIAL_PIXELS
 from overlay.document.text.json_text import RecipeError
 from overlay.imaging.whole_files import write_bytes
-from overlay.studio.inputs.paths import absolute_recipe, input_paths, relative_recipe
+from overlay.studio.inputs.paths import input_paths, relative_recipe
 from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.keeping.files.own_words import in_place
 from overlay.studio.keeping.scratch import scratch_shelf
 from overlay.studio.sheets.meet import Meeting, read_target
 from overlay.studio.sheets.trials import meet_target, numeric_setting, with_setting
@@ -43,7 +44,7 @@ def run(options: argparse.Namespace) -> int:
     0 when the target is met; 1, and no recipe written, when the setting alone cannot reach it.
     """
     recipe = read_recipe(options.recipe)
-    located = absolute_recipe(recipe, options.recipe.parent)
+    located = in_place(recipe, options.recipe.parent)
     setting = numeric_setting(located, options.key, "--set")
     target = read_target(options.target, "--target")
     if options.out.suffix.lower() != ".json":

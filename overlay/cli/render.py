@@ -7,15 +7,16 @@ from pathlib import Path
 import numba
 
 from overlay import api
-from overlay.cli.ends import DONE
-from overlay.cli.progress import Progress
-from overlay.cli.targets import check_target
+from overlay.cli.parts.ends import DONE
+from overlay.cli.parts.progress import Progress
+from overlay.cli.parts.targets import check_target
 from overlay.document.reading import read_recipe
 from overlay.document.recipe import Recipe
 from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.imaging.files import writable_kind
-from overlay.studio.inputs.paths import absolute_recipe, input_paths
+from overlay.studio.inputs.paths import input_paths
+from overlay.studio.keeping.files.own_words import in_place
 
 
 def add_arguments(parser: argparse.ArgumentParser) -> None:
@@ -37,7 +38,7 @@ def run(options: argparse.Namespace) -> int:
     """Check all places, then render, then write."""
     recipe = read_recipe(options.recipe, options.changes)
     writable_kind(options.out)
-    located = absolute_recipe(recipe, options.recipe.parent)
+    located = in_place(recipe, options.recipe.parent)
     inputs = [options.recipe, *map(Path, input_paths(located))]
     check_target("--out", options.out, inputs)
     if options.report is not None:

@@ -3,7 +3,7 @@
 import argparse
 import json
 
-from overlay.cli.ends import DONE
+from overlay.cli.parts.ends import DONE
 from overlay.document.part import Part
 from overlay.document.project_file import ProjectFile
 from overlay.document.recipe import Recipe

@@ -6,10 +6,10 @@ from collections.abc import Iterator
 from functools import partial
 from pathlib import Path
 
-from overlay.cli.ends import DONE
-from overlay.cli.progress import Progress
+from overlay.cli.parts.ends import DONE
+from overlay.cli.parts.progress import Progress
+from overlay.cli.parts.targets import check_target
 from overlay.cli.render import set_threads
-from overlay.cli.targets import check_target
 from overlay.document.reading import read_recipe
 from overlay.document.sets.sequences import USUAL_HELD, Sequence
 from overlay.document.text.json_text import RecipeError
@@ -17,7 +17,8 @@ from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage
 from overlay.imaging.intake import PictureError
 from overlay.imaging.whole_files import write_bytes
-from overlay.studio.inputs.paths import absolute_recipe, input_paths
+from overlay.studio.inputs.paths import input_paths
+from overlay.studio.keeping.files.own_words import in_place
 from overlay.studio.sequences.frames import Frames
 from overlay.studio.sequences.keys import read_key
 from overlay.studio.sequences.making import Made, Outcome, check_sequence, make_sequence
@@ -67,7 +68,7 @@ def run(options: argparse.Namespace) -> int:
 
 def _sequence(options: argparse.Namespace) -> Sequence:
     recipe = read_recipe(options.recipe, options.changes)
-    located = absolute_recipe(recipe, options.recipe.parent)
+    located = in_place(recipe, options.recipe.parent)
     if not 0 <= options.held <= 1:
         raise RecipeError(f"--held: must be 0 to 1, got {options.held}")
     if options.rate is not None and not 0.1 <= options.rate <= 240:

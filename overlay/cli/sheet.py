@@ -8,10 +8,10 @@ from pathlib import Path
 from pydantic import ValidationError
 
 from overlay.cli.crew import add_crew, crew_of
-from overlay.cli.ends import DONE, FAILED, complain
-from overlay.cli.progress import Progress
+from overlay.cli.parts.ends import DONE, FAILED, complain
+from overlay.cli.parts.progress import Progress
+from overlay.cli.parts.targets import check_target
 from overlay.cli.render import set_threads
-from overlay.cli.targets import check_target
 from overlay.document.reading import first_fault, read_recipe, recipe_json
 from overlay.document.recipe import Recipe
 from overlay.document.sets.sheets import TRIAL_PIXELS, ProofSheet
@@ -22,8 +22,9 @@ from overlay.imaging.intake import PictureError
 from overlay.imaging.whole_files import write_bytes
 from overlay.studio.editions.crews import Crew
 from overlay.studio.editions.tasks import Task
-from overlay.studio.inputs.paths import absolute_recipe, input_paths, relative_recipe
+from overlay.studio.inputs.paths import input_paths, relative_recipe
 from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.keeping.files.own_words import in_place
 from overlay.studio.keeping.scratch import scratch_shelf
 from overlay.studio.making.proofs import Proof
 from overlay.studio.sheets.axes import read_axis
@@ -61,7 +62,7 @@ def add_outputs(parser: argparse.ArgumentParser) -> None:
 def run(options: argparse.Namespace) -> int:
     """Check all, then pull all cells, then write."""
     recipe = read_recipe(options.recipe, options.changes)
-    located = absolute_recipe(recipe, options.recipe.parent)
+    located = in_place(recipe, options.recipe.parent)
     axes = {
         name: read_axis(text, located, f"--{name}", folder=options.recipe.parent)
         for name, text in (("across", options.across), ("down", options.down))

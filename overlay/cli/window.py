@@ -4,7 +4,7 @@ import argparse
 import os
 from pathlib import Path
 
-from overlay.cli.ends import FAILED, WRONG, complain
+from overlay.cli.parts.ends import FAILED, WRONG, complain
 from overlay.imaging.intake import regular_status
 
 

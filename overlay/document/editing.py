@@ -5,10 +5,13 @@ neither looked at again nor copied, so an edit costs as much as it changes, and 
 keeps share all the rest.
 """
 
+from collections.abc import Collection
 from typing import Any
 
 from overlay.document.part import Part, default_of
 from overlay.document.recipe import Recipe
+
+_LONGEST = 80  # characters of a name
 
 
 def recipe_data(recipe: Recipe) -> dict[str, Any]:
@@ -43,3 +46,12 @@ def part_data(part: Part) -> dict[str, Any]:
 def plain_value(value: Any) -> Any:
     """Tuples as the lists that JSON has."""
     return list(value) if isinstance(value, tuple) else value
+
+
+def numbered_name(name: str, taken: Collection[str]) -> str:
+    """`name`, as long as names may be, or with a number behind it where it is taken."""
+    number, candidate = 2, name[:_LONGEST].strip() or "cue"
+    while candidate in taken:
+        candidate = f"{name[: _LONGEST - 5].strip()} {number}"
+        number += 1
+    return candidate

@@ -15,6 +15,7 @@ from overlay.document.sets.editions import Edition
 from overlay.document.sets.even import Even
 from overlay.document.sets.sheets import Axis, ProofSheet
 from overlay.document.strokes import MapStroke, Stroke
+from overlay.document.taught import Taught
 from overlay.document.text.bulk import refuse_bulk
 from overlay.document.text.json_text import RecipeError, decode_text, json_text, parse_json
 from overlay.document.words import PlacedThing, Words
@@ -122,6 +123,7 @@ def _allowed_keys(loc: tuple[int | str, ...]) -> list[str]:
         **dict(zip(PASSES, PASS_TYPES, strict=True)),
         "words": Words,
         "placed": PlacedThing,
+        "taught": Taught,
         "facets": Facets,
         "place": Place,
         "stray": Stray,

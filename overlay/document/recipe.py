@@ -9,9 +9,10 @@ from pydantic import FailFast, Field, field_validator, model_validator
 from overlay.document.cues import AnyCue, GuideCue, ReferenceCue
 from overlay.document.part import FilePath, Name, Part, Unit, Version, tuples
 from overlay.document.passes import MOST_PASSES, AnyPass, Seed, Settle, check_growth
-from overlay.document.regions import Region
+from overlay.document.regions import Region, check_worded
 from overlay.document.sets.even import Even
 from overlay.document.strokes import Stroke
+from overlay.document.taught import MOST_TAUGHT, Taught, check_taught, lexicon_of
 from overlay.document.words import MOST_PLACED, PlacedThing, Unknown, Words, check_prompt
 
 OWN_ENGINE = "patches"
@@ -45,6 +46,7 @@ class Recipe(Part):
     words: Words = Words()
     unknown: Unknown = "refuse"
     placed: Annotated[tuple[PlacedThing, ...], FailFast(), Field(max_length=MOST_PLACED)] = ()
+    taught: Annotated[tuple[Taught, ...], FailFast(), Field(max_length=MOST_TAUGHT)] = ()
     regions: Annotated[dict[Name, Region], Field(max_length=MOST_REGIONS)] = Field(
         default_factory=dict
     )
@@ -55,7 +57,7 @@ class Recipe(Part):
     passes: Annotated[tuple[AnyPass, ...], FailFast(), Field(max_length=MOST_PASSES)] = ()
     even: Even | None = None
 
-    @field_validator("size", "cues", "passes", "placed", mode="before")
+    @field_validator("size", "cues", "passes", "placed", "taught", mode="before")
     @classmethod
     def _listed(cls, value: Any) -> Any:
         return tuples(value)
@@ -79,6 +81,14 @@ class Recipe(Part):
         if max(width / height, height / width) > LONGEST_ASPECT:
             raise ValueError(f"the aspect ratio must be 1:8 to 8:1, got {width}x{height}")
         return value
+
+    @model_validator(mode="after")
+    def _words_are_known(self) -> "Recipe":
+        check_taught(self.taught)
+        lexicon = lexicon_of(self.taught)
+        for name, region in self.regions.items():
+            check_worded(f"regions.{name}.pick", region.pick, lexicon)
+        return self
 
     @model_validator(mode="after")
     def _names_meet(self) -> "Recipe":

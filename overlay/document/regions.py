@@ -8,6 +8,7 @@ from overlay.document.part import FilePath, Name, Part, tuples
 from overlay.document.strokes import MOST_STROKES, RegionStroke
 from overlay.regions.pick_words import check_pick
 from overlay.words.areas import read_areas
+from overlay.words.language.lexicon import Lexicon
 from overlay.words.language.writing import blanks_of
 
 Others = Annotated[tuple[Name, ...], Field(max_length=64)]
@@ -67,16 +68,24 @@ class Region(Part):
 
 
 def _checked(pick: str) -> str:
-    """A pick in one of the plain forms, in the prompt's words, or with a blank to be filled."""
-    if blanks_of(pick):
-        return pick
-    try:
-        return check_pick(pick)
-    except ValueError as plain:
-        if any(sign in pick for sign in "#~@"):
-            raise
+    """A pick in one of the plain forms, with a blank to be filled, or in words (`check_worded`)."""
+    if not blanks_of(pick):
         try:
-            read_areas(pick)
-        except ValueError as error:
-            raise ValueError(f"{plain}; or {error}") from error
+            return check_pick(pick)
+        except ValueError:
+            if any(sign in pick for sign in "#~@"):
+                raise
     return pick
+
+
+def check_worded(key: str, pick: str | None, lexicon: Lexicon | None) -> None:
+    """Raise `ValueError` for a pick in words that are not known, taught ones in `lexicon`."""
+    if pick is None or blanks_of(pick):
+        return
+    try:
+        check_pick(pick)
+    except ValueError as plain:
+        try:
+            read_areas(pick, lexicon)
+        except ValueError as error:
+            raise ValueError(f"{key}: {plain}; or {error}") from error

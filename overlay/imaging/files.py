@@ -61,6 +61,18 @@ def as_srgb(image: Image.Image | Deep, path: Path) -> ByteImage:
     return np.asarray(_on_white(rgb), np.uint8).copy()
 
 
+def read_cut_out(path: Path) -> ByteImage:
+    """Read a picture with its transparency: (H, W, 4) uint8, sRGB and alpha.
+
+    What has none is opaque throughout. Raises `PictureError` as `read_picture` does.
+    """
+    image = decode(path)
+    if isinstance(image, Deep):
+        image = _shallow(image, path)
+    rgb = to_srgb(image, image.info.get("icc_profile"), path)
+    return np.asarray(rgb.convert("RGBA"), np.uint8).copy()
+
+
 def read_grey(path: Path) -> FloatImage:
     """Read a mask or map as `(H, W)` float32 in 0..1, black to white, keeping 16 bits.
 
@@ -127,6 +139,14 @@ def write_picture(
         options["quality"] = 95
     image = Image.fromarray(np.ascontiguousarray(rgb))
     _write(path, image, kind, options)
+
+
+def cut_out_png(picture: ByteImage) -> bytes:
+    """(H, W, 4) uint8, sRGB and alpha, as the bytes of a PNG."""
+    buffer = BytesIO()
+    image = Image.fromarray(np.ascontiguousarray(picture))
+    image.save(buffer, "PNG", icc_profile=srgb_profile(), compress_level=6)
+    return buffer.getvalue()
 
 
 def thumbnail(rgb: ByteImage, side: int) -> ByteImage:

@@ -4,6 +4,7 @@ Everything is found at a small size, spread along the picture's own edges, and b
 size by a filter that follows them.
 """
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -78,25 +79,46 @@ def pick_area(
         If it cannot be picked, or a clue is missing.
     """
     pick, clues = read_pick(what), clues or Clues()
-    height, width = picture.shape[:2]
     work = srgb_to_work(picture)
     exact = _exact(work, pick, clues)
     if exact is not None and not strokes:
         return exact
-    rows = min(_ROWS, height)
-    small = resize(work, rows, max(1, min(round(width * rows / height), 4 * _ROWS)))
+    small = small_copy(work)
     if exact is not None:
         seeds = resize(exact, *small.shape[:2]).astype(np.float64) * 2 - 1
     else:
         seeds = _seeds(small, pick.kind, clues.depth)
+    return from_seeds(work, small, seeds, strokes or ())
+
+
+def small_copy(work: FloatImage, rows: int = _ROWS) -> FloatImage:
+    """A picture in the working space at the size that areas are found at."""
+    height, width = work.shape[:2]
+    rows = min(rows, height)
+    return resize(work, rows, max(1, min(round(width * rows / height), 4 * _ROWS)))
+
+
+def from_seeds(
+    work: FloatImage,
+    small: FloatImage,
+    seeds: npt.NDArray[np.float64],
+    strokes: Sequence[PickStroke],
+) -> FloatImage:
+    """An area spread along a picture's edges from where it surely is.
+
+    Parameters
+    ----------
+    work, small : (H, W, 3) float32 in the working space, and its `small_copy`.
+    seeds : (h, w), 1 where it surely is, -1 where it surely is not, 0 where that is open.
+    """
     # Once the artist has spoken, the guess gives way where it does not fit.
     pull = np.abs(seeds) * (_GUESS if strokes else _PULL)
     wanted = np.sign(seeds)
-    for stroke in strokes or ():
+    for stroke in strokes:
         cover = resize(stroke.mask.astype(np.float32), *small.shape[:2]) > 0.3
         pull[cover], wanted[cover] = _STROKE, 1.0 if stroke.inside else -1.0
     found = spread(small, pull, wanted, stay=1e-6)
-    rough = resize(np.clip(found * 3, -1, 1).astype(np.float32), height, width)
+    rough = resize(np.clip(found * 3, -1, 1).astype(np.float32), *work.shape[:2])
     return follow_edges(np.clip(0.5 + rough, 0, 1).astype(np.float32), work)
 
 

@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 
 from overlay.words.language.grammar import read_prompt
+from overlay.words.language.lexicon import Lexicon
 from overlay.words.language.reading import Piece, Placement, Word
 
 # Words for parts of any picture, and the pick that finds them.
@@ -17,6 +18,7 @@ _GROWN = {
     "water": WATER,
 }  # fmt: skip
 _TOLERANCE = 18
+TAUGHT = ("area", "surface")  # notes of words that were taught by what they look like
 
 
 @dataclass(frozen=True)
@@ -37,12 +39,12 @@ class Area:
     side: str = ""
 
 
-def read_areas(text: str) -> list[Area]:
+def read_areas(text: str, lexicon: Lexicon | None = None) -> list[Area]:
     """The areas that a pick in words means, to be united; raises `ValueError` for unknown words."""
     if text.lower().strip() in {*PLAIN_AREAS, *_GROWN}:
         word = text.lower().strip()
         return [Area(word, (word,), PLAIN_AREAS.get(word) or _GROWN[word])]
-    reading = read_prompt(text)
+    reading = read_prompt(text, lexicon)
     areas = []
     for phrase in reading.phrases:
         side = phrase.placement
@@ -61,7 +63,9 @@ def _area(piece: Piece, side: Placement) -> Area:
     colour, plain, names = "", "", []
     words: tuple[Word, ...] = piece.modifiers + ((piece.head,) if piece.head else ())
     for word in words:
-        if word.kind == "colour" and word.entry:
+        if word.entry and word.entry.notes in TAUGHT:
+            names.append(word.entry.word)
+        elif word.kind == "colour" and word.entry:
             colour = f"{word.entry.value}~{_TOLERANCE}"
         elif word.text in PLAIN_AREAS or word.text in _GROWN:
             plain = PLAIN_AREAS.get(word.text) or _GROWN[word.text]

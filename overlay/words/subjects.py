@@ -61,6 +61,11 @@ def subject_of(word: str) -> Subject:
     return read_subject(entry)
 
 
+def subject_for(entry: Entry) -> Subject:
+    """The subject that a word was read as, one of ours or a taught one."""
+    return read_subject(entry) if entry.shapes else subject_of(entry.word)
+
+
 def read_subject(entry: Entry) -> Subject:
     """A subject from its entry; raises `ValueError` that names word and fault."""
     family, *pairs = entry.value.split()
@@ -71,6 +76,8 @@ def read_subject(entry: Entry) -> Subject:
     figures = tuple(
         (key, _figure(text)) for key, _, text in (pair.partition("=") for pair in pairs)
     )
+    if entry.shapes:
+        figures += (("shapes", entry.shapes),)
     strange = {key for key, _ in figures} - set(FAMILIES[family].__kwdefaults__ or {})
     if strange:
         raise ValueError(f"{entry.word}: {family} has no figure {', '.join(sorted(strange))}")

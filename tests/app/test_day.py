@@ -18,7 +18,7 @@ from overlay.app.shell.window import MainWindow
 from overlay.imaging.files import write_picture
 from overlay.studio.bench.bench import Bench
 from overlay.studio.inputs.folders import state_folder
-from overlay.studio.keeping.container import read_container
+from overlay.studio.keeping.files.container import read_container
 from overlay.studio.keeping.recovery import load_recovery
 from tests.app.harness import WindowTest
 from tests.pictures import manner, scene
@@ -32,7 +32,7 @@ import sys
 from pathlib import Path
 from overlay.document.project import State
 from overlay.document.reading import read_recipe
-from overlay.studio.keeping.container import write_container
+from overlay.studio.keeping.files.container import write_container
 from overlay.studio.inputs.paths import absolute_recipe
 folder, target = Path(sys.argv[1]), Path(sys.argv[2])
 recipe = absolute_recipe(read_recipe(folder / "recipe.json"), folder)

@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QApplication, QComboBox, QFileDialog, QLineEdit, Q
 from overlay.app.editions.shown import Stage
 from overlay.imaging.files import write_picture
 from overlay.studio.editions.reading import read_edition
-from overlay.studio.keeping.opening import open_project
+from overlay.studio.keeping.files.opening import open_project
 from tests.app.harness import WindowTest
 from tests.pictures import blobs
 

@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QApplication, QMenu, QWidget
 
 from overlay.app.parts.offers import Offers, dragged_setting, setting_data
 from overlay.document.reading import read_recipe
-from overlay.studio.keeping.opening import open_project
+from overlay.studio.keeping.files.opening import open_project
 from tests.app.harness import WindowTest
 
 LEFT = Qt.MouseButton.LeftButton

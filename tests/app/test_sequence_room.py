@@ -6,7 +6,7 @@ from PySide6.QtWidgets import QFileDialog
 
 from overlay.imaging.files import write_picture
 from overlay.scenery.moving import pan
-from overlay.studio.keeping.opening import open_project
+from overlay.studio.keeping.files.opening import open_project
 from overlay.studio.sequences.frames import open_frames
 from tests.app.harness import WindowTest
 from tests.pictures import scene

@@ -16,8 +16,8 @@ from overlay.imaging.files import read_grey, read_picture, read_recipe_text
 from overlay.imaging.formats.palette_files import read_palette
 from overlay.imaging.intake import PictureError
 from overlay.imaging.one_line import one_line
-from overlay.studio.keeping.container import read_container
-from overlay.studio.keeping.opening import open_project
+from overlay.studio.keeping.files.container import read_container
+from overlay.studio.keeping.files.opening import open_project
 from overlay.studio.keeping.packed_run import unpack_run
 from overlay.studio.keeping.records import read_record
 from overlay.studio.keeping.recovery import Recoveries

@@ -14,7 +14,7 @@ from overlay.document.reading import make_recipe
 from overlay.imaging.files import write_grey16, write_picture
 from overlay.imaging.formats.palette_files import write_palette
 from overlay.imaging.intake import PictureError
-from overlay.studio.keeping.opening import save_project
+from overlay.studio.keeping.files.opening import save_project
 from overlay.studio.keeping.recovery import Recoveries, Snapshot
 from overlay.studio.keeping.shelf import ProofShelf
 from tests.studio.test_shelf import proof

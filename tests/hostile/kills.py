@@ -15,7 +15,7 @@ from pathlib import Path
 
 from overlay.document.project import Project, State
 from overlay.document.reading import make_recipe
-from overlay.studio.keeping.container import read_container, write_container
+from overlay.studio.keeping.files.container import read_container, write_container
 from overlay.studio.keeping.recovery import Recoveries, Snapshot
 from overlay.studio.keeping.settings import Settings, load_settings, save_settings
 from overlay.studio.keeping.shelf import ProofShelf

@@ -8,7 +8,7 @@ from pathlib import Path
 from overlay.document.project import State
 from overlay.imaging.whole_files import sweep_unfinished
 from overlay.studio.inputs.folders import data_folder, proofs_folder, state_folder
-from overlay.studio.keeping.opening import save_project
+from overlay.studio.keeping.files.opening import save_project
 from overlay.studio.keeping.recovery import Recoveries
 from overlay.studio.keeping.settings import settings_path
 from overlay.studio.keeping.tidying import tidy_folders

@@ -16,7 +16,7 @@ from overlay.studio.bench.bench import Bench
 from overlay.studio.inputs.folders import data_folder, shelf_folder
 from overlay.studio.inputs.paths import absolute_recipe, input_paths
 from overlay.studio.inputs.pictures import PictureStore
-from overlay.studio.keeping.container import read_container, write_container
+from overlay.studio.keeping.files.container import read_container, write_container
 from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.making.hashing import hash_recipe
 from overlay.studio.runs.pull import pull_proof

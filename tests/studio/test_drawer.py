@@ -3,7 +3,6 @@ from dataclasses import replace
 
 from overlay.document.project import ProofMark
 from overlay.studio.bench.bench import Bench
-from overlay.studio.keeping.container import read_container, write_container
 from overlay.studio.keeping.differences import differences
 from overlay.studio.keeping.drawer import (
     Filter,
@@ -13,6 +12,7 @@ from overlay.studio.keeping.drawer import (
     star_proof,
     started_from,
 )
+from overlay.studio.keeping.files.container import read_container, write_container
 from overlay.studio.keeping.recovery import Snapshot, load_recovery, recovery_bytes
 from overlay.studio.keeping.room import trim_proofs
 from overlay.studio.keeping.shelf import ProofShelf

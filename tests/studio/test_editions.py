@@ -28,8 +28,8 @@ from overlay.studio.editions.sharing import find_colours
 from overlay.studio.editions.tables import lines_as_rows
 from overlay.studio.inputs.paths import absolute_recipe
 from overlay.studio.inputs.pictures import PictureStore
-from overlay.studio.keeping.container import read_container, write_container
-from overlay.studio.keeping.edition_data import made_editions, plain_editions
+from overlay.studio.keeping.files.container import read_container, write_container
+from overlay.studio.keeping.files.edition_data import made_editions, plain_editions
 from overlay.studio.making.hashing import hash_recipe
 from overlay.studio.making.proofs import make_proof
 from tests.pictures import blobs, stripes

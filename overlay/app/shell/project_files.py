@@ -19,15 +19,15 @@ from overlay.studio.bench.bench import empty_project
 from overlay.studio.demo.almanac import PLATES, plate_file
 from overlay.studio.demo.demo import RECIPE_NAME, demo_tray, drawn_folder, prepare_demo
 from overlay.studio.inputs.folders import path_digest, state_folder
-from overlay.studio.keeping.container import ENDING, lend_proofs, write_container
-from overlay.studio.keeping.holding import Hold
-from overlay.studio.keeping.opening import (
+from overlay.studio.keeping.files.container import ENDING, lend_proofs, write_container
+from overlay.studio.keeping.files.opening import (
     ChangedElsewhereError,
     Opened,
     open_project,
     project_shelf,
     save_project,
 )
+from overlay.studio.keeping.holding import Hold
 from overlay.studio.keeping.recovery import Left, Snapshot
 from overlay.studio.keeping.shelf import ProofShelf
 

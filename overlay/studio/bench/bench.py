@@ -21,8 +21,8 @@ from overlay.studio.inputs.edition_paths import change_edition_paths
 from overlay.studio.inputs.paths import change_paths
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.drawer import mark_proofs
-from overlay.studio.keeping.opening import Opened, open_project, project_shelf, save_project
-from overlay.studio.keeping.sheet_data import change_sheet_paths
+from overlay.studio.keeping.files.opening import Opened, open_project, project_shelf, save_project
+from overlay.studio.keeping.files.sheet_data import change_sheet_paths
 from overlay.studio.keeping.shelf import Kept
 from overlay.studio.making.hashing import hash_recipe
 from overlay.studio.making.proofs import Proof

@@ -1,11 +1,10 @@
 """Edits of cues, each one named step of the project that can be undone."""
 
-from collections.abc import Collection
 from pathlib import Path
 from typing import Any, Literal
 
 from overlay.document.cues import Cue
-from overlay.document.editing import opened, part_data, plain_value, recipe_data
+from overlay.document.editing import numbered_name, opened, part_data, plain_value, recipe_data
 from overlay.document.observer import Announcement
 from overlay.document.project import Project
 from overlay.document.reading import make_recipe
@@ -15,7 +14,6 @@ from overlay.studio.bench.pass_edits import follow_cue
 
 Choice = Literal["only", "toggle", "extend"]
 
-_LONGEST = 80  # characters of a name
 _SHAPE = ("enter", "leave", "fade_in", "fade_out", "weight")
 
 
@@ -218,12 +216,3 @@ def _follow_guide(data: dict[str, Any], old: str, new: str | None) -> None:
 def free_name(recipe: Recipe, name: str) -> str:
     """`name`, or with a number behind it when a cue has it already."""
     return numbered_name(name, {cue.name for cue in recipe.cues})
-
-
-def numbered_name(name: str, taken: Collection[str]) -> str:
-    """`name`, as long as names may be, or with a number behind it where it is taken."""
-    number, candidate = 2, name[:_LONGEST].strip() or "cue"
-    while candidate in taken:
-        candidate = f"{name[: _LONGEST - 5].strip()} {number}"
-        number += 1
-    return candidate

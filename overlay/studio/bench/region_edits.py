@@ -3,12 +3,11 @@
 from pathlib import Path
 from typing import Any
 
-from overlay.document.editing import opened, part_data, recipe_data
+from overlay.document.editing import numbered_name, opened, part_data, recipe_data
 from overlay.document.passes import Settle
 from overlay.document.project import Project
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
-from overlay.studio.bench.cue_edits import numbered_name
 from overlay.studio.keeping.shelf import Kept
 from overlay.studio.making.proofs import Proof
 

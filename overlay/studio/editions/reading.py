@@ -14,7 +14,7 @@ from overlay.studio.editions.naming import check_name
 from overlay.studio.editions.rows import check_edition, column_key
 from overlay.studio.editions.tables import MOST_BYTES, read_rows
 from overlay.studio.inputs.edition_paths import edition_in, located
-from overlay.studio.inputs.paths import absolute_recipe
+from overlay.studio.keeping.files.own_words import in_place
 
 _KEYS = ("overlay", "title", "recipe", "rows", "cross", "even", "name", "colours")
 
@@ -75,10 +75,10 @@ def edition_text(edition: Edition, folder: Path) -> str:
 def _recipe(found: Any, folder: Path, where: str) -> Recipe:
     if isinstance(found, str) and found:
         path = folder / found
-        return absolute_recipe(read_recipe(path), path.parent)
+        return in_place(read_recipe(path), path.parent)
     if not isinstance(found, dict):
         raise RecipeError(f"{where}: recipe: must be an object or a file, got {shown(found)}")
-    return absolute_recipe(make_recipe(found, f"{where}: recipe"), folder)
+    return in_place(make_recipe(found, f"{where}: recipe"), folder)
 
 
 def _list(data: dict[str, Any], where: str) -> list[Any]:

@@ -6,6 +6,7 @@ from pathlib import Path
 
 from overlay.document.cues import BLANK, AvoidedCue, Cue, GuideCue, ReferenceCue
 from overlay.document.recipe import Recipe
+from overlay.document.taught import Taught
 from overlay.imaging.intake import PictureError
 
 _PICTURE_KEYS = ("reference", "avoided", "of", "map", "mask")
@@ -82,4 +83,13 @@ def change_paths(recipe: Recipe, change: Callable[[str], str]) -> Recipe:
         cue.model_copy(update={key: change(path) for key, path in _cue_paths(cue)})
         for cue in recipe.cues
     )
-    return recipe.model_copy(update={"source": source, "regions": regions, "cues": cues})
+    kept = {"source": source, "regions": regions, "cues": cues}
+    taught = tuple(_moved(one, change) for one in recipe.taught)
+    return recipe.model_copy(update=kept | {"taught": taught})
+
+
+def _moved(taught: Taught, change: Callable[[str], str]) -> Taught:
+    """A taught word with its files elsewhere."""
+    cues = tuple(c.model_copy(update={"reference": change(c.reference)}) for c in taught.cues)
+    pictures = tuple(change(path) for path in taught.pictures)
+    return taught.model_copy(update={"pictures": pictures, "cues": cues})

@@ -7,7 +7,7 @@ from pathlib import Path
 from cachetools import LRUCache
 
 from overlay.imaging.colour import ByteImage, FloatImage
-from overlay.imaging.files import read_grey, read_picture
+from overlay.imaging.files import read_cut_out, read_grey, read_picture
 from overlay.studio.inputs.digests import picture_stamp
 from overlay.studio.inputs.stages import Stages
 
@@ -40,6 +40,11 @@ class PictureStore:
     def picture(self, path: str) -> ByteImage:
         """(H, W, 3) uint8 sRGB; raises `PictureError`."""
         return self._get("picture", path)  # type: ignore[return-value]
+
+    def cut_out(self, path: str) -> ByteImage:
+        """(H, W, 4) uint8, sRGB and alpha; raises `PictureError`."""
+        key = ("cut out", *picture_stamp(path))
+        return self.made(key, lambda: read_cut_out(Path(path)))  # type: ignore[return-value]
 
     def _get(self, kind: str, path: str) -> ByteImage | FloatImage:
         read = read_picture if kind == "picture" else read_grey

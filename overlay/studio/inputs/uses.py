@@ -11,7 +11,8 @@ SOURCE = "source"
 def uses_of(recipe: Recipe) -> dict[Path, list[str]]:
     """Every picture with what uses it, in order: the source, cues, regions' masks.
 
-    A cue is named by its name, a region's mask as `mask of NAME`.
+    A cue is named by its name, a region's mask as `mask of NAME`, a taught word as
+    `the word WORD`.
     """
     found: dict[Path, list[str]] = {}
 
@@ -30,4 +31,15 @@ def uses_of(recipe: Recipe) -> dict[Path, list[str]]:
                 note(path, cue.name)
     for name, region in recipe.regions.items():
         note(region.mask, f"mask of {name}")
+    for path, word in _taught_pictures(recipe):
+        note(path, f"the word {word}")
     return found
+
+
+def _taught_pictures(recipe: Recipe) -> list[tuple[str, str]]:
+    """Pictures of taught words, with their words."""
+    return [
+        (path, one.word)
+        for one in recipe.taught
+        for path in (*one.pictures, *(cue.reference for cue in one.cues))
+    ]

@@ -33,7 +33,7 @@ def _top(recipe: Recipe) -> dict[str, Any]:
         mode="json",
         exclude={
             "cues": True, "regions": True, "prompt": True, "avoid": True, "words": True,
-            "placed": True, "even": {"colours"},
+            "placed": True, "taught": True, "even": {"colours"},
         },
     )  # fmt: skip
 
@@ -55,6 +55,9 @@ def _words_differences(old: Recipe, new: Recipe) -> list[str]:
             lines.append(f"order of the {lead or 'words'}".strip())
     lines += _plain_differences("words: ", *(r.words.model_dump(mode="json") for r in (old, new)))
     places = [{p.thing: p for p in r.placed} for r in (old, new)]
+    words = [{one.word: one for one in r.taught} for r in (old, new)]
+    lines += [f"“{word}” no longer taught" for word in words[0] if word not in words[1]]
+    lines += [f"“{w}” taught" for w in words[1] if words[0].get(w) != words[1][w]]
     moved = (
         t for t in dict.fromkeys([*places[0], *places[1]]) if places[0].get(t) != places[1].get(t)
     )

@@ -19,15 +19,15 @@ from overlay.imaging.decode import MAX_TEXT_BYTES
 from overlay.imaging.intake import open_regular
 from overlay.imaging.whole_files import sweep_unfinished, write_bytes
 from overlay.studio.inputs.folders import state_folder
-from overlay.studio.keeping.edition_data import (
+from overlay.studio.keeping.files.edition_data import (
     made_editions,
     made_sequence,
     plain_editions,
     plain_sequence,
 )
+from overlay.studio.keeping.files.sheet_data import made_sheets, plain_sheets
 from overlay.studio.keeping.holding import Hold, is_held
 from overlay.studio.keeping.marks import made_marks, plain_marks
-from overlay.studio.keeping.sheet_data import made_sheets, plain_sheets
 from overlay.studio.keeping.unreadable import UNREADABLE
 
 _MOST_BYTES = 4 * MAX_TEXT_BYTES

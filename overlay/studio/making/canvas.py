@@ -5,6 +5,7 @@ from dataclasses import dataclass, field, replace
 import numpy as np
 
 from overlay.document.recipe import DEFAULT_PIXELS, LONGEST_ASPECT, SMALLEST_SIDE, Recipe
+from overlay.document.taught import Taught
 from overlay.document.text.json_text import RecipeError
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_srgb
 from overlay.imaging.resample import cover
@@ -29,6 +30,7 @@ class Canvas:
         drawn; (height, width, 3) uint8 sRGB, shared and not to be written to.
     stamp : what the picture depends on; empty without one. words : the scene that words have drawn.
     set_in : masks of things that words have set into the source, by their names.
+    taught : words that an artist has taught, for picks.
     """
 
     width: int
@@ -38,6 +40,7 @@ class Canvas:
     stamp: tuple[str, ...] = ()
     words: WordsScene | None = None
     set_in: dict[str, FloatImage] = field(default_factory=dict)
+    taught: tuple[Taught, ...] = ()
 
     @classmethod
     def of(cls, recipe: Recipe, store: PictureStore) -> "Canvas":
@@ -50,18 +53,21 @@ class Canvas:
             width, height = proof_size(recipe, None)
             if not strength_of(recipe):
                 return cls(width, height, None, None)
-            scene = words_scene(recipe, width, height)
-            return cls(width, height, None, scene.picture, scene.key, scene)
+            scene = words_scene(recipe, width, height, store)
+            return cls(width, height, None, scene.picture, scene.key, scene, taught=recipe.taught)
         source = store.picture(recipe.source)
         width, height = proof_size(recipe, source)
         key = ("framed", f"{width}x{height}", *picture_stamp(recipe.source))
         framed = store.made(key, lambda: fit_picture(source, width, height))
         stamp, picture = tuple(picture_stamp(recipe.source)), np.asarray(framed, np.uint8)
         if not strength_of(recipe):
-            return cls(width, height, recipe.source, picture, stamp)
-        changed = words_on_source(recipe, picture, stamp)
+            return cls(width, height, recipe.source, picture, stamp, taught=recipe.taught)
+        changed = words_on_source(recipe, picture, stamp, store)
         key = (*stamp, *words_key(recipe, width, height))
-        return cls(width, height, recipe.source, changed.picture, key, set_in=changed.masks)
+        return cls(
+            width, height, recipe.source, changed.picture, key,
+            set_in=changed.masks, taught=recipe.taught,
+        )  # fmt: skip
 
     @property
     def known(self) -> dict[str, FloatImage]:

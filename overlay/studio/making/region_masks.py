@@ -24,6 +24,7 @@ from overlay.studio.inputs.digests import picture_stamp
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.guide_maps import make_map, map_key, stroke_cover
+from overlay.studio.making.taught import TaughtLooks, pick_stamp
 from overlay.studio.making.word_picks import is_worded, pick_words
 from overlay.studio.making.words_scene import BlankError
 from overlay.words.language.writing import blanks_of
@@ -93,6 +94,8 @@ def _key(region: Region, guide: GuideCue | None, canvas: Canvas, keys: dict[str,
         stamps += picture_stamp(region.mask)
     if region.pick is not None or region.refine:
         stamps += canvas.stamp
+    if region.pick is not None and canvas.taught:
+        stamps += pick_stamp(region.pick, canvas.taught)
     if guide is not None:
         stamps += map_key(guide, canvas)
     # Each region's key is brought to one digest, for those it is combined with may go on for long.
@@ -165,8 +168,9 @@ def _picked(
     if not is_worded(what):
         return pick_area(canvas.picture, what, clues=clues(what), strokes=strokes)
     return pick_words(
-        canvas.picture, what, known=canvas.known, source=canvas.source, clues=clues, strokes=strokes
-    )
+        canvas.picture, what, known=canvas.known, source=canvas.source, clues=clues,
+        strokes=strokes, taught=TaughtLooks(canvas.taught, store),
+    )  # fmt: skip
 
 
 def _corrections(strokes: list[RegionStroke], height: int, width: int) -> list[PickStroke]:

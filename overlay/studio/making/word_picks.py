@@ -6,9 +6,11 @@ import numpy as np
 
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.resample import cover
+from overlay.regions.likeness import find_alike
 from overlay.regions.pick_words import read_pick
 from overlay.regions.picks import Clues, PickStroke, pick_area
 from overlay.studio.inputs.drawn_parts import find_part, part_names
+from overlay.studio.making.taught import TaughtLooks
 from overlay.words.areas import Area, read_areas
 
 Look = Callable[[str], Clues | None]  # what a plain pick needs besides the picture
@@ -31,6 +33,7 @@ def pick_words(
     source: str | None = None,
     clues: Look = lambda _: None,
     strokes: list[PickStroke] | None = None,
+    taught: TaughtLooks | None = None,
 ) -> FloatImage:
     """Find what words mean, (H, W) float32 in 0..1; nothing where it is not there.
 
@@ -38,15 +41,20 @@ def pick_words(
     ----------
     known : masks of what words have drawn, or set into the source, by name.
     source : the file of the picture, beside which a map of its parts may lie.
+    taught : what taught words look like.
 
     Raises
     ------
-    ValueError
-        For words that are not known.
+    ValueError, PictureError
+        For words that are not known, and pictures of taught ones that cannot be read.
     """
     mask = np.zeros(picture.shape[:2], np.float32)
-    for area in read_areas(text):
+    lexicon = None if taught is None else taught.lexicon
+    for area in read_areas(text, lexicon):
         found = _known(area, picture, known or {}, source)
+        alike = None if taught is None or found is not None else taught.find(area.names)
+        if alike is not None:
+            found = find_alike(picture, alike, strokes or [])
         if found is None:
             found = _by_looks(area, picture, clues, strokes or [])
         elif area.colour:

@@ -5,12 +5,16 @@ from dataclasses import dataclass
 import numpy as np
 
 from overlay.document.recipe import Recipe
+from overlay.document.taught import lexicon_of
 from overlay.document.text.json_text import RecipeError
 from overlay.engine.kept import keep
 from overlay.guides.depth import estimate_depth
 from overlay.imaging.colour import ByteImage, FloatImage
+from overlay.studio.inputs.pictures import PictureStore
+from overlay.studio.making.taught import drawing_lexicon, taught_stamp
 from overlay.words.composing.wish import wish_of
 from overlay.words.language.grammar import read_prompt
+from overlay.words.language.lexicon import Lexicon
 from overlay.words.language.reading import Reading
 from overlay.words.on_picture import set_on_picture
 from overlay.words.picture import Moved, WordsPicture, contours, depth_map, draw_words
@@ -63,12 +67,16 @@ def words_key(recipe: Recipe, width: int, height: int) -> tuple[str, ...]:
     placed = "".join(p.model_dump_json() for p in recipe.placed)
     push = f"{min(strength_of(recipe), 2.0):.3f}"
     size = f"{width}x{height}"
-    return ("words", recipe.prompt, recipe.avoid, str(recipe.seed), size, placed, push)
+    said = (recipe.prompt, recipe.avoid, str(recipe.seed), size, placed, push)
+    return ("words", *said, *taught_stamp(recipe))
 
 
-def known_reading(recipe: Recipe, key: str) -> Reading:
-    """A prompt of a recipe, read; raises `RecipeError` for a word that is not known."""
-    reading = read_prompt(getattr(recipe, key))
+def known_reading(recipe: Recipe, key: str, lexicon: Lexicon | None = None) -> Reading:
+    """A prompt of a recipe, read; raises `RecipeError` for a word that is not known.
+
+    `lexicon` is what it is to be drawn by; without one it is only read.
+    """
+    reading = read_prompt(getattr(recipe, key), lexicon or lexicon_of(recipe.taught))
     if reading.blanks and recipe.unknown == "refuse":
         raise BlankError(f"{key}: ${reading.blanks[0]} must be filled, as an edition does")
     if reading.unknown and recipe.unknown == "refuse":
@@ -78,15 +86,22 @@ def known_reading(recipe: Recipe, key: str) -> Reading:
     return reading
 
 
-def words_scene(recipe: Recipe, width: int, height: int) -> WordsScene:
+def _both(recipe: Recipe, store: PictureStore) -> tuple[Reading, Reading]:
+    """What is said and what is avoided, ready to be drawn."""
+    lexicon = drawing_lexicon(recipe.taught, (recipe.prompt, recipe.avoid), store)
+    return known_reading(recipe, "prompt", lexicon), known_reading(recipe, "avoid", lexicon)
+
+
+def words_scene(recipe: Recipe, width: int, height: int, store: PictureStore) -> WordsScene:
     """Draw a recipe's words, or give what was drawn of them before.
 
     Raises
     ------
-    RecipeError
-        For a word that is not known, unless the recipe says to skip such.
+    RecipeError, PictureError
+        For a word that is not known, unless the recipe says to skip such; for a picture of a
+        taught one that cannot be read.
     """
-    reading, avoided = known_reading(recipe, "prompt"), known_reading(recipe, "avoid")
+    reading, avoided = _both(recipe, store)
     key = words_key(recipe, width, height)
     return keep(key, lambda: _drawn(recipe, reading, avoided, (width, height)))
 
@@ -117,12 +132,14 @@ class WordsOnSource:
     masks: dict[str, FloatImage]
 
 
-def words_on_source(recipe: Recipe, source: ByteImage, stamp: tuple[str, ...]) -> WordsOnSource:
+def words_on_source(
+    recipe: Recipe, source: ByteImage, stamp: tuple[str, ...], store: PictureStore
+) -> WordsOnSource:
     """Do to a framed source what the words wish for; kept while both stay the same.
 
     Raises `RecipeError` for a word that is not known, unless the recipe says to skip such.
     """
-    reading, avoided = known_reading(recipe, "prompt"), known_reading(recipe, "avoid")
+    reading, avoided = _both(recipe, store)
     height, width = source.shape[:2]
 
     def make() -> WordsOnSource:

@@ -275,6 +275,8 @@ class Placing:
             base = 62.0 if family == "owl" else 24.0 if family == "quadruped" else 36.0
             base = float(self.wish.camera.get("yaw", base)) + 10 * turn
             return 180.0 - base if to_left else base
+        if family == "cutout":  # flat, it shows its face or, mirrored, its back
+            return (174.0 if to_left else -6.0) + 6 * turn
         if family in _BUILDINGS:
             return 18.0 * turn + (14.0 if x < 0 else -14.0)
         if thing.subject.belongs in {"water", "sea"}:

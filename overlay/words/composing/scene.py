@@ -125,4 +125,4 @@ def _moved(thing: Placed, eye: Eye, at: tuple[float, float], size: float, turn: 
 
 def subject_height(thing: Placed) -> float:
     """Height of a thing at its own scale, metres."""
-    return max(part.a[1] for part in thing.parts)
+    return max(2 * part.b[1] if part.cutout else part.a[1] for part in thing.parts)

@@ -4,10 +4,10 @@ from collections.abc import Iterable
 from dataclasses import dataclass, field, replace
 from typing import Any
 
-from overlay.words.language.entries import known_words
+from overlay.words.language.entries import Entry, known_words
 from overlay.words.language.reading import Phrase, Piece, Placement, Reading, Word
 from overlay.words.stage.setting import read_effects
-from overlay.words.subjects import Subject, flying, subject_of
+from overlay.words.subjects import Subject, flying, subject_for, subject_of
 
 _SECOND = {"with", "holds", "and", "among", "beside", "near"}  # links that tell of what comes after
 
@@ -124,7 +124,7 @@ class _Builder:
             if word.entry is None:
                 continue
             if word.kind == "subject":
-                self.unwanted |= _kind_of(word.entry.word)
+                self.unwanted |= _kind_of(word.entry)
             else:
                 self._tune(word, -phrase.emphasis)
 
@@ -135,7 +135,7 @@ class _Builder:
         if phrase.amount is not None:
             for word in phrase.words:
                 if word.kind == "subject" and word.entry:
-                    self.unwanted |= _kind_of(word.entry.word)
+                    self.unwanted |= _kind_of(word.entry)
                 else:
                     self._tune(word, phrase.amount)
             return
@@ -153,7 +153,7 @@ class _Builder:
         own = [w for w in told if w.kind in {"colour", "material", "quality", "count", "subject"}]
         entry = piece.head.entry
         wished = Wished(
-            entry.word if piece.head.kin is None else piece.head.text, subject_of(entry.word),
+            entry.word if piece.head.kin is None else piece.head.text, subject_for(entry),
             phrase.emphasis, piece.count, any(w.text in {"row", "line", "avenue"} for w in own),
             placement=phrase.placement, **_told(own),
         )  # fmt: skip
@@ -224,9 +224,9 @@ def _linked(thing: Wished, to: int | None, link: str) -> Wished:
     return replace(thing, to=to, link=link if to is not None else "")
 
 
-def _kind_of(word: str) -> set[str]:
+def _kind_of(entry: Entry) -> set[str]:
     """A word and, for one that names a family at large (`tree`), all of its kind."""
-    family = subject_of(word).family
+    word, family = entry.word, subject_for(entry).family
     broad = {"tree": {"tree", "blade_tree"}, "person": {"figure"}, "bird": {"bird", "flying_bird"}}
     if word not in broad:
         return {word}

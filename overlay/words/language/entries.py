@@ -5,6 +5,8 @@ from functools import cache
 from importlib.resources import files
 from typing import NamedTuple
 
+from overlay.words.things.cutouts import Cutout
+
 KINDS = (
     "subject", "place", "hour", "light", "weather", "season", "camera", "colour", "material",
     "quality", "count", "detail", "look",
@@ -17,12 +19,16 @@ SYNONYM, STAND_IN = "=", "~"  # the same, and what is drawn in its place
 
 
 class Entry(NamedTuple):
-    """A word: its kind, what it means (by kind), and notes; `word` is the one synonyms lead to."""
+    """A word: its kind, what it means (by kind), and notes; `word` is the one synonyms lead to.
+
+    `shapes` are the cut-outs of a thing that was taught.
+    """
 
     word: str
     kind: str
     value: str
     notes: str = ""
+    shapes: tuple[Cutout, ...] = ()
 
 
 def read_line(line: str, where: str) -> Entry:

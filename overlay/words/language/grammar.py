@@ -84,6 +84,17 @@ def _read(text: str, lexicon: Lexicon) -> Reading:
     return Reading(tuple(_phrase(p, lexicon) for p in written))
 
 
+def is_plain(text: str) -> bool:
+    """Whether a text, were it a word, would say nothing else: no link, count, place or tune."""
+    tokens = text.lower().split()
+    if any(_is_function(t) or t.isdigit() or t in _LINKS for t in tokens):
+        return False
+    read = read_prompt(text).phrases
+    counts = any(w.kind == "count" for p in read for w in p.words)
+    placed = any(p.placement != Placement() or p.amount is not None for p in read)
+    return bool(read) and not counts and not placed
+
+
 def _phrase(written: str, lexicon: Lexicon) -> Phrase:
     percent = _PERCENT.search(written)
     emphasis = 1.0

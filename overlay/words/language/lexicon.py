@@ -41,11 +41,8 @@ class Found(NamedTuple):
 class Lexicon:
     """The words we know, and those an artist taught."""
 
-    def __init__(self, taught: Mapping[str, Entry] | None = None) -> None:
-        self._known = dict(known_words())
-        for word, entry in (taught or {}).items():
-            self._known[word] = (entry,)
-        self._longest = max(len(word.split()) for word in self._known)
+    def __init__(self, taught: Mapping[str, tuple[Entry, ...]] | None = None) -> None:
+        self._known = known_words() | dict(taught or {})
 
     def exact(self, text: str) -> Found | None:
         """A word or words as they stand, or with the last as a plural or possessive."""

@@ -4,6 +4,7 @@ import numpy as np
 from numba import njit
 
 from overlay.words.stage.land import SKY
+from overlay.words.things.cut_kernels import cutout_colour, is_cutout
 from overlay.words.things.distance import (
     nearest_thing,
     part_distance,
@@ -104,12 +105,18 @@ def thing_colour(t, chosen, count, which, x, y, z, nx, ny, nz, out):
         i = chosen[k]
         if t.owners[i] != which:
             continue
-        d = part_distance(t.shapes[i], t.parts[i], t.turns[i], t.curves, x, y, z)
+        d = part_distance(t.shapes[i], t.parts[i], t.turns[i], t.curves, t.texels, x, y, z)
         near = max(0.35 * t.parts[i, 11], 0.004 * size)
         if d > 6 * near:
             continue
         weight = np.exp(-max(d, 0.0) / near) + max(-d, 0.0) / near
         lx, ly, lz = to_own(t.parts[i], t.turns[i], x, y, z)
+        total += weight
+        if is_cutout(t.shapes[i]):
+            for c in range(3):
+                own = cutout_colour(t.parts[i], t.texels, lx, ly, c)
+                out[c] += weight * own * t.colours[i, c]
+            continue
         u, v = _along(t.shapes[i], t.parts[i], t.turns[i], lx, ly, lz, nx, ny, nz)
         tone, warm, second = skin_tone(t.skins[i], u, v, lx, ly, lz, x, y, z, size)
         c = t.colours[i]
@@ -118,7 +125,6 @@ def thing_colour(t, chosen, count, which, x, y, z, nx, ny, nz, out):
         out[2] += weight * (c[2] + second * (c[5] - c[2])) * tone * (1 - 0.3 * warm)
         if t.skins[i] in (9, 27):  # panes
             panes += weight * (second if t.skins[i] == 27 else 0.8)
-        total += weight
     for c in range(3):
         out[c] /= total
     return panes / total

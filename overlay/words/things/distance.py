@@ -8,6 +8,7 @@ import numpy as np
 from numba import njit
 
 from overlay.scenery.grain import layered_noise, value_noise
+from overlay.words.things.cut_kernels import cutout_distance, is_cutout
 
 # Columns of a part's row of numbers.
 BLEND = 11  # after three points and two radii
@@ -112,6 +113,14 @@ def _lathe(p, curves, lx, ly, lz):
 
 
 @njit(cache=True, fastmath=True, error_model="numpy")
+def _made_of_rows(shape, p, curves, texels, lx, ly, lz):
+    """Distance to a part that has more numbers than fit into a row."""
+    if is_cutout(shape):
+        return cutout_distance(p, texels, lx, ly, lz)
+    return _lathe(p, curves, lx, ly, lz)
+
+
+@njit(cache=True, fastmath=True, error_model="numpy")
 def to_own(p, m, x, y, z):
     """A point in a part's own axes."""
     px, py, pz = x - p[0], y - p[1], z - p[2]
@@ -123,7 +132,7 @@ def to_own(p, m, x, y, z):
 
 
 @njit(cache=True, fastmath=True, error_model="numpy")
-def part_distance(shape, p, m, curves, x, y, z):
+def part_distance(shape, p, m, curves, texels, x, y, z):
     """Distance of a point to one part, below 0 inside."""
     if shape == 0:
         return _limb(p, x, y, z)
@@ -131,8 +140,8 @@ def part_distance(shape, p, m, curves, x, y, z):
         return _sheet(p, x, y, z)
     lx, ly, lz = to_own(p, m, x, y, z)
     a, b, c = p[3], p[4], p[5]
-    if shape == 9:
-        return _lathe(p, curves, lx, ly, lz)
+    if shape in (9, 10):
+        return _made_of_rows(shape, p, curves, texels, lx, ly, lz)
     if shape == 1:
         return _ball(a, b, c, lx, ly, lz)
     if shape == _LEAFY:
@@ -237,7 +246,7 @@ def nearest_thing(t, chosen, ways, count, way, x, y, z):
         reach = min(d, best) + hold[3]
         if px * px + py * py + pz * pz > reach * reach:
             continue
-        e = part_distance(t.shapes[i], t.parts[i], t.turns[i], t.curves, x, y, z)
+        e = part_distance(t.shapes[i], t.parts[i], t.turns[i], t.curves, t.texels, x, y, z)
         blend = t.parts[i, BLEND]
         if blend > 0.0 and d < 1e8:
             h = max(blend - abs(d - e), 0.0) / blend

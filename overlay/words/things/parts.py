@@ -12,6 +12,8 @@ from itertools import pairwise
 import numpy as np
 import numpy.typing as npt
 
+from overlay.words.things.cutouts import Cutout
+
 Point = tuple[float, float, float]
 Matrix = npt.NDArray[np.float64]
 
@@ -29,6 +31,7 @@ class Shape(IntEnum):
     HULL = 7  # the lower half of a hollow ball
     SHEET = 8  # the triangle a, b, c, half as thick as radii[0]
     LATHE = 9  # turned about y from a upwards by its rows; b: widest radius, half height
+    CUTOUT = 10  # a picture that stands on a; b: half width, half height, half depth
 
 
 class Skin(IntEnum):
@@ -61,7 +64,7 @@ class Part:
     ----------
     colour, second : `#rrggbb`, and that of spots, stripes and windows.
     blend : metres over which it melts into the parts before it, 0 for a crease.
-    rows : (height, radius) of a turned part, bottom to top.
+    rows : (height, radius) of a turned part, bottom to top. cutout : the picture of a cut-out.
     turn : from its own axes to the thing's.
     """
 
@@ -76,6 +79,7 @@ class Part:
     blend: float = 0.0
     turn: Matrix = field(default_factory=lambda: np.eye(3))
     rows: tuple[tuple[float, float], ...] = ()
+    cutout: Cutout | None = None
 
 
 def turned(yaw: float = 0.0, pitch: float = 0.0, roll: float = 0.0) -> Matrix:
@@ -318,7 +322,9 @@ def extent(parts: Sequence[Part]) -> tuple[Matrix, Matrix]:
 
 def middle_of(part: Part) -> Matrix:
     """The middle of a part that has half sides."""
-    lift = {Shape.LATHE: part.b[1], Shape.HULL: -part.b[1] / 2}.get(part.shape, 0.0)
+    lift = {Shape.LATHE: part.b[1], Shape.CUTOUT: part.b[1], Shape.HULL: -part.b[1] / 2}.get(
+        part.shape, 0.0
+    )
     middle: Matrix = np.asarray(part.a) + part.turn @ np.array([0.0, lift, 0.0])
     return middle
 

@@ -55,8 +55,8 @@ class Table(NamedTuple):
     spans : first and last part of each thing. balls, holds : middle and radius of what holds a
     thing, a part. sizes : of the things, metres. owners : whose a part is. turns : from the world
     to a part's own axes. colours : two a part, linear light. curves : radius and slope of turned
-    parts, `SAMPLES` rows each, evenly up their heights. boxes, axes : middle and half sides of a
-    box that holds a part, and the directions of its sides.
+    parts, `SAMPLES` rows each, evenly up their heights. texels : of cut-outs, row by row.
+    boxes, axes : middle and half sides of a box that holds a part, and its sides' directions.
     """
 
     spans: Counts  # (things, 2)
@@ -70,6 +70,7 @@ class Table(NamedTuple):
     colours: Numbers  # (parts, 6)
     skins: Counts
     curves: Numbers  # (n, 2)
+    texels: Numbers  # (n, 5)
     boxes: Numbers  # (parts, 6)
     axes: Numbers  # (parts, 3, 3)
 
@@ -92,11 +93,12 @@ def tabulate(things: Sequence[Placed]) -> Table:
     return Table(
         np.array(spans, np.int64), np.array(balls), np.array(sizes), np.array(owners, np.int64),
         np.array([_hold(p) for p in every]), np.array([int(p.shape) for p in every], np.int64),
-        np.array([_row(p, n) for p, n in zip(every, _curve_numbers(every), strict=True)]),
+        np.array([_row(p, n) for p, n in zip(every, _first_rows(every), strict=True)]),
         np.ascontiguousarray([p.turn.T for p in every], np.float64),
         np.array([_colours(p) for p in every]), np.array([int(p.skin) for p in every], np.int64),
         np.concatenate([np.zeros((1, 2)), *(_curve(p) for p in every if p.shape is Shape.LATHE)]),
-        np.array([box for box, _ in boxes]), np.ascontiguousarray([axes for _, axes in boxes]),
+        _texels(every), np.array([box for box, _ in boxes]),
+        np.ascontiguousarray([axes for _, axes in boxes]),
     )  # fmt: skip
 
 
@@ -154,14 +156,27 @@ def _hold(part: Part) -> list[float]:
     return [*middle, reach + part.blend / 2 + 1e-3]
 
 
-def _curve_numbers(parts: Sequence[Part]) -> list[int]:
-    """Where each turned part's curve begins among all, 0 for the rest."""
-    numbers, at = [], 1
+def _first_rows(parts: Sequence[Part]) -> list[int]:
+    """Where each turned part's curve, or each cut-out's texels, begin among all; 0 for the rest."""
+    numbers, curve, texels = [], 1, 1
+    first: dict[str, int] = {}
     for part in parts:
-        turned_part = part.shape is Shape.LATHE
-        numbers.append(at if turned_part else 0)
-        at += SAMPLES * turned_part
+        if part.cutout is not None:
+            if part.cutout.digest not in first:
+                first[part.cutout.digest] = texels
+                texels += part.cutout.numbers[..., 0].size
+            numbers.append(first[part.cutout.digest])
+        else:
+            turned_part = part.shape is Shape.LATHE
+            numbers.append(curve if turned_part else 0)
+            curve += SAMPLES * turned_part
     return numbers
+
+
+def _texels(parts: Sequence[Part]) -> Numbers:
+    """Texels of all cut-outs, each once, after an empty one."""
+    cuts = {p.cutout.digest: p.cutout.numbers for p in parts if p.cutout is not None}
+    return np.concatenate([np.zeros((1, 5)), *(n.reshape(-1, 5) for n in cuts.values())])
 
 
 def _curve(part: Part) -> Numbers:
@@ -172,10 +187,14 @@ def _curve(part: Part) -> Numbers:
     return np.column_stack([smooth(even), smooth.derivative()(even).clip(-_STEEPEST, _STEEPEST)])
 
 
-def _row(part: Part, curve: int) -> list[float]:
+def _row(part: Part, first: int) -> list[float]:
     if part.shape is Shape.LATHE:
         steepest = float(np.abs(_curve(part)[:, 1]).max())
-        row = [*part.a, part.b[0], 2 * part.b[1], curve, steepest, 0, 0, *part.radii, part.blend]
+        row = [*part.a, part.b[0], 2 * part.b[1], first, steepest, 0, 0, *part.radii, part.blend]
+    elif part.cutout is not None:
+        tall, wide = part.cutout.numbers.shape[:2]
+        sure = 1 / float(np.hypot(1, part.cutout.steepest))
+        row = [*part.a, *part.b, first, wide, tall, sure, 0, part.blend]
     else:
         row = [*part.a, *part.b, *part.c, *part.radii, part.blend]
     assert len(row) == COLUMNS

@@ -2,6 +2,7 @@
 
 from collections.abc import Callable
 
+from overlay.words.things.families import taught
 from overlay.words.things.families.built import buildings, castles, landmarks, monuments, wayside
 from overlay.words.things.families.goods import fruits, furniture, small, tools, trade, vessels
 from overlay.words.things.families.living import (
@@ -110,6 +111,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     figures.mermaid: ("scales",),
     figures.ghost: ("veil",),
     figures.scarecrow: ("coat",),
+    taught.cutout: ("tint",),
 }  # fmt: skip
 
 FAMILIES = {made.__name__: made for made in _COLOURED}

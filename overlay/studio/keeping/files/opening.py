@@ -13,8 +13,9 @@ from overlay.document.text.json_text import RecipeError
 from overlay.imaging.intake import file_stamp
 from overlay.imaging.whole_files import sweep_unfinished, write_bytes
 from overlay.studio.inputs.folders import shelf_folder, unnamed_shelf
-from overlay.studio.inputs.paths import absolute_recipe, input_paths, plain_path, relative_recipe
-from overlay.studio.keeping.container import ENDING, read_container, write_container
+from overlay.studio.inputs.paths import input_paths, plain_path, relative_recipe
+from overlay.studio.keeping.files.container import ENDING, read_container, write_container
+from overlay.studio.keeping.files.own_words import in_place
 from overlay.studio.keeping.shelf import ProofShelf
 
 
@@ -57,7 +58,7 @@ def open_project(path: Path, beside: tuple[Path, ...] = ()) -> Opened:
 def _open_recipe(path: Path, beside: tuple[Path, ...]) -> Project:
     """The tray takes the recipe's pictures. A proof's file is not the project's."""
     stamp = file_stamp(path)
-    recipe = absolute_recipe(read_recipe(path), path.parent)
+    recipe = in_place(read_recipe(path), path.parent)
     tray = tuple(dict.fromkeys([*(Path(p) for p in _tray_paths(recipe)), *beside]))
     if path.suffix.lower() == ".png":
         return Project(State(recipe, tray))

@@ -6,7 +6,6 @@ folder they belong to, and never beyond fixed sizes. Nothing in them is executed
 
 import hashlib
 import json
-import os
 import re
 import unicodedata
 import zipfile
@@ -33,21 +32,25 @@ from overlay.imaging.whole_files import write_bytes, write_whole
 from overlay.studio.inputs.edition_paths import change_edition_paths, edition_paths
 from overlay.studio.inputs.folders import data_folder, shelf_folder
 from overlay.studio.inputs.paths import change_paths, input_paths
-from overlay.studio.keeping.edition_data import moved_sequence, plain_editions, plain_sequence
+from overlay.studio.keeping.files.edition_data import moved_sequence, plain_editions, plain_sequence
+from overlay.studio.keeping.files.safe_zip import (
+    MOST_BYTES,
+    MOST_ENTRIES,
+    MOST_RATIO,
+    checked_entries,
+    read_entry,
+    refuse_directory,
+)
+from overlay.studio.keeping.files.sheet_data import change_sheet_paths, plain_sheets, sheet_paths
 from overlay.studio.keeping.marks import made_marks, plain_marks
-from overlay.studio.keeping.sheet_data import change_sheet_paths, plain_sheets, sheet_paths
 from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.keeping.unreadable import UNREADABLE
 
 ENDING = ".overlay"
 _PROOF = re.compile(r"proofs/([0-9a-f]{64}\.(?:png|jpg|json|run))")
-_MOST_ENTRIES = 4096
 _MOST_PICTURE = 512 << 20  # bytes, of one entry
-_MOST_BYTES = 4 << 30  # bytes, of all entries
-_MOST_RATIO = 400  # of packed to unpacked bytes; pictures come nowhere near
 _MOST_TEXT = 4 * MAX_TEXT_BYTES  # of project.json: a recipe, and notes on many proofs
 _MOST_NAME = 100  # bytes of a picture's name; its number comes before it
-_MOST_ENDING, _MOST_LISTED = 22 + (1 << 16), 4 << 20  # bytes of a ZIP's end, and of its list
 _LONG_AGO = (1980, 1, 1, 0, 0, 0)  # the same project gives the same bytes
 
 
@@ -102,7 +105,7 @@ def write_container(
                     _add(container, name, read_regular(source, _MOST_PICTURE))
                 except PictureError as error:
                     left_out.append(str(error))
-                if file.tell() > _MOST_BYTES:
+                if file.tell() > MOST_BYTES:
                     raise PictureError(f"{path}: projects may have 4 GiB, got more")
 
     try:
@@ -134,8 +137,8 @@ def _project_text(state: State, names: dict[str, str]) -> bytes:
 
 def _refuse_excess(path: Path, entries: int, text: bytes) -> None:
     """What could not be read again is not written."""
-    if entries > _MOST_ENTRIES:
-        raise PictureError(f"{path}: may hold {_MOST_ENTRIES} files, got {entries}")
+    if entries > MOST_ENTRIES:
+        raise PictureError(f"{path}: may hold {MOST_ENTRIES} files, got {entries}")
     if len(text) > _MOST_TEXT:
         raise PictureError(f"{path}: project.json may have {_MOST_TEXT} bytes, got {len(text)}")
 
@@ -143,7 +146,7 @@ def _refuse_excess(path: Path, entries: int, text: bytes) -> None:
 def _add(container: zipfile.ZipFile, name: str, data: bytes, *, packed: bool = False) -> None:
     entry = zipfile.ZipInfo(name, _LONG_AGO)
     # What packs beyond belief would be refused when it is read again.
-    believed = packed and len(data) <= _MOST_RATIO * len(zlib.compress(data))
+    believed = packed and len(data) <= MOST_RATIO * len(zlib.compress(data))
     entry.compress_type = zipfile.ZIP_DEFLATED if believed else zipfile.ZIP_STORED
     container.writestr(entry, data)
 
@@ -188,12 +191,12 @@ def read_container(path: Path) -> Unpacked:
         In one line that names the file.
     """
     try:
-        with open_regular(path, _MOST_BYTES) as file:
+        with open_regular(path, MOST_BYTES) as file:
             stamp = file_stamp(path)
-            _refuse_directory(file, path)
+            refuse_directory(file, path)
             with zipfile.ZipFile(file) as container:
-                entries = _checked_entries(container, path)
-                text = _read(container, entries, "project.json", _MOST_TEXT, path)
+                entries = checked_entries(container, path)
+                text = read_entry(container, entries, "project.json", _MOST_TEXT, path)
                 data = parse_json(decode_text(text, f"{path}: project.json"), str(path))
                 found = make_project_file(data, str(path))
                 _refuse_outside(_named_files(found), path)
@@ -238,47 +241,6 @@ def _own_folder(text: bytes, entries: dict[str, zipfile.ZipInfo]) -> Path:
     return folder
 
 
-def _refuse_directory(file: BinaryIO, path: Path) -> None:
-    """Refuse a list of entries that would not fit into memory, before it is read."""
-    file.seek(0, os.SEEK_END)
-    file.seek(max(file.tell() - _MOST_ENDING, 0))
-    ending = file.read()
-    at = ending.rfind(b"PK\5\6")
-    listed = int.from_bytes(ending[at + 12 : at + 16], "little")
-    if at >= 0 and listed > _MOST_LISTED:
-        raise RecipeError(f"{path}: may have {_MOST_ENTRIES} entries, got a list of {listed} bytes")
-    file.seek(0)
-
-
-def _checked_entries(container: zipfile.ZipFile, path: Path) -> dict[str, zipfile.ZipInfo]:
-    """The entries by name, if none is too large, repeated or a bomb."""
-    listed = container.infolist()
-    if len(listed) > _MOST_ENTRIES:
-        raise RecipeError(f"{path}: may have {_MOST_ENTRIES} entries, got {len(listed)}")
-    total = sum(entry.file_size for entry in listed)
-    if total > _MOST_BYTES:
-        raise RecipeError(f"{path}: may unpack to 4 GiB, got {total} bytes")
-    for entry in listed:
-        if entry.file_size > _MOST_RATIO * max(entry.compress_size, 64):
-            raise RecipeError(f"{path}: {entry.filename!r} is packed beyond belief")
-    return {entry.filename: entry for entry in listed}
-
-
-def _read(
-    container: zipfile.ZipFile,
-    entries: dict[str, zipfile.ZipInfo],
-    name: str,
-    most: int,
-    path: Path,
-) -> bytes:
-    if name not in entries:
-        raise RecipeError(f"{path}: must hold {name}, got none")
-    if entries[name].file_size > most:
-        raise RecipeError(f"{path}: {name} may have {most} bytes, got {entries[name].file_size}")
-    with container.open(entries[name]) as file:
-        return file.read(most + 1)[:most]
-
-
 def _refuse_outside(names: list[str], path: Path) -> None:
     for name in names:
         if not re.fullmatch(r"pictures/[^/\\\x00-\x1f]{1,200}", name):
@@ -295,7 +257,7 @@ def _unpack_pictures(
     missing = []
     for name in dict.fromkeys([*_named_files(found), *found.tray]):
         try:
-            data = _read(container, entries, name, _MOST_PICTURE, path)
+            data = read_entry(container, entries, name, _MOST_PICTURE, path)
         except UNREADABLE:
             missing.append(name)
             continue
@@ -316,7 +278,7 @@ def _unpack_proofs(
         if target.exists():
             continue
         try:
-            _put(target, _read(container, entries, match[0], _MOST_PICTURE, path))
+            _put(target, read_entry(container, entries, match[0], _MOST_PICTURE, path))
         except UNREADABLE:
             missing.append(match[0])
     return missing

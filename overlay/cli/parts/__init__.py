@@ -1,0 +1,1 @@
+"""What the commands have in common."""

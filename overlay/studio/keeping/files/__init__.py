@@ -1,0 +1,1 @@
+"""Files that hold projects and taught words, read and written."""
