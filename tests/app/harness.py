@@ -5,6 +5,7 @@ import threading
 import time
 from collections.abc import Callable
 from pathlib import Path
+from unittest.mock import patch
 
 from PySide6.QtCore import QEvent, QPoint, QPointF, Qt, qInstallMessageHandler
 from PySide6.QtGui import QAction, QMouseEvent
@@ -29,6 +30,10 @@ class WindowTest(WorkspaceTest):
         super().setUp()
         self.application = make_application()
         self.warned: list[str] = []
+        self.raised: list[str] = []
+        hook = patch("sys.excepthook", lambda kind, error, _: self.raised.append(repr(error)))
+        hook.start()
+        self.addCleanup(hook.stop)
         before = qInstallMessageHandler(self._warn)
         self.addCleanup(qInstallMessageHandler, before)
         self._threads = set(threading.enumerate())
@@ -53,6 +58,7 @@ class WindowTest(WorkspaceTest):
             thread.join(5)
             self.assertFalse(thread.is_alive(), f"{thread.name} was left")
         self.assertEqual(self.warned, [], "Qt warned")
+        self.assertEqual(self.raised, [], "a slot raised")
 
     def _warn(self, kind, context, text: str) -> None:
         if "This plugin does not support" not in text:  # offscreen has no window manager

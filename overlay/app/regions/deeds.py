@@ -17,6 +17,7 @@ class RegionDeeds(QWidget):
     changed = Signal(str, dict)
     copy_asked = Signal()
     export_asked = Signal()
+    teach_asked = Signal(str)  # its name
     use_asked = Signal(bool)  # tie the selected cue to it, or to all but it
     redo_asked = Signal()
     settle_asked = Signal(float, bool)  # departure, whether just the rim
@@ -37,6 +38,8 @@ class RegionDeeds(QWidget):
         self.copy.clicked.connect(lambda _: self.copy_asked.emit())
         self.export = _deed("Export…", "Write the mask to a picture file")
         self.export.clicked.connect(lambda _: self.export_asked.emit())
+        self.teach = _deed("Teach…", "Teach what lies in it as a word: an area, a thing, a surface")
+        self.teach.clicked.connect(lambda _: self.teach_asked.emit(self._name or ""))
         self.use = _deed("Tie the cue to it", "The selected cue acts here alone")
         self.use.clicked.connect(lambda _: self.use_asked.emit(False))
         self.use_outside = _deed("To all but it", "The selected cue acts everywhere but here")
@@ -47,7 +50,7 @@ class RegionDeeds(QWidget):
         for parts in (
             (self.combine, self.copy, self.export),
             (self.use, self.use_outside),
-            (self.redo,),
+            (self.redo, self.teach),
         ):
             column.addLayout(_line(*parts))
         self._add_settling(column)

@@ -46,6 +46,7 @@ from overlay.app.shell.search import Search
 from overlay.app.shell.side_tabs import SideTabs
 from overlay.app.shell.telling import tell
 from overlay.app.shell.top_bar import TopBar
+from overlay.app.teaching.desk import TeachingDesk
 from overlay.app.tray.gathering import Gathering
 from overlay.app.tray.tray import Tray
 from overlay.app.tray.tray_desk import TrayDesk
@@ -101,6 +102,7 @@ def _built(host: QWidget, bench: Bench) -> House:
         words_desk=WordsDesk(floor, WordsLine(), stage, sheet),
         pass_desk=PassDesk(floor, sheet, place, stage),
         handing=HandingDesk(floor),
+        teaching=TeachingDesk(floor),
         helping=Helping(floor, bench_stops(tray, sheet, top.button, stage), stage.view),
     )  # fmt: skip
 
@@ -149,6 +151,7 @@ def commands(h: House, window: Entries) -> tuple[Entries, ...]:
         h.prepare_desk.commands(h.tray.selected),
         h.sheet_desk.commands(),
         h.words_desk.commands(),
+        h.teaching.commands(),
         h.puller.commands(fills),
         h.search.commands(),
         h.edition_desk.commands(),
@@ -218,7 +221,11 @@ def _join_pictures(h: House) -> None:
     h.sheet.add_asked.connect(lambda kind: h.floor.guarded(lambda: h.gathering.add_cue(kind)))
     h.stage.view.dropped.connect(h.gathering.use_as_source)
     h.card.swatches.keep_asked.connect(h.gathering.keep_card)
-    h.words_desk.selected = h.tray.selected
+    h.words_desk.selected = h.teaching.selected = h.tray.selected
+    h.tray.teach_asked.connect(h.teaching.teach_picture)
+    h.regions.deeds.teach_asked.connect(h.teaching.teach_region)
+    h.words.teach_asked.connect(h.teaching.teach_word)
+    h.teaching.said.connect(h.words_desk.add_phrases)
     h.card.swatches.colours_asked.connect(h.gathering.take_colours)
     h.tray.demo_asked.connect(lambda: h.floor.guarded(h.files.open_demo))
     h.tray.find_asked.connect(lambda path: h.files.find([path]))

@@ -35,6 +35,7 @@ from overlay.app.shell.run_desk import RunDesk
 from overlay.app.shell.search import Search
 from overlay.app.shell.side_tabs import SideTabs
 from overlay.app.shell.top_bar import TopBar
+from overlay.app.teaching.desk import TeachingDesk
 from overlay.app.tray.gathering import Gathering
 from overlay.app.tray.tray import Tray
 from overlay.app.tray.tray_desk import TrayDesk
@@ -81,6 +82,7 @@ class House:
     words_desk: WordsDesk
     pass_desk: PassDesk
     handing: HandingDesk
+    teaching: TeachingDesk
 
     @property
     def drawer(self) -> DrawerRoom:

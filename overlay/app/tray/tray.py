@@ -107,6 +107,7 @@ class Tray(TakesPictures, QFrame):
     avoid_asked = Signal(object)
     prepare_asked = Signal(object)
     card_asked = Signal(object)  # a picture whose main colours are wanted as a card
+    teach_asked = Signal(object)  # a picture that is to be taught as a word
     layer_asked = Signal(object)  # a picture with layers, one of which is wanted
     thumb_asked = Signal(object)  # a path whose thumbnail is wanted
     remove_asked = Signal(object)
@@ -299,6 +300,7 @@ class Tray(TakesPictures, QFrame):
                 ("Take its manner", lambda: self.style_asked.emit(path)),
                 ("Avoid what resembles it", lambda: self.avoid_asked.emit(path)),
                 ("Swatch card of its colours", lambda: self.card_asked.emit(path)),
+                ("Teach as a word…", lambda: self.teach_asked.emit(path)),
             ]
             if path.suffix.lower() == LAYERED:
                 deeds.append(("Take one layer…", lambda: self.layer_asked.emit(path)))

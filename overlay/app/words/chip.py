@@ -47,6 +47,7 @@ class PhraseChip(QWidget):
     edit_asked = Signal()
     removed = Signal()
     replaced = Signal(str, str)  # a word, and what is to stand in its place
+    teach_asked = Signal(str)  # a word that is not known
 
     def __init__(self, phrase: Phrase, number: int = 0, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -154,6 +155,9 @@ class PhraseChip(QWidget):
                 action.triggered.connect(
                     lambda _=False, w=word.text, o=known: self.replaced.emit(w, o)
                 )
+            if word.entry is None and not word.is_blank:
+                action = menu.addAction(plain(f"Teach “{word.text}”…"))
+                action.triggered.connect(lambda _=False, w=word.text: self.teach_asked.emit(w))
         if menu.actions():
             menu.addSeparator()
         menu.addAction("Edit", self.edit_asked.emit)

@@ -22,7 +22,9 @@ from overlay.app.words.line import WordsLine
 from overlay.app.words.row import WordsRow
 from overlay.document.changes import Changes
 from overlay.document.recipe import Recipe
+from overlay.document.taught import Taught, lexicon_of
 from overlay.imaging.colour import ByteImage
+from overlay.studio.keeping.files.lexicon import read_lexicon
 from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.words_scene import WordsScene, strength_of
 from overlay.words.describing import describe
@@ -30,8 +32,8 @@ from overlay.words.language.grammar import read_prompt
 from overlay.words.language.reading import Reading
 from overlay.words.language.writing import joined, phrases_of
 
-CONCERNED = ("prompt", "avoid", "guidance", "words", "unknown", "regions")
-DRAWN_BY = ("prompt", "avoid", "guidance", "words", "placed", "seed", "size", "source")
+CONCERNED = ("prompt", "avoid", "guidance", "words", "unknown", "regions", "taught")
+DRAWN_BY = ("prompt", "avoid", "guidance", "words", "placed", "seed", "size", "source", "taught")
 _FIRST = 0.25  # of the size, for the first look
 LAND = {"sky", "ground", "water", "hills", "wall", "window"}
 
@@ -39,8 +41,11 @@ LAND = {"sky", "ground", "water", "hills", "wall", "window"}
 @dataclass(frozen=True)
 class _Read:
     reading: Reading
-    avoid: str
+    recipe: Recipe
     heard: float
+
+
+Own = tuple[Taught, ...]
 
 
 class WordsDesk(QObject):
@@ -55,11 +60,11 @@ class WordsDesk(QObject):
         self.row.hearing_asked.connect(self._open_hearing)
         sheet.put_first(self.row, self.row.envelope)
         self.described = Described()
-        self.described.joined.connect(self._typed)
+        self.described.joined.connect(self.add_phrases)
         self._scene: WordsScene | None = None
         self.tool: GrabTool | None = None
         self.selected: Callable[[], Path | None] = lambda: None  # the picture in the tray
-        line.typed.connect(self._typed)
+        line.typed.connect(self.add_phrases)
         line.rewritten.connect(self._rewritten)
         line.emphasised.connect(self._emphasised)
         line.moved.connect(self._moved)
@@ -93,14 +98,16 @@ class WordsDesk(QObject):
         self.row.show_recipe(recipe)
 
         def read() -> _Read:
-            return _Read(read_prompt(recipe.prompt), recipe.avoid, heard)
+            reading = read_prompt(recipe.prompt, lexicon_of(recipe.taught))
+            return _Read(reading, recipe, heard)
 
         self.floor.loader.ask(read, self._show_words, newest="words")
 
     def _show_words(self, found: _Read) -> None:
-        if found.reading != read_prompt(self.bench.project.recipe.prompt):
+        now = self.bench.project.recipe
+        if (found.recipe.prompt, found.recipe.taught) != (now.prompt, now.taught):
             return  # it was changed meanwhile, and is read again
-        self.line.show_words(found.reading, found.avoid, found.heard)
+        self.line.show_words(found.reading, found.recipe.avoid, found.heard)
 
     def _draw(self) -> None:
         """The scene: small at first, so that something is seen at once, then whole."""
@@ -145,17 +152,22 @@ class WordsDesk(QObject):
         if not self.floor.guarded(lambda: self.bench.change_recipe(what, words=words)):
             self.row.show_recipe(self.bench.project.recipe)
 
-    def _once_read(self, phrases: Sequence[str], then: Callable[[], object]) -> None:
+    def _once_read(self, phrases: Sequence[str], then: Callable[[Own], object]) -> None:
         """Look phrases up off this thread before an edit: what is not known takes a while.
 
-        None of several is dropped, and each finds the words as those before it left them.
+        `then` gets the words that were taught for all projects. None of several edits is dropped,
+        and each finds the words as those before it left them.
         """
-        text = joined(phrases)
-        self.floor.loader.ask(lambda: read_prompt(text), lambda _: self.floor.guarded(then))
+        look_up = partial(_looked_up, joined(phrases))
+        self.floor.loader.ask(look_up, lambda own: self.floor.guarded(lambda: then(own)))
 
-    def _typed(self, phrases: list[str]) -> None:
+    def add_phrases(self, phrases: list[str]) -> None:
+        """Have phrases join the words."""
         bench = self.bench
-        add = partial(lambda new: bench.write_prompt("Words", [*bench.phrases, *new]), phrases)
+
+        def add(own: Own) -> None:
+            bench.write_prompt("Words", [*bench.phrases, *phrases], own)
+
         self._once_read(phrases, add)
 
     def _is_there(self, number: int) -> bool:
@@ -175,10 +187,10 @@ class WordsDesk(QObject):
         if not self._is_there(number):
             return
 
-        def write() -> None:
+        def write(own: Own) -> None:
             there = self.bench.phrases
             there[number : number + 1] = phrases
-            self.bench.write_prompt("Words" if phrases else "Remove words", there)
+            self.bench.write_prompt("Words" if phrases else "Remove words", there, own)
 
         self._once_read(phrases, write)
 
@@ -186,8 +198,8 @@ class WordsDesk(QObject):
         if joined(phrases_of(text)) == self.bench.project.recipe.avoid:
             return
         self.floor.loader.ask(
-            lambda: read_prompt(text),
-            lambda _: self.floor.guarded(lambda: self.bench.write_avoid(text)),
+            partial(_looked_up, text),
+            lambda own: self.floor.guarded(lambda: self.bench.write_avoid(text, own)),
             newest="avoid",
         )
 
@@ -260,6 +272,12 @@ class WordsDesk(QObject):
     def _free_all(self) -> None:
         if self.bench.project.recipe.placed:
             self._change("Free moved things", placed=[])
+
+
+def _looked_up(text: str) -> Own:
+    """What was taught for all projects, after the words of a text were looked up once."""
+    read_prompt(text)
+    return read_lexicon()
 
 
 def _pictures(scene: WordsScene) -> dict[str, QImage]:

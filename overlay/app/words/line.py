@@ -28,6 +28,7 @@ class WordsLine(QFrame):
     rewritten = Signal(int, list)  # a phrase's number, and what is to stand in its place
     emphasised = Signal(int, float)
     moved = Signal(int, int)
+    teach_asked = Signal(str)
     avoided = Signal(str)
     hearing_asked = Signal(QPoint)
 
@@ -111,6 +112,7 @@ class WordsLine(QFrame):
         chip.emphasised.connect(lambda e: self.emphasised.emit(number, e))
         chip.removed.connect(lambda: self.rewritten.emit(number, []))
         chip.edit_asked.connect(lambda: self.edit(number))
+        chip.teach_asked.connect(self.teach_asked)
         chip.dragged.connect(lambda place: self._dropped(number, place))
         chip.replaced.connect(lambda old, new: self._replace(number, old, new))
         return chip

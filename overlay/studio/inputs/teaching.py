@@ -7,6 +7,7 @@ from pathlib import Path
 import numpy as np
 from pydantic import ValidationError
 
+from overlay.document.cues import ReferenceCue
 from overlay.document.reading import first_fault
 from overlay.document.taught import Belongs, Taught, TaughtKind, check_word
 from overlay.document.text.json_text import RecipeError
@@ -78,6 +79,15 @@ def taught_from_pictures(
         paths.append(str(path))
     try:
         return Taught(word=word, kind=kind, pictures=tuple(paths), height=height, belongs=belongs)
+    except ValidationError as error:
+        raise RecipeError(f"{word}: {first_fault(error)}") from error
+
+
+def taught_look(word: str, cues: Sequence[ReferenceCue]) -> Taught:
+    """A word that brings cues in, tied to no region; raises `RecipeError`."""
+    free = tuple(c.model_copy(update={"region": None, "invert_region": False}) for c in cues)
+    try:
+        return Taught(word=word, kind="look", cues=free)
     except ValidationError as error:
         raise RecipeError(f"{word}: {first_fault(error)}") from error
 
