@@ -1,6 +1,7 @@
 """Take the pictures of every main view from the demo data: `python tools/screenshots.py FOLDER`.
 
-Also writes `plates.jpg`, a sheet of demo proofs. Uses the present display, or runs offscreen.
+Also writes sheets of proofs into `figures` beside that folder. Uses the present display, or runs
+offscreen.
 """
 
 import os
@@ -17,14 +18,14 @@ for _name in ("DATA", "STATE", "CACHE", "CONFIG"):
 import numpy as np  # noqa: E402
 from PySide6.QtCore import QPoint, QPointF  # noqa: E402
 from PySide6.QtGui import QPainter, QPixmap  # noqa: E402
-from PySide6.QtWidgets import QApplication  # noqa: E402
+from PySide6.QtWidgets import QApplication, QWidget  # noqa: E402
 
 from overlay.app.handing.print_dialog import PrintDialog  # noqa: E402
 from overlay.app.main import make_application  # noqa: E402
 from overlay.app.shell.window import MainWindow  # noqa: E402
-from overlay.document.cues import GUIDES, GuideCue  # noqa: E402
+from overlay.document.cues import GUIDES, GuideCue, ReferenceCue  # noqa: E402
 from overlay.document.recipe import Recipe  # noqa: E402
-from overlay.imaging.files import read_picture, write_picture  # noqa: E402
+from overlay.imaging.files import cut_out_png, read_picture, write_picture  # noqa: E402
 from overlay.imaging.resample import resize  # noqa: E402
 from overlay.studio.bench.bench import Bench  # noqa: E402
 from overlay.studio.demo.almanac import EDITION_FILE, PLATES, plate_file, plate_recipe  # noqa: E402
@@ -39,14 +40,24 @@ from overlay.studio.demo.demo import (  # noqa: E402
 from overlay.studio.inputs.folders import data_folder  # noqa: E402
 from overlay.studio.inputs.paths import absolute_recipe  # noqa: E402
 from overlay.studio.inputs.pictures import PictureStore  # noqa: E402
+from overlay.studio.inputs.teaching import taught_from_files, with_alpha  # noqa: E402
 from overlay.studio.making.canvas import Canvas  # noqa: E402
 from overlay.studio.making.guide_maps import make_map  # noqa: E402
 from overlay.studio.making.proofs import make_proof  # noqa: E402
+from overlay.words.language.grammar import read_prompt  # noqa: E402
+from overlay.words.picture import draw_words  # noqa: E402
 
 _PLATES = (
     ("windmill", "lino cut"), ("lock", "dot print"), ("windmill", "felt"),
     ("bottle kiln", "gouache"), ("lock", "lino cut"), ("windmill", "glazed tile"),
 )  # fmt: skip
+
+
+_TAUGHT = (
+    ("toll gig at left, old boathouse, canal, dawn", "gouache"),
+    ("two toll gigs, heron at right, snow", "lino cut"),
+    ("red toll gig, lock, dusk", "felt"),
+)
 
 
 def _wait(until: Callable[[], bool]) -> None:
@@ -111,6 +122,7 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     shoot_finish(window, settle, shoot)
     shoot_words(window, settle, shoot)
     grab_described(window, settle).save(str(folder / "described.png"))
+    grab_teaching(window, settle).save(str(folder / "teaching.png"))
     window.close()
 
 
@@ -137,7 +149,23 @@ def grab_described(window: MainWindow, settle: Callable[[], None]) -> QPixmap:
     window.house.stage.set_mode("proof")
     window.house.words_desk.describe_shown()
     settle()
-    panel = window.house.words_desk.described
+    return _with_panel(window, window.house.words_desk.described)
+
+
+def grab_teaching(window: MainWindow, settle: Callable[[], None]) -> QPixmap:
+    """The window while a word that is not known is taught."""
+    path = toll_gig(data_folder() / "demo")
+    window.bench.write_prompt("Words", ["tollgig at right", "old boathouse", "canal", "dawn"])
+    window.bench.add_pictures([path])
+    window.house.stage.set_mode("drawn")
+    settle()
+    window.house.teaching.teach_picture(path, "tollgig")
+    settle()
+    return _with_panel(window, window.house.teaching.panel)
+
+
+def _with_panel(window: MainWindow, panel: QWidget) -> QPixmap:
+    """The window with a panel that floats over it, which is closed."""
     shown = window.grab()
     painter = QPainter(shown)
     painter.drawPixmap(window.mapFromGlobal(panel.mapToGlobal(QPoint())), panel.grab())
@@ -314,7 +342,7 @@ def make_plates(demo: Path, folder: Path) -> None:
         recipe = absolute_recipe(demo_recipe(scene, ((manner, 1.0),)), demo)
         picture = make_proof(recipe, store).picture
         shown.append(resize(picture.astype(np.float32), 256, 384))
-    _write_sheet(folder / "plates.jpg", shown)
+    _write_sheet(folder.parent / "figures" / "plates.jpg", shown)
 
 
 def make_from_words(demo: Path, folder: Path) -> None:
@@ -323,7 +351,29 @@ def make_from_words(demo: Path, folder: Path) -> None:
     for name in PLATES:
         picture = make_proof(absolute_recipe(plate_recipe(name), demo), store).picture
         shown.append(resize(picture.astype(np.float32), 256, 384))
-    _write_sheet(folder / "from-words.jpg", shown)
+    _write_sheet(folder.parent / "figures" / "from-words.jpg", shown)
+
+
+def toll_gig(folder: Path) -> Path:
+    """A cut-out as an artist might have painted one: a cart in gouache, on nothing."""
+    words = draw_words(read_prompt("green wheelbarrow close, meadow"), (768, 512), 3)
+    covered = words.mask(words.wished[0])
+    path = folder / "toll gig.png"
+    path.write_bytes(cut_out_png(with_alpha(words.drawn.picture, covered)))
+    return path
+
+
+def make_taught(demo: Path, folder: Path) -> None:
+    """A taught thing in three scenes: as they are drawn, and as proofs."""
+    one = taught_from_files("toll gig", [toll_gig(demo)], height=1.5)
+    store, drawn, pulled = PictureStore(), [], []
+    for prompt, manner in _TAUGHT:
+        style = ReferenceCue(name=manner, reference=file_name(manner))
+        recipe = Recipe(size=(384, 256), seed=5, prompt=prompt, taught=(one,), cues=(style,))
+        placed = absolute_recipe(recipe, demo)
+        drawn.append(Canvas.of(placed, store).words.plain.astype(np.float32))  # type: ignore[union-attr]
+        pulled.append(make_proof(placed, store).picture.astype(np.float32))
+    _write_sheet(folder.parent / "figures" / "taught.jpg", drawn + pulled)
 
 
 def _write_sheet(path: Path, shown: list[np.ndarray]) -> None:
@@ -343,6 +393,7 @@ def main(folder: Path) -> None:
     make_plates(demo, folder)
     make_kinds(demo, folder)
     make_from_words(demo, folder)
+    make_taught(demo, folder)
     for path in sorted(folder.iterdir()):
         print(path, *read_picture(path).shape[1::-1])
 
