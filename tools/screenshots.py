@@ -41,8 +41,8 @@ from overlay.studio.inputs.folders import data_folder  # noqa: E402
 from overlay.studio.inputs.paths import absolute_recipe  # noqa: E402
 from overlay.studio.inputs.pictures import PictureStore  # noqa: E402
 from overlay.studio.inputs.teaching import taught_from_files, with_alpha  # noqa: E402
-from overlay.studio.making.canvas import Canvas  # noqa: E402
 from overlay.studio.making.guide_maps import make_map  # noqa: E402
+from overlay.studio.making.laying import lay_canvas  # noqa: E402
 from overlay.studio.making.proofs import make_proof  # noqa: E402
 from overlay.words.language.grammar import read_prompt  # noqa: E402
 from overlay.words.picture import draw_words  # noqa: E402
@@ -284,7 +284,7 @@ def make_kinds(demo: Path, folder: Path) -> None:
     """The same picture's map of every kind, side by side, at half size."""
     store, shown = PictureStore(), []
     source = str(demo / file_name("windmill"))
-    canvas = Canvas.of(Recipe(source=source, size=(768, 512)), store)
+    canvas = lay_canvas(Recipe(source=source, size=(768, 512)), store)
     joints = [{"at": [0.45, 0.4], "to": [0.41, 0.18]}]
     joints += [{"at": at, "to": at} for at in ([0.6, 0.3], [0.6, 0.8], [0.2, 0.7], [0.85, 0.15])]
     for kind in GUIDES:
@@ -371,7 +371,7 @@ def make_taught(demo: Path, folder: Path) -> None:
         style = ReferenceCue(name=manner, reference=file_name(manner))
         recipe = Recipe(size=(384, 256), seed=5, prompt=prompt, taught=(one,), cues=(style,))
         placed = absolute_recipe(recipe, demo)
-        drawn.append(Canvas.of(placed, store).words.plain.astype(np.float32))  # type: ignore[union-attr]
+        drawn.append(lay_canvas(placed, store).words.plain.astype(np.float32))  # type: ignore[union-attr]
         pulled.append(make_proof(placed, store).picture.astype(np.float32))
     _write_sheet(folder.parent / "figures" / "taught.jpg", drawn + pulled)
 

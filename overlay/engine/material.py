@@ -10,6 +10,7 @@ from overlay.engine.ground import Ground
 from overlay.engine.guidance import GuideField
 from overlay.engine.kept import content_key, keep
 from overlay.engine.library import Library
+from overlay.engine.matching.character import Character
 from overlay.engine.matching.field import Grid, sparse, sparse_samples
 from overlay.engine.matching.nearness import Nearness
 from overlay.engine.request import Request, StyleCue
@@ -54,6 +55,7 @@ class Material:
         control.check()
         self.avoidance = Avoidance(request.avoided, self.library, self.levels, control)
         self.nearness = Nearness(request.guides, surfaced, self.library, self.levels)
+        self.character = Character(request.marks, self.library)
         self.source: list[FloatImage] | None = None
         key = self._key = content_key(request.source)
         if request.source is not None:
@@ -101,7 +103,8 @@ class Material:
     def charges(self, step: Step, level: int, grid: Grid) -> FloatImage:
         """What the traits of a match cost each patch at a moment: (rows, columns, traits)."""
         avoided = self.avoidance.price(step, self.request.steps, level, grid)
-        return np.concatenate([avoided, self.nearness.price(step, level, grid)], axis=2)
+        near = self.nearness.price(step, level, grid)
+        return np.concatenate([avoided, near, self.character.price(grid)], axis=2)
 
     def span(self, index: int, step: Step) -> float:
         """Mean strength of a cue's span over a step."""

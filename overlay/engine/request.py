@@ -146,6 +146,19 @@ class Even:
 
 
 @dataclass(frozen=True)
+class MarksWish:
+    """What marks should be like, or should not.
+
+    Attributes
+    ----------
+    trait : one of `matching.character.CHARACTERS`. amount : -1..1, below 0 away from it.
+    """
+
+    trait: str
+    amount: float
+
+
+@dataclass(frozen=True)
 class Stray:
     """A wandering from the request's seed towards another one: 0 none, 1 all the way."""
 
@@ -166,6 +179,7 @@ class Request:
         detail need no help beside new marks.
     ground : what the source is called where it is said who decided.
     even : what it shares with the other pictures of its set, or None.
+    marks : what they should be like wherever there is a choice.
     blend : `share`, each patch from one reference, or `mix`, references averaged and then made
         crisp again.
     """
@@ -185,6 +199,7 @@ class Request:
     stray: Stray | None = None
     ground: str = "source"
     even: Even | None = None
+    marks: tuple[MarksWish, ...] = ()
 
     def __post_init__(self) -> None:
         shape = (self.height, self.width)

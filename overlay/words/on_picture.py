@@ -18,6 +18,7 @@ Light = npt.NDArray[np.float64]
 _PLAIN = Setting()
 _NEAREST = 0.05  # of depth; what is farther counts as that far
 _AIR = 0.9  # how soon the far fades for a haze of 1
+_SMALLEST = 16  # pixels of a region's shorter side, in which things can be stood
 _LUMA = np.array([0.2126, 0.7152, 0.0722])
 
 
@@ -29,7 +30,13 @@ class OnPicture(NamedTuple):
 
 
 def set_on_picture(
-    picture: ByteImage, depth: FloatImage, wish: Wish, seed: int, amount: float = 1.0
+    picture: ByteImage,
+    depth: FloatImage,
+    wish: Wish,
+    seed: int,
+    *,
+    amount: float = 1.0,
+    region: FloatImage | None = None,
 ) -> OnPicture:
     """Do to a picture what words wish for.
 
@@ -38,20 +45,42 @@ def set_on_picture(
     picture : (H, W, 3) uint8 sRGB.
     depth : (H, W) float32, 1 near to 0 far.
     amount : 0 changes nothing, 1 is as drawn.
+    region : (H, W) float32 in 0..1, where light and air change and what things stand within.
     """
     light = decode_srgb(picture.astype(np.float64) / 255)
     masks: dict[str, FloatImage] = {}
     if wish.things:
-        light, masks = _with_things(light, wish, seed)
+        frame = _frame(region)
+        light[frame], masks = _with_things(light[frame], wish, seed)
+        masks = {name: _laid(mask, frame, depth.shape) for name, mask in masks.items()}
         depth = _stood_in(depth, masks)
     light = _relit(light, depth, wish)
     out = (encode_srgb(light.clip(0, 1)) * 255 + 0.5).astype(np.uint8)
     metres = (2 / np.maximum(depth, 0.01)).astype(np.float32)
     out = through_air(out, metres, wish, seed, indoors=False)
-    if amount < 1:
-        mixed = picture + amount * (out.astype(np.float64) - picture)
+    if amount < 1 or region is not None:
+        cover = (
+            np.ones(depth.shape) if region is None else np.maximum.reduce([region, *masks.values()])
+        )
+        mixed = picture + amount * cover[..., None] * (out.astype(np.float64) - picture)
         out = (mixed + 0.5).astype(np.uint8)
     return OnPicture(out, masks)
+
+
+def _frame(region: FloatImage | None) -> tuple[slice, slice]:
+    """The rows and columns of a region, the whole picture without one or where it is too small."""
+    whole = slice(None), slice(None)
+    if region is None or not (region > 0.5).any():
+        return whole
+    rows, columns = (np.flatnonzero((region > 0.5).any(axis=axis)) for axis in (1, 0))
+    sides = slice(int(rows[0]), int(rows[-1]) + 1), slice(int(columns[0]), int(columns[-1]) + 1)
+    return whole if min(region[sides].shape) < _SMALLEST else sides
+
+
+def _laid(mask: FloatImage, frame: tuple[slice, slice], shape: tuple[int, ...]) -> FloatImage:
+    out = np.zeros(shape, np.float32)
+    out[frame] = mask
+    return out
 
 
 def _stood_in(depth: FloatImage, masks: dict[str, FloatImage]) -> FloatImage:

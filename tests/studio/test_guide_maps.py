@@ -12,6 +12,7 @@ from overlay.studio.inputs.paths import absolute_recipe
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making.canvas import Canvas, fit_picture
 from overlay.studio.making.guide_maps import make_map, make_parts
+from overlay.studio.making.laying import lay_canvas
 from overlay.studio.making.proofs import make_proof
 from tests import sketches
 from tests.pictures import scene
@@ -37,9 +38,9 @@ class MapTest(WorkspaceTest):
 
     def test_the_source_is_laid_on_the_frame_once(self):
         recipe = absolute_recipe(make_recipe(self.recipe(), "t"), self.folder)
-        first = Canvas.of(recipe, self.store)
-        self.assertTrue(np.shares_memory(Canvas.of(recipe, self.store).picture, first.picture))
-        other = Canvas.of(recipe.model_copy(update={"size": (64, 64)}), self.store)
+        first = lay_canvas(recipe, self.store)
+        self.assertTrue(np.shares_memory(lay_canvas(recipe, self.store).picture, first.picture))
+        other = lay_canvas(recipe.model_copy(update={"size": (64, 64)}), self.store)
         self.assertEqual((first.picture.shape, other.picture.shape), ((64, 96, 3), (64, 64, 3)))
 
     def test_strokes_draw_and_erase_and_survive_other_thresholds(self):

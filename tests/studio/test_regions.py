@@ -15,6 +15,7 @@ from overlay.studio.making import proofs
 from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.engines import find_engine
 from overlay.studio.making.groundwork import Groundwork
+from overlay.studio.making.laying import lay_canvas
 from overlay.studio.making.proofs import make_proof
 from overlay.studio.making.region_masks import region_masks
 from overlay.studio.passes.settle import settle
@@ -120,7 +121,7 @@ class SettleTest(WorkspaceTest):
         proof = make_proof(recipe, store)
         self.assertGreater(base.measures["rim"]["waterside"], 1.15)
         self.assertLess(max(proof.measures["rim"].values()), 1.15)
-        masks = region_masks(recipe, store, Canvas.of(recipe, store))
+        masks = region_masks(recipe, store, lay_canvas(recipe, store))
         for cue in recipe.cues[:3]:
             came = traced_mask(proof.trace, cue.name, 320, 480) > 0.5
             # Settling lets them reach a little beyond.

@@ -31,9 +31,9 @@ from overlay.studio.keeping.files.lexicon import (
     unpack_lexicon,
 )
 from overlay.studio.keeping.files.own_words import in_place
-from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.groundwork import Groundwork
 from overlay.studio.making.hashing import hash_recipe
+from overlay.studio.making.laying import lay_canvas
 from overlay.studio.making.proofs import make_proof
 from tests.words.test_cutouts import disc
 from tests.workspace import WorkspaceTest
@@ -63,11 +63,11 @@ class TeachingTest(WorkspaceTest):
 class RecipeTest(TeachingTest):
     def test_a_taught_word_is_drawn_and_its_mask_known(self):
         recipe = self.made(self.taught(), prompt="tollgig, meadow")
-        canvas = Canvas.of(recipe, PictureStore())
+        canvas = lay_canvas(recipe, PictureStore())
         self.assertIn("tollgig", canvas.known)
         self.assertGreater(canvas.known["tollgig"].mean(), 0.02)
         with self.assertRaisesRegex(RecipeError, "every word must be known, got 'tollgig'"):
-            Canvas.of(self.made(prompt="tollgig, meadow"), PictureStore())
+            lay_canvas(self.made(prompt="tollgig, meadow"), PictureStore())
 
     def test_the_proof_carries_it_and_comes_out_the_same(self):
         recipe = self.made(self.taught(), prompt="tollgig, meadow", steps=4)
@@ -170,7 +170,7 @@ class PickTest(TeachingTest):
         shown = []
         for said in ("", "rust glaze"):
             recipe = self.made(one, prompt=prompt.format(said), size=[144, 96])
-            scene = Canvas.of(recipe, PictureStore()).words
+            scene = lay_canvas(recipe, PictureStore()).words
             shown.append(scene.plain[scene.masks["barn"] > 0].mean(axis=0))
         redness = [rgb[0] - rgb[1] for rgb in shown]
         self.assertGreater(redness[1], redness[0] + 10)

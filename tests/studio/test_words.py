@@ -4,11 +4,12 @@ from overlay.document.recipe import Recipe
 from overlay.document.text.json_text import RecipeError
 from overlay.engine.kept import forget
 from overlay.imaging.colour import srgb_to_work
+from overlay.imaging.files import write_grey16
 from overlay.measures.structure import layout_match
 from overlay.studio.inputs.pictures import PictureStore
-from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.groundwork import Groundwork
 from overlay.studio.making.hashing import hash_recipe
+from overlay.studio.making.laying import lay_canvas
 from overlay.studio.making.proofs import make_proof
 from overlay.words.tone import CONTRAST, part_tones
 from tests.workspace import WorkspaceTest
@@ -27,7 +28,7 @@ class WordsInProofsTest(WorkspaceTest):
         return make_proof(self.recipe(**changes), PictureStore())
 
     def canvas(self, **changes):
-        return Canvas.of(self.recipe(**changes), PictureStore())
+        return lay_canvas(self.recipe(**changes), PictureStore())
 
     def test_guidance_or_weight_of_nothing_is_as_if_there_were_no_words(self):
         plain = self.proof(departure=1.0).picture
@@ -44,6 +45,43 @@ class WordsInProofsTest(WorkspaceTest):
         said = self.proof(prompt="heron, canal", departure=0.6)
         self.assertEqual(said.influence.names, ("paint", "words"))
         self.assertGreater(said.influence.of("words").max(), 0)
+
+    def test_marks_words_steer_the_choice_of_marks_avoided_or_wished(self):
+        def wishes(**said):
+            found = Groundwork(self.recipe(departure=1.0, **said), PictureStore()).request.marks
+            return {w.trait: round(w.amount, 3) for w in found}
+
+        self.assertEqual(wishes(avoid="blurred, busy 50%"), {"blurred": -1.0, "busy": -0.5})
+        self.assertEqual(wishes(prompt="heron, fine marks, less busy"), {"fine": 1.0, "busy": -0.6})
+        self.assertEqual(wishes(avoid="busy", guidance=0.5), {"busy": -0.5})
+        self.assertEqual(wishes(avoid="busy", words={"muted": True}), {})
+        self.assertEqual(wishes(prompt="heron, canal"), {})
+
+    def test_words_on_a_source_stay_within_their_region_and_stand_in_it(self):
+        source = str(self.folder / "mill.png")
+        regions = {"left": {"strokes": [{"points": [[0.25, 0.5], [0.25, 0.6]], "size": 0.5}]}}
+        base = {"source": source, "regions": regions, "prompt": "red haystack, dusk"}
+        plain = self.canvas(source=source).picture.astype(int)
+        tied = self.canvas(**base, words={"region": "left"})
+        changed = np.abs(tied.picture.astype(int) - plain).max(axis=2) > 3
+        self.assertEqual(int(changed[:, 90:].sum()), 0)
+        self.assertGreater(changed[:, 10:60].mean(), 0.3)
+        mask = tied.set_in["haystack"]
+        self.assertLess(np.flatnonzero(mask.any(axis=0)).max(), 90)
+        free = self.canvas(**base)
+        self.assertGreater(np.abs(free.picture.astype(int) - plain)[:, 100:].mean(), 3)
+
+    def test_a_corrected_depth_is_the_one_that_fog_lies_by(self):
+        source = str(self.folder / "mill.png")
+        near = np.zeros((64, 96), np.float32)
+        near[:, 48:] = 1
+        write_grey16(self.folder / "depth.png", near)
+        depth = {"name": "d", "guide": "depth", "map": str(self.folder / "depth.png")}
+        style = {"name": "paint", "reference": str(self.folder / "paint.png")}
+        plain = self.canvas(source=source).picture.astype(int)
+        fog = self.canvas(source=source, prompt="fog", cues=[style, depth]).picture
+        lost = np.abs(fog.astype(int) - plain).mean(axis=(0, 2))
+        self.assertGreater(lost[:66].mean(), 1.7 * lost[78:].mean())
 
     def test_guidance_pushes_the_proof_towards_what_is_drawn(self):
         match = []

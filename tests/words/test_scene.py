@@ -189,7 +189,7 @@ class OnPictureTest(unittest.TestCase):
 
     def changed(self, prompt, amount=1.0):
         return set_on_picture(
-            self.plain.picture, self.depth, wish_of(read_prompt(prompt)), 3, amount
+            self.plain.picture, self.depth, wish_of(read_prompt(prompt)), 3, amount=amount
         )
 
     def test_fog_is_thicker_far_off_and_dusk_darker(self):

@@ -21,6 +21,7 @@ from overlay.imaging.intake import PictureError
 from overlay.studio.advising.map_looks import map_against, strength_histogram
 from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.guide_maps import guide_picture, make_map
+from overlay.studio.making.laying import lay_canvas
 
 _THUMB_PIXELS = 30_000
 _DRAGGED_PIXELS = 200_000  # while a slider is dragged
@@ -90,7 +91,7 @@ class MapDesk(QObject):
             stage.set_mode("map")
 
         def make() -> tuple[QImage | None, list[float]]:
-            canvas = Canvas.of(recipe, store)
+            canvas = lay_canvas(recipe, store)
             if not _possible(wanted, canvas):
                 return None, []
             shown = wanted
@@ -126,7 +127,7 @@ class MapDesk(QObject):
         kinds = [cue.model_copy(update=bare | {"guide": kind}) for kind in GUIDES]
 
         def make() -> list[tuple[str, QImage]]:
-            canvas = Canvas.of(recipe, store)
+            canvas = lay_canvas(recipe, store)
             scale = min((_THUMB_PIXELS / (canvas.width * canvas.height)) ** 0.5, 1.0)
             small = canvas.scaled(scale)
             return [
@@ -173,7 +174,7 @@ class MapDesk(QObject):
             raise PictureError(f"{path}: the ending must be .png, got {path.suffix!r}")
 
         def write() -> None:
-            made = make_map(cue, store, Canvas.of(recipe, store))
+            made = make_map(cue, store, lay_canvas(recipe, store))
             if made.ndim == 3:
                 write_picture(path, np.asarray(made, np.uint8))
             else:

@@ -26,7 +26,7 @@ from overlay.studio.editions.sharing import find_colours
 from overlay.studio.editions.tasks import Pulled
 from overlay.studio.keeping.settings import use_threads
 from overlay.studio.keeping.shelf import ProofShelf
-from overlay.studio.making.canvas import Canvas
+from overlay.studio.making.laying import lay_canvas
 from overlay.studio.making.proofs import Proof
 from overlay.studio.runs.queue import Purpose, Run
 
@@ -171,7 +171,7 @@ class EditionFiller(QObject):
             began = time.monotonic()
             proof = filling.job.pull(row, control)
             return _measured(
-                proof, Canvas.of(proof.recipe, store).picture
+                proof, lay_canvas(proof.recipe, store).picture
             ), time.monotonic() - began
 
         def show(came: tuple[Seen, float]) -> None:
@@ -320,7 +320,7 @@ def _seen(job: EditionJob, row: Row) -> tuple[Row, Seen | None]:
     row, proof = job.find(row)
     if proof is None or row.recipe is None:
         return row, None
-    return row, _measured(proof, Canvas.of(row.recipe, job.store).picture)
+    return row, _measured(proof, lay_canvas(row.recipe, job.store).picture)
 
 
 def _measured(proof: Proof, source: ByteImage | None) -> Seen:

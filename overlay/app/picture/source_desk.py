@@ -6,7 +6,7 @@ from PySide6.QtGui import QImage
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.images import to_image
 from overlay.app.picture.stage import PictureStage
-from overlay.studio.making.canvas import Canvas
+from overlay.studio.making.laying import lay_canvas
 
 
 class SourceDesk(QObject):
@@ -31,7 +31,7 @@ class SourceDesk(QObject):
 
         def read() -> tuple[QImage, float]:
             picture = store.picture(str(recipe.source))
-            framed = Canvas.of(recipe, store).picture
+            framed = lay_canvas(recipe, store).picture
             assert framed is not None
             return to_image(framed), picture.shape[1] / picture.shape[0]
 

@@ -33,7 +33,7 @@ from overlay.studio.bench.region_edits import (
 from overlay.studio.inputs.drawn_parts import find_part, part_names
 from overlay.studio.inputs.kept_masks import keep_mask, traced_mask
 from overlay.studio.keeping.drawer import started_from
-from overlay.studio.making.canvas import Canvas
+from overlay.studio.making.laying import lay_canvas
 from overlay.studio.making.region_masks import region_masks
 
 _THUMB = (32, 48)
@@ -91,7 +91,7 @@ class RegionDesk(QObject):
             return
 
         def make() -> _Made:
-            canvas = Canvas.of(recipe, store)
+            canvas = lay_canvas(recipe, store)
             masks = region_masks(recipe, store, canvas)
             beneath = canvas.picture
             if beneath is None:
@@ -127,7 +127,7 @@ class RegionDesk(QObject):
         def names() -> list[str]:
             if recipe.source is not None:
                 return part_names(recipe.source)
-            drawn = Canvas.of(recipe, store).words
+            drawn = lay_canvas(recipe, store).words
             return [] if drawn is None else list(drawn.masks)
 
         self.floor.loader.ask(names, self.panel.show_parts, newest="parts")
@@ -262,7 +262,7 @@ class RegionDesk(QObject):
             raise PictureError(f"{path}: the ending must be .png, got {path.suffix!r}")
 
         def write() -> None:
-            write_grey8(path, region_masks(recipe, store, Canvas.of(recipe, store))[name])
+            write_grey8(path, region_masks(recipe, store, lay_canvas(recipe, store))[name])
 
         self.floor.loader.ask(
             write, lambda _: self.floor.say(f"Exported the mask to {path}"), outlives=True

@@ -10,7 +10,7 @@ from overlay.app.regions.panel import RegionPanel
 from overlay.app.regions.sources import PLACES
 from overlay.app.regions.tools import BoxTool, PolygonTool, RampTool, RegionBrush
 from overlay.studio.advising.map_looks import smallest_at
-from overlay.studio.making.canvas import Canvas
+from overlay.studio.making.laying import lay_canvas
 from overlay.studio.making.region_masks import region_masks
 
 _TOOLS = (RegionBrush, BoxTool, PolygonTool, RampTool, PickTool)
@@ -128,7 +128,7 @@ class RegionHand(QObject):
             return
 
         def find() -> str | None:
-            masks = region_masks(recipe, store, Canvas.of(recipe, store))
+            masks = region_masks(recipe, store, lay_canvas(recipe, store))
             return smallest_at(masks, place.x(), place.y())
 
         def tie(name: str | None) -> None:

@@ -25,7 +25,7 @@ from overlay.document.recipe import Recipe
 from overlay.document.taught import Taught, lexicon_of
 from overlay.imaging.colour import ByteImage
 from overlay.studio.keeping.files.lexicon import read_lexicon
-from overlay.studio.making.canvas import Canvas
+from overlay.studio.making.laying import lay_canvas
 from overlay.studio.making.words_scene import WordsScene, strength_of
 from overlay.words.describing import describe
 from overlay.words.language.grammar import read_prompt
@@ -115,7 +115,7 @@ class WordsDesk(QObject):
         if recipe.source is not None or not recipe.prompt:
             self._got(None)
             return
-        size = recipe.size or Canvas.of(recipe.model_copy(update={"prompt": ""}), self.bench.store)
+        size = recipe.size or lay_canvas(recipe.model_copy(update={"prompt": ""}), self.bench.store)
         width, height = size if isinstance(size, tuple) else (size.width, size.height)
         sides = (max(round(_FIRST * width), 64), max(round(_FIRST * height), 64))
         small = recipe.model_copy(update={"size": sides})
@@ -124,7 +124,7 @@ class WordsDesk(QObject):
             self.floor.loader.ask(draw, self._got, newest=newest, failed=self._failed)
 
     def _scene_of(self, recipe: Recipe) -> tuple[WordsScene | None, dict[str, QImage]]:
-        scene = Canvas.of(recipe, self.bench.store).words
+        scene = lay_canvas(recipe, self.bench.store).words
         return scene, {} if scene is None else _pictures(scene)
 
     def _got(self, found: tuple[WordsScene | None, dict[str, QImage]] | None) -> None:

@@ -76,6 +76,8 @@ def _unchanging(request: Request) -> Iterator[bytes]:
     yield content_key(request.source, request.within)
     if request.even is not None:
         yield f"even {request.even.amount!r};".encode() + content_key(request.even.colours)
+    for wish in request.marks:
+        yield f"marks {wish!r};".encode()
     yield from _cues("style", speaking(request))
     # A guide is cast with at the very beginning, wherever the run begins.
     for guide in request.guides:

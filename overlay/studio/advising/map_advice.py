@@ -13,8 +13,9 @@ from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.measures.structure import correlation
 from overlay.studio.advising.advice import Advice
 from overlay.studio.inputs.pictures import PictureStore
-from overlay.studio.making.canvas import Canvas, fit_picture
+from overlay.studio.making.canvas import fit_picture
 from overlay.studio.making.guide_maps import make_map
+from overlay.studio.making.laying import lay_canvas
 
 BoolMask = npt.NDArray[np.bool_]
 
@@ -28,7 +29,7 @@ def map_advice(recipe: Recipe, store: PictureStore) -> list[Advice]:
     """Look at the maps of all guides that are heard."""
     found: list[Advice] = []
     maps: list[tuple[GuideCue, FloatImage]] = []
-    canvas = Canvas.of(recipe, store)
+    canvas = lay_canvas(recipe, store)
     for cue in cues_of(recipe.cues, GuideCue):
         if not cue.holds_contours:
             continue

@@ -15,9 +15,9 @@ from overlay.studio.editions.reading import edition_text, read_edition
 from overlay.studio.editions.tasks import Pulled
 from overlay.studio.inputs.paths import absolute_recipe, relative_recipe
 from overlay.studio.inputs.pictures import PictureStore
-from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.engines import engine_mark
 from overlay.studio.making.hashing import hash_recipe
+from overlay.studio.making.laying import lay_canvas
 
 EDITION = "edition.json"
 
@@ -56,7 +56,7 @@ class EditionFolder:
             if hash_recipe(there) != wanted or not _of_this_engine(path, row.recipe):
                 return None
             picture = read_picture(path)
-            traits = row_traits(picture, Canvas.of(row.recipe, self._store).picture)
+            traits = row_traits(picture, lay_canvas(row.recipe, self._store).picture)
         except (ValueError, OSError):
             return None
         return Pulled(row.index, picture, wanted, traits=traits)

@@ -13,7 +13,7 @@ from overlay.imaging.colour import ByteImage
 from overlay.imaging.intake import PictureError
 from overlay.studio.editions.rows import row_recipe
 from overlay.studio.inputs.pictures import PictureStore
-from overlay.studio.making.canvas import Canvas
+from overlay.studio.making.laying import lay_canvas
 from overlay.studio.sheets.cells import at_size
 
 _COLOURS = 2048  # of the set; tints differ by less than a level from those of eight times as many
@@ -35,7 +35,7 @@ def find_colours(edition: Edition, store: PictureStore, control: Control) -> str
     for i, recipe in enumerate(recipes):
         control.step(i / len(recipes), "finding the colours of the set")
         try:
-            picture = Canvas.of(at_size(recipe, _PIXELS, store), store).picture
+            picture = lay_canvas(at_size(recipe, _PIXELS, store), store).picture
         except (RecipeError, PictureError):
             continue
         if picture is not None:

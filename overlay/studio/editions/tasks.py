@@ -10,7 +10,7 @@ from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage
 from overlay.studio.editions.figures import RowTraits, row_traits
 from overlay.studio.inputs.pictures import PictureStore
-from overlay.studio.making.canvas import Canvas
+from overlay.studio.making.laying import lay_canvas
 from overlay.studio.making.proofs import Proof, make_proof
 
 
@@ -64,7 +64,7 @@ def do_task(task: Task, control: Control | None = None) -> Pulled:
 
 def pulled(index: int, proof: Proof, store: PictureStore) -> Pulled:
     """A row's proof as what came of its task."""
-    source = Canvas.of(proof.recipe, store).picture
+    source = lay_canvas(proof.recipe, store).picture
     return Pulled(
         index, proof.picture, proof.recipe_hash, proof.engine, proof.seconds.get("total", 0.0),
         proof.measures, row_traits(proof.picture, source),

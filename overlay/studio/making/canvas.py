@@ -11,13 +11,7 @@ from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_
 from overlay.imaging.resample import cover
 from overlay.studio.inputs.digests import picture_stamp
 from overlay.studio.inputs.pictures import PictureStore
-from overlay.studio.making.words_scene import (
-    WordsScene,
-    strength_of,
-    words_key,
-    words_on_source,
-    words_scene,
-)
+from overlay.studio.making.words_scene import WordsScene
 
 
 @dataclass(frozen=True)
@@ -42,33 +36,6 @@ class Canvas:
     set_in: dict[str, FloatImage] = field(default_factory=dict)
     taught: tuple[Taught, ...] = ()
 
-    @classmethod
-    def of(cls, recipe: Recipe, store: PictureStore) -> "Canvas":
-        """A recipe's canvas; the framed source is kept while size and file stay.
-
-        Raises `RecipeError` and `PictureError` for a source that cannot be one, and for words
-        that are not known.
-        """
-        if recipe.source is None:
-            width, height = proof_size(recipe, None)
-            if not strength_of(recipe):
-                return cls(width, height, None, None)
-            scene = words_scene(recipe, width, height, store)
-            return cls(width, height, None, scene.picture, scene.key, scene, taught=recipe.taught)
-        source = store.picture(recipe.source)
-        width, height = proof_size(recipe, source)
-        key = ("framed", f"{width}x{height}", *picture_stamp(recipe.source))
-        framed = store.made(key, lambda: fit_picture(source, width, height))
-        stamp, picture = tuple(picture_stamp(recipe.source)), np.asarray(framed, np.uint8)
-        if not strength_of(recipe):
-            return cls(width, height, recipe.source, picture, stamp, taught=recipe.taught)
-        changed = words_on_source(recipe, picture, stamp, store)
-        key = (*stamp, *words_key(recipe, width, height))
-        return cls(
-            width, height, recipe.source, changed.picture, key,
-            set_in=changed.masks, taught=recipe.taught,
-        )  # fmt: skip
-
     @property
     def known(self) -> dict[str, FloatImage]:
         """Masks of what words have drawn, by name."""
@@ -79,6 +46,23 @@ class Canvas:
         width, height = max(round(self.width * scale), 8), max(round(self.height * scale), 8)
         picture = None if self.picture is None else fit_picture(self.picture, width, height)
         return replace(self, width=width, height=height, picture=picture, words=None, set_in={})
+
+
+def framed_source(recipe: Recipe, store: PictureStore) -> Canvas:
+    """The canvas before any word is heard; the framed source is kept while size and file stay.
+
+    Raises `RecipeError` and `PictureError` for a source that cannot be one.
+    """
+    if recipe.source is None:
+        width, height = proof_size(recipe, None)
+        return Canvas(width, height, None, None, taught=recipe.taught)
+    source = store.picture(recipe.source)
+    width, height = proof_size(recipe, source)
+    stamp = tuple(picture_stamp(recipe.source))
+    key = ("framed", f"{width}x{height}", *stamp)
+    framed = store.made(key, lambda: fit_picture(source, width, height))
+    picture = np.asarray(framed, np.uint8)
+    return Canvas(width, height, recipe.source, picture, stamp, taught=recipe.taught)
 
 
 def proof_size(recipe: Recipe, source: ByteImage | None) -> tuple[int, int]:

@@ -12,6 +12,7 @@ from overlay.imaging.colour import FloatImage
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making.canvas import Canvas
 from overlay.studio.making.guide_maps import make_map
+from overlay.studio.making.laying import lay_canvas
 from overlay.studio.making.region_masks import open_borders, region_masks
 from overlay.studio.making.requests import build_request
 
@@ -30,7 +31,7 @@ class Groundwork:
     @cached_property
     def canvas(self) -> Canvas:
         """Size and framed source."""
-        return Canvas.of(self.recipe, self.store)
+        return lay_canvas(self.recipe, self.store)
 
     @cached_property
     def masks(self) -> dict[str, FloatImage]:

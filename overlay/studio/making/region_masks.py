@@ -39,7 +39,7 @@ def region_masks(recipe: Recipe, store: PictureStore, canvas: Canvas) -> dict[st
         If a region is picked where there is no source, or a mask cannot be read.
     """
     masks: dict[str, FloatImage] = {}
-    keys = _keys(recipe, canvas)
+    keys = region_keys(recipe, canvas)
     for name, region in recipe.regions.items():
         guide = _guide_of(recipe, region)
 
@@ -70,11 +70,11 @@ def open_borders(
             ),
             np.float32,
         )
-        for name, key in _keys(recipe, canvas).items()
+        for name, key in region_keys(recipe, canvas).items()
     }
 
 
-def _keys(recipe: Recipe, canvas: Canvas) -> dict[str, str]:
+def region_keys(recipe: Recipe, canvas: Canvas) -> dict[str, str]:
     """Everything that each mask depends on."""
     keys: dict[str, str] = {}
     for name, region in recipe.regions.items():

@@ -35,6 +35,7 @@ from overlay.studio.making.references import (
     wants_depth,
 )
 from overlay.studio.making.words_cues import WORDS, words_cues
+from overlay.studio.making.words_marks import marks_wishes
 from overlay.studio.making.words_scene import strength_of
 
 
@@ -92,6 +93,7 @@ def build_request(
         styles=tuple(made["styles"]),
         guides=tuple(made["guides"]),
         avoided=tuple(made["avoided"]),
+        marks=marks_wishes(recipe, store),
     )
     if canvas.picture is None and not any(_shapes(s) for s in request.styles):
         raise RecipeError(

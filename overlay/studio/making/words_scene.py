@@ -86,7 +86,7 @@ def known_reading(recipe: Recipe, key: str, lexicon: Lexicon | None = None) -> R
     return reading
 
 
-def _both(recipe: Recipe, store: PictureStore) -> tuple[Reading, Reading]:
+def both_readings(recipe: Recipe, store: PictureStore) -> tuple[Reading, Reading]:
     """What is said and what is avoided, ready to be drawn."""
     lexicon = drawing_lexicon(recipe.taught, (recipe.prompt, recipe.avoid), store)
     return known_reading(recipe, "prompt", lexicon), known_reading(recipe, "avoid", lexicon)
@@ -101,7 +101,7 @@ def words_scene(recipe: Recipe, width: int, height: int, store: PictureStore) ->
         For a word that is not known, unless the recipe says to skip such; for a picture of a
         taught one that cannot be read.
     """
-    reading, avoided = _both(recipe, store)
+    reading, avoided = both_readings(recipe, store)
     key = words_key(recipe, width, height)
     return keep(key, lambda: _drawn(recipe, reading, avoided, (width, height)))
 
@@ -132,23 +132,40 @@ class WordsOnSource:
     masks: dict[str, FloatImage]
 
 
+@dataclass(frozen=True)
+class Ground:
+    """What words need to know of a source.
+
+    Attributes
+    ----------
+    stamp : all that it depends on. depth : (H, W) float32, 1 near to 0 far, None to be estimated.
+    region : (H, W) float32 in 0..1, where words act; None for everywhere.
+    """
+
+    stamp: tuple[str, ...]
+    depth: FloatImage | None = None
+    region: FloatImage | None = None
+
+
 def words_on_source(
-    recipe: Recipe, source: ByteImage, stamp: tuple[str, ...], store: PictureStore
+    recipe: Recipe, source: ByteImage, ground: Ground, store: PictureStore
 ) -> WordsOnSource:
     """Do to a framed source what the words wish for; kept while both stay the same.
 
     Raises `RecipeError` for a word that is not known, unless the recipe says to skip such.
     """
-    reading, avoided = _both(recipe, store)
+    reading, avoided = both_readings(recipe, store)
     height, width = source.shape[:2]
 
     def make() -> WordsOnSource:
-        depth = np.asarray(estimate_depth(source), np.float32)
-        wish = wish_of(reading, avoided)
-        made = set_on_picture(source, depth, wish, recipe.seed, min(strength_of(recipe), 1.0))
+        depth = ground.depth
+        if depth is None:
+            depth = np.asarray(estimate_depth(source), np.float32)
+        wish, push = wish_of(reading, avoided), min(strength_of(recipe), 1.0)
+        made = set_on_picture(source, depth, wish, recipe.seed, amount=push, region=ground.region)
         return WordsOnSource(made.picture, made.masks)
 
-    return keep((*words_key(recipe, width, height), *stamp), make)
+    return keep((*words_key(recipe, width, height), *ground.stamp), make)
 
 
 def _held(made: WordsPicture, masks: dict[str, FloatImage]) -> list[HeldColour]:

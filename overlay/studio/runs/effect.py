@@ -10,7 +10,7 @@ from overlay.imaging.colour import srgb_to_work
 from overlay.measures.patches import style_match
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.shelf import ProofShelf
-from overlay.studio.making.canvas import Canvas
+from overlay.studio.making.laying import lay_canvas
 from overlay.studio.making.proofs import Proof
 from overlay.studio.making.references import reference_picture
 from overlay.studio.runs.pull import pull_proof
@@ -94,7 +94,7 @@ def _style_pair(
     if not isinstance(cue, ReferenceCue):
         return None
     reference = srgb_to_work(reference_picture(cue, store)[0])
-    framed = Canvas.of(recipe, store).picture
+    framed = lay_canvas(recipe, store).picture
     source = None if framed is None else srgb_to_work(framed)
     matches = [style_match(srgb_to_work(p.picture), source, reference) for p in (first, second)]
     return matches[0], matches[1]

@@ -52,7 +52,7 @@ class Wish:
     place : its word, empty if none was said. furnishing : factor on what a place brings along.
     effects : on the setting, in their order, with how far each goes. weather : words of it.
     camera : share, eye, horizon, side, yaw as said. tints : colours of the picture, with amounts
-    -1..1. unwanted : subjects that must not be there.
+    -1..1. unwanted : subjects that must not be there. marks : what they should be like, -1..1.
     """
 
     things: tuple[Wished, ...] = ()
@@ -68,6 +68,7 @@ class Wish:
     mute: float = 0.0
     warmth: float = 0.0
     unwanted: frozenset[str] = frozenset()
+    marks: tuple[tuple[str, float], ...] = ()
 
 
 def wish_of(reading: Reading, avoided: Reading | None = None) -> Wish:
@@ -90,6 +91,7 @@ class _Builder:
         self.camera: dict[str, str] = {}
         self.tone = {"light": 1.0, "contrast": 1.0, "mute": 0.0, "warmth": 0.0, "furnishing": 1.0}
         self.unwanted: set[str] = set()
+        self.marks: dict[str, float] = {}
 
     def _lay_tables(self) -> None:
         """What belongs on a table lies on the one that was said; what a vase holds fits it."""
@@ -116,6 +118,7 @@ class _Builder:
             tuple(kept), self.place, tone["furnishing"], tuple(self.effects), tuple(self.weather),
             self.season, self.camera, tuple(self.tints), tone["light"], tone["contrast"],
             tone["mute"], tone["warmth"], frozenset(self.unwanted),
+            tuple((trait, min(max(v, -1.0), 1.0)) for trait, v in self.marks.items()),
         )  # fmt: skip
 
     def avoid(self, phrase: Phrase) -> None:
@@ -208,7 +211,9 @@ class _Builder:
 
     def _number(self, key: str, value: str, amount: float) -> None:
         n = self.tone
-        if key == "mute":
+        if key == "marks":
+            self.marks[value] = self.marks.get(value, 0.0) + amount
+        elif key == "mute":
             n["mute"] += amount * float(value)
         elif key == "warmth":
             n["warmth"] += amount * float(value)
