@@ -12,7 +12,7 @@ from overlay.document.recipe import Recipe
 if TYPE_CHECKING:
     from overlay.document.project import State
 
-BESIDE = ("tray", "marks", "seed_rule", "sheets", "editions", "sequence")
+BESIDE = ("tray", "marks", "seed_rule", "sheets", "editions", "sequence", "names")
 SAVED = "saved"
 _CUE_KEYS = frozenset(key for kind in CUE_TYPES for key in kind.model_fields)
 
@@ -24,7 +24,7 @@ class Changes:
     Attributes
     ----------
     keys : keys of the recipe; `cue.KEY` for what differs in cues; `tray`, `marks`, `seed_rule`,
-        `sheets`, `editions`, `sequence`; `saved` when the state was taken as saved.
+        `sheets`, `editions`, `sequence`, `names`; `saved` when the state was taken as saved.
     rows : places of the cues that differ; None where cues came, went, moved or changed kind.
     """
 

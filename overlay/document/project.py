@@ -35,7 +35,7 @@ class State:
     ----------
     seed_rule : whether each pull has the same seed or takes a new one.
     sheets, editions : in the order they were made; their recipes' paths are absolute.
-    sequence : frames in order, if any were chosen.
+    sequence : frames in order, if any were chosen. names : of pictures that were renamed.
     """
 
     recipe: Recipe = field(default_factory=Recipe)
@@ -45,6 +45,11 @@ class State:
     sheets: tuple[ProofSheet, ...] = ()
     editions: tuple[Edition, ...] = ()
     sequence: Sequence | None = None
+    names: Mapping[Path, str] = field(default_factory=dict)
+
+    def name_of(self, picture: Path) -> str:
+        """What a picture is called: by the artist, else as its file."""
+        return self.names.get(picture, picture.stem)
 
     def mark(self, recipe_hash: str) -> ProofMark:
         """What is said of a proof."""
@@ -115,6 +120,7 @@ class Project:
         sheets: tuple[ProofSheet, ...] | None = None,
         editions: tuple[Edition, ...] | None = None,
         sequence: Sequence | None = None,
+        names: Mapping[Path, str] | None = None,
     ) -> None:
         """Change the state as one named step; nothing happens when nothing differs."""
         wished = {
@@ -125,6 +131,7 @@ class Project:
             "sheets": sheets,
             "editions": editions,
             "sequence": sequence,
+            "names": names,
         }
         new = replace(self._state, **{k: v for k, v in wished.items() if v is not None})  # type: ignore[arg-type]
         if new == self._state:

@@ -4,7 +4,7 @@ from typing import Annotated, Any, Literal
 
 from pydantic import Field, ValidationError, field_validator
 
-from overlay.document.part import Part, Version, tuples
+from overlay.document.part import Name, Part, Version, tuples
 from overlay.document.reading import first_fault, make_recipe
 from overlay.document.recipe import Recipe
 from overlay.document.sets.editions import MOST_EDITIONS, Edition
@@ -39,6 +39,7 @@ class ProjectFile(Part):
     sheets: Annotated[tuple[ProofSheet, ...], Field(max_length=MOST_SHEETS)] = ()
     editions: Annotated[tuple[Edition, ...], Field(max_length=MOST_EDITIONS)] = ()
     sequence: Sequence | None = None
+    names: dict[Entry, Name] = Field(default_factory=dict)
 
     @field_validator("tray", "sheets", "editions", mode="before")
     @classmethod

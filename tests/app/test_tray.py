@@ -2,10 +2,13 @@ from pathlib import Path
 
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QLineEdit
 
 from overlay.app.tray.ordering import ordered
 from overlay.imaging.files import write_picture
 from overlay.studio.inputs.uses import uses_of
+from overlay.studio.keeping.files.container import read_container, write_container
+from overlay.studio.keeping.recovery import Snapshot, load_recovery, recovery_bytes
 from tests.app.harness import WindowTest
 from tests.pictures import blobs
 
@@ -75,3 +78,58 @@ class TrayTest(WindowTest):
         self.assertEqual([p.stem for p in ordered(paths, "name", {})], ["a", "b", "C"])
         self.assertEqual(ordered(paths, "use", {Path("C.png"): ["x"]})[0], Path("C.png"))
         self.assertEqual(ordered(paths, "added", {Path("a.png"): ["Sky"]}, "sky a"), [paths[1]])
+
+
+class RenamingTest(WindowTest):
+    def setUp(self):
+        super().setUp()
+        self.tray = self.window.house.tray
+        self.path = self.folder / "paint.png"
+
+    def rename(self, name: str) -> None:
+        place = self.bench.project.state.tray.index(self.path)
+        item = self.tray.pictures.item(place)
+        self.tray.pictures.setCurrentItem(item)
+        self.tray.pictures.setFocus()
+        QTest.keyClick(self.tray.pictures, Qt.Key.Key_F2)
+        editor = self.tray.pictures.findChild(QLineEdit)
+        editor.selectAll()
+        QTest.keyClicks(editor, name)
+        QTest.keyClick(editor, Qt.Key.Key_Return)
+        self.settle()
+
+    def shown(self) -> str:
+        place = self.bench.project.state.tray.index(self.path)
+        return self.tray.pictures.item(place).text()
+
+    def test_f2_in_the_tray_renames_the_picture_and_not_the_cue(self):
+        self.rename("wet blue gouache")
+        self.assertEqual(self.shown(), "wet blue gouache")
+        self.assertEqual(self.bench.project.recipe.cues[0].name, "paint")
+        self.assertTrue(self.path.exists())  # the file is as it was
+        self.tray.sought.setText("wet blue")
+        self.assertEqual(self.tray.pictures.count(), 1)
+        self.tray.sought.clear()
+        self.window.house.gathering.add_styles([self.path])
+        self.settle()
+        self.assertEqual(self.bench.project.recipe.cues[-1].name, "wet blue gouache")
+
+    def test_undo_and_an_empty_name_give_the_files_name_back(self):
+        self.rename("first")
+        self.bench.project.undo()
+        self.settle()
+        self.assertEqual(self.shown(), "paint")
+        self.rename("second")
+        self.rename(" ")
+        self.assertEqual((self.shown(), dict(self.bench.project.state.names)), ("paint", {}))
+
+    def test_names_are_kept_in_the_project_file_and_the_recovery_copy(self):
+        self.rename("wet blue")
+        write_container(self.folder / "a.overlay", self.bench.project.state)
+        read = read_container(self.folder / "a.overlay").state
+        self.assertEqual(sorted(read.names.values()), ["wet blue"])
+        self.assertIn(next(iter(read.names)), read.tray)
+        snapshot = Snapshot("0" * 16, None, None, self.bench.project.state, modified=True)
+        copy = self.folder / "copy.json"
+        copy.write_bytes(recovery_bytes(snapshot))
+        self.assertEqual(load_recovery(copy).state.names, {self.path: "wet blue"})

@@ -33,6 +33,7 @@ from overlay.app.sequence.room import SequenceRoom
 from overlay.app.sheet.cue_sheet import CueSheet
 from overlay.app.sheet.sheet_desk import SheetDesk
 from overlay.app.shell.bench_room import BenchRoom
+from overlay.app.shell.finding.desk import FindingDesk
 from overlay.app.shell.help.helping import Helping
 from overlay.app.shell.help.tour import bench_stops
 from overlay.app.shell.house import House
@@ -103,6 +104,7 @@ def _built(host: QWidget, bench: Bench) -> House:
         pass_desk=PassDesk(floor, sheet, place, stage),
         handing=HandingDesk(floor),
         teaching=TeachingDesk(floor),
+        finding=FindingDesk(floor),
         helping=Helping(floor, bench_stops(tray, sheet, top.button, stage), stage.view),
     )  # fmt: skip
 
@@ -162,6 +164,7 @@ def commands(h: House, window: Entries) -> tuple[Entries, ...]:
         h.stage.commands(lambda: h.floor.rooms.shown.wipe(), lambda: h.floor.rooms.shown.fit()),
         h.bench_room.commands(),
         h.probe.commands(),
+        h.finding.commands(),
         h.helping.commands(),
     )
 

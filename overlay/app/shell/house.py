@@ -26,6 +26,7 @@ from overlay.app.sequence.desk import SequenceDesk
 from overlay.app.sheet.cue_sheet import CueSheet
 from overlay.app.sheet.sheet_desk import SheetDesk
 from overlay.app.shell.bench_room import BenchRoom
+from overlay.app.shell.finding.desk import FindingDesk
 from overlay.app.shell.help.helping import Helping
 from overlay.app.shell.keeping import Keeping
 from overlay.app.shell.project_files import ProjectFiles
@@ -83,6 +84,7 @@ class House:
     pass_desk: PassDesk
     handing: HandingDesk
     teaching: TeachingDesk
+    finding: FindingDesk
 
     @property
     def drawer(self) -> DrawerRoom:

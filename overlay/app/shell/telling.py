@@ -14,7 +14,7 @@ def tell(h: House) -> None:
     for line in (h.stage.status, h.line):
         on(line.forgive)
     on(h.top.refresh)  # its title says whether anything is unsaved
-    on(h.tray.refresh, "tray")
+    on(h.tray.refresh, "tray", "names")
     on(h.tray.heed_uses, "cues", "source", "regions")
     h.refresh.on_with(h.sheet_desk.refresh, "cues")
     on(h.sheet.show_blend, "blend")

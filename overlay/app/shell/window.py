@@ -35,7 +35,8 @@ class MainWindow(QMainWindow):
         self._redressing = False  # whether parts in sight still wear another theme
         self._lay_out()
         groups = commands(self.house, self._commands())
-        self.house.helping.listed = lambda: tuple(entry for group in groups for entry in group)
+        every = tuple(entry for group in groups for entry in group)
+        self.house.helping.listed = self.house.finding.listed = lambda: every
         self.actions_by_name = make_menus(self, self.floor, groups)
         self.house.refresh.on(self.show_history)
         self.house.prepare_desk.history_changed.connect(self.show_history)

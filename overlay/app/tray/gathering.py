@@ -48,6 +48,7 @@ class Gathering(QObject):
             Command("File", "Add pictures…", "Ctrl+Shift+A", self.ask_pictures),
             Command("Edit", "Paste picture", "Ctrl+V", self.paste),
             Command("Edit", "Find a picture in the tray", "Ctrl+F", self.tray.begin_find),
+            Command("Edit", "Rename the selected picture", "", self.tray.rename_selected),
             Command("Edit", "Remove source", "", lambda: self.bench.set_source(None)),
             adding("Add reference…", "Ctrl+R", "reference"),
             adding("Add swatches", "Ctrl+Shift+R", "swatches"),
@@ -100,6 +101,10 @@ class Gathering(QObject):
             elif path is not None:
                 self.add_styles([path])
 
+    def _called(self, path: Path) -> str:
+        """What a cue is called that is made of a picture."""
+        return self.bench.project.state.name_of(path).replace("-", " ")
+
     def add_to_tray(self, paths: list[Path]) -> None:
         """Put pictures in the tray."""
         self.floor.with_pictures(paths, lambda: self.bench.add_pictures(paths))
@@ -119,7 +124,7 @@ class Gathering(QObject):
                 if is_card(path):
                     self.bench.add_card_cue(path)
                 else:
-                    self.bench.add_cue(path.stem.replace("-", " "), reference=str(path))
+                    self.bench.add_cue(self._called(path), reference=str(path))
 
         self.floor.with_pictures(paths, add)
 
@@ -137,7 +142,7 @@ class Gathering(QObject):
 
     def add_avoided(self, path: Path) -> None:
         """Make an avoided picture's cue."""
-        name = f"not {path.stem.replace('-', ' ')}"
+        name = f"not {self._called(path)}"
         self.floor.with_pictures([path], lambda: self.bench.add_cue(name, avoided=str(path)))
 
     def use_as_source(self, paths: list[Path]) -> None:

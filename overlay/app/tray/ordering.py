@@ -1,6 +1,6 @@
 """Which pictures of the tray are seen, and in what order."""
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from pathlib import Path
 from typing import Literal
 
@@ -10,8 +10,16 @@ ORDERS: tuple[tuple[str, Order], ...] = (
 )  # fmt: skip
 
 
+def _stem(path: Path) -> str:
+    return path.stem
+
+
 def ordered(
-    paths: tuple[Path, ...], order: Order, uses: Mapping[Path, list[str]], sought: str = ""
+    paths: tuple[Path, ...],
+    order: Order,
+    uses: Mapping[Path, list[str]],
+    sought: str = "",
+    name_of: Callable[[Path], str] = _stem,
 ) -> list[Path]:
     """The pictures that match what is sought, in an order.
 
@@ -19,17 +27,18 @@ def ordered(
     ----------
     uses : what uses each picture, the pictures in the order of their use; others come last.
     sought : words, all of which stand in a picture's name or in what uses it; any case.
+    name_of : what a picture is called.
     """
     words = sought.casefold().split()
-    seen = [path for path in paths if _matches(path, uses.get(path, []), words)]
+    seen = [p for p in paths if _matches([name_of(p), *uses.get(p, [])], words)]
     if order == "name":
-        return sorted(seen, key=lambda path: (path.stem.casefold(), str(path)))
+        return sorted(seen, key=lambda path: (name_of(path).casefold(), str(path)))
     if order == "use":
         places = {path: place for place, path in enumerate(uses)}
         return sorted(seen, key=lambda path: places.get(path, len(places)))
     return seen
 
 
-def _matches(path: Path, uses: list[str], words: list[str]) -> bool:
-    text = " ".join([path.stem, *uses]).casefold()
+def _matches(said: list[str], words: list[str]) -> bool:
+    text = " ".join(said).casefold()
     return all(word in text for word in words)

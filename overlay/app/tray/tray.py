@@ -3,22 +3,16 @@
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import QEvent, QMimeData, QPoint, QPointF, QRectF, QSize, Qt, QUrl, Signal
+from PySide6.QtCore import QPoint, QSize, Qt, Signal
 from PySide6.QtGui import (
     QAction,
-    QColor,
-    QDragMoveEvent,
     QIcon,
     QImage,
-    QKeyEvent,
-    QPainter,
     QPixmap,
 )
 from PySide6.QtWidgets import (
-    QAbstractItemView,
     QFrame,
     QHBoxLayout,
-    QLineEdit,
     QListWidget,
     QListWidgetItem,
     QMenu,
@@ -31,69 +25,15 @@ from overlay.app.parts.buttons import picture_icon, pop_up
 from overlay.app.parts.drops import TakesPictures
 from overlay.app.parts.icons import set_icon
 from overlay.app.parts.plain import PlainLabel, plain, plain_tip
-from overlay.app.parts.theme import tone
 from overlay.app.tray.ordering import ORDERS, Order, ordered
+from overlay.app.tray.pictures import PATH, THUMB, FindField, Pictures, add_dot, blank
 from overlay.imaging.formats.openraster import ENDING as LAYERED
 from overlay.studio.bench.bench import Bench
 from overlay.studio.inputs.cards import is_card
 from overlay.studio.inputs.checks import Finding
 from overlay.studio.inputs.uses import uses_of
 
-_PATH = Qt.ItemDataRole.UserRole
-_THUMB = QSize(104, 70)
 _MANY = 8  # pictures, beyond which the field to find one is always there
-
-
-class _Pictures(TakesPictures, QListWidget):
-    """The list itself; its pictures can be dragged to where they should be used."""
-
-    dropped = Signal(list)
-    remove_asked = Signal()
-
-    def __init__(self) -> None:
-        super().__init__()
-        self.setIconSize(_THUMB)
-        self.setViewMode(QListWidget.ViewMode.IconMode)
-        self.setMovement(QListWidget.Movement.Static)
-        self.setFlow(QListWidget.Flow.TopToBottom)
-        self.setWrapping(False)
-        self.setSpacing(2)
-        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.setDragDropMode(QAbstractItemView.DragDropMode.DragDrop)
-        # A static icon list switches both off again.
-        self.setDragEnabled(True)
-        self.viewport().setAcceptDrops(True)
-        self.setContextMenuPolicy(Qt.ContextMenuPolicy.CustomContextMenu)
-        self.setAccessibleName("Pictures in the tray")
-        self.setToolTip(
-            "Drag a picture onto the cue sheet for its manner, onto the picture as source"
-        )
-
-    def mimeData(self, items: list[QListWidgetItem]) -> QMimeData:  # type: ignore[override]
-        data = QMimeData()
-        data.setUrls([QUrl.fromLocalFile(item.data(_PATH)) for item in items])
-        return data
-
-    def dragMoveEvent(self, event: QDragMoveEvent) -> None:
-        event.acceptProposedAction()
-
-    def keyPressEvent(self, event: QKeyEvent) -> None:
-        if event.key() == Qt.Key.Key_Delete:
-            self.remove_asked.emit()
-        else:
-            super().keyPressEvent(event)
-
-
-class _FindField(QLineEdit):
-    """Esc empties it before it means anything else."""
-
-    def event(self, event: QEvent) -> bool:
-        if isinstance(event, QKeyEvent) and event.key() == Qt.Key.Key_Escape and self.text():
-            if event.type() == QEvent.Type.KeyPress:
-                self.clear()
-            event.accept()
-            return True
-        return super().event(event)
 
 
 class Tray(TakesPictures, QFrame):
@@ -111,6 +51,7 @@ class Tray(TakesPictures, QFrame):
     layer_asked = Signal(object)  # a picture with layers, one of which is wanted
     thumb_asked = Signal(object)  # a path whose thumbnail is wanted
     remove_asked = Signal(object)
+    renamed = Signal(object, str)  # a path, and what its picture is to be called
     find_asked = Signal(object)  # a path where nothing is any more
 
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
@@ -137,7 +78,7 @@ class Tray(TakesPictures, QFrame):
         row.addWidget(self.add)
         layout.addLayout(row)
         self.order: Order = "added"
-        self.sought = _FindField()
+        self.sought = FindField()
         self.sought.setPlaceholderText("Find")
         self.sought.setClearButtonEnabled(True)
         self.sought.setAccessibleName("Find a picture")
@@ -145,14 +86,19 @@ class Tray(TakesPictures, QFrame):
         self.sought.textChanged.connect(lambda _: self.refresh())
         self.sought.hide()
         layout.addWidget(self.sought)
-        self.pictures = _Pictures()
+        self._add_pictures(layout)
+        self.empty = self._empty_part()
+        layout.addWidget(self.empty, 1)
+
+    def _add_pictures(self, layout: QVBoxLayout) -> None:
+        self.pictures = Pictures()
         self.pictures.dropped.connect(self.dropped)
         self.pictures.remove_asked.connect(self.remove_selected)
+        self.pictures.rename_asked.connect(self.rename_selected)
+        self.pictures.renamed.connect(self._renamed)
         self.pictures.customContextMenuRequested.connect(self._menu)
         self.pictures.itemActivated.connect(lambda _: self._prepare())
         layout.addWidget(self.pictures, 1)
-        self.empty = self._empty_part()
-        layout.addWidget(self.empty, 1)
 
     def _empty_part(self) -> QWidget:
         """What to do while there is no picture."""
@@ -178,20 +124,20 @@ class Tray(TakesPictures, QFrame):
         self.empty.setVisible(not paths)
         self.pictures.setVisible(bool(paths))
         self.sought.setVisible(len(paths) > _MANY or bool(self.sought.text()))
-        uses = uses_of(self.bench.project.recipe)
-        wanted = ordered(paths, self.order, uses, self.sought.text())
-        shown = [Path(self.pictures.item(i).data(_PATH)) for i in range(self.pictures.count())]
+        uses, names = uses_of(self.bench.project.recipe), self.bench.project.state.name_of
+        wanted = ordered(paths, self.order, uses, self.sought.text(), names)
+        shown = [Path(self.pictures.item(i).data(PATH)) for i in range(self.pictures.count())]
         if shown == wanted:
             self._show_uses(uses)
             return
         chosen = self.selected()
         self.pictures.clear()
         for path in wanted:
-            item = QListWidgetItem(path.stem)
-            item.setData(_PATH, str(path))
+            item = QListWidgetItem(plain(names(path)))
+            item.setData(PATH, str(path))
             item.setToolTip(self._tip(path))
             item.setSizeHint(QSize(114, 94))
-            item.setIcon(self._thumbs.get(path, _blank()))
+            item.setIcon(self._thumbs.get(path, blank()))
             self.pictures.addItem(item)
             item.setSelected(path == chosen)
             if path not in self._thumbs:
@@ -202,9 +148,10 @@ class Tray(TakesPictures, QFrame):
         """Say under each picture what uses it, where they are ordered so."""
         for place in range(self.pictures.count()):
             item = self.pictures.item(place)
-            path = Path(item.data(_PATH))
+            path = Path(item.data(PATH))
             said = uses.get(path, ["not used"]) if self.order == "use" else []
-            item.setText(path.stem + (f"\n{plain(', '.join(said))}" if said else ""))
+            name = plain(self.bench.project.state.name_of(path))
+            item.setText(name + (f"\n{plain(', '.join(said))}" if said else ""))
             item.setSizeHint(QSize(114, 110 if said else 94))
 
     def heed_uses(self) -> None:
@@ -233,9 +180,9 @@ class Tray(TakesPictures, QFrame):
         """Put a thumbnail in its place, with a dot where something was found about the picture."""
         size = Qt.AspectRatioMode.KeepAspectRatio, Qt.TransformationMode.SmoothTransformation
         self.findings[path] = findings
-        pixmap = QPixmap.fromImage(image.scaled(_THUMB * 2, *size))
+        pixmap = QPixmap.fromImage(image.scaled(THUMB * 2, *size))
         if findings:
-            _add_dot(pixmap)
+            add_dot(pixmap)
         self._thumbs[path] = picture_icon(pixmap)
         for item in self._items_of(path):
             item.setIcon(self._thumbs[path])
@@ -245,12 +192,12 @@ class Tray(TakesPictures, QFrame):
         """Say in a picture's place that it cannot be read; it is tried again when asked for."""
         self._thumbs.pop(path, None)
         for item in self._items_of(path):
-            item.setIcon(_blank("cannot be read" if path.exists() else "not there"))
+            item.setIcon(blank("cannot be read" if path.exists() else "not there"))
             item.setToolTip(plain_tip(why))
 
     def _items_of(self, path: Path) -> list[QListWidgetItem]:
         items = [self.pictures.item(i) for i in range(self.pictures.count())]
-        return [item for item in items if item.data(_PATH) == str(path)]
+        return [item for item in items if item.data(PATH) == str(path)]
 
     def _tip(self, path: Path) -> str:
         found = "".join(f"\n● {finding.text}" for finding in self.findings.get(path, ()))
@@ -267,7 +214,17 @@ class Tray(TakesPictures, QFrame):
     def selected(self) -> Path | None:
         """The picture that is selected."""
         items = self.pictures.selectedItems()
-        return Path(items[0].data(_PATH)) if items else None
+        return Path(items[0].data(PATH)) if items else None
+
+    def rename_selected(self) -> None:
+        """Have the selected picture's name typed anew."""
+        items, path = self.pictures.selectedItems(), self.selected()
+        if items and path is not None:
+            self.pictures.rename(items[0], self.bench.project.state.name_of(path))
+
+    def _renamed(self, path: str, name: str) -> None:
+        self.renamed.emit(Path(path), name)
+        self.refresh()
 
     def remove_selected(self) -> None:
         """Take the selected picture from the tray."""
@@ -304,7 +261,8 @@ class Tray(TakesPictures, QFrame):
             ]
             if path.suffix.lower() == LAYERED:
                 deeds.append(("Take one layer…", lambda: self.layer_asked.emit(path)))
-        for text, act in (*deeds, ("Remove from the tray", self.remove_selected)):
+        always = (("Rename", self.rename_selected), ("Remove from the tray", self.remove_selected))
+        for text, act in (*deeds, *always):
             action = QAction(text, menu)
             action.triggered.connect(lambda _=False, a=act: a())
             menu.addAction(action)
@@ -315,29 +273,3 @@ class Tray(TakesPictures, QFrame):
             action.setChecked(order == self.order)
             action.triggered.connect(lambda _=False, o=order: self.set_order(o))
         return menu
-
-
-def _add_dot(pixmap: QPixmap) -> None:
-    """A dot in the corner, light within dark within light, so that it is seen on any picture."""
-    painter = QPainter(pixmap)
-    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    painter.setPen(Qt.PenStyle.NoPen)
-    for colour, radius in ((QColor("white"), 13), (QColor("#c23f2d"), 10)):
-        painter.setBrush(colour)
-        painter.drawEllipse(QPointF(pixmap.width() - 18, 18), radius, radius)
-    painter.end()
-
-
-def _blank(words: str = "") -> QIcon:
-    """An empty place for a picture, with what is to be said of it."""
-    pixmap = QPixmap(_THUMB * 2)
-    pixmap.setDevicePixelRatio(2)
-    pixmap.fill(Qt.GlobalColor.transparent)
-    if words:
-        painter = QPainter(pixmap)
-        frame = QRectF(0.5, 0.5, _THUMB.width() - 1, _THUMB.height() - 1)
-        painter.setPen(tone("alarm"))
-        painter.drawRect(frame)
-        painter.drawText(frame, Qt.AlignmentFlag.AlignCenter, words)
-        painter.end()
-    return picture_icon(pixmap)

@@ -20,6 +20,9 @@ class TrayDesk(QObject):
         self.floor, self.bench, self.tray = floor, floor.bench, tray
         tray.thumb_asked.connect(self._read_thumb)
         tray.remove_asked.connect(self.bench.remove_picture)
+        tray.renamed.connect(
+            lambda path, name: floor.guarded(lambda: self.bench.name_picture(path, name))
+        )
 
     def _read_thumb(self, path: Path) -> None:
         store, checks, tray = self.bench.store, self.bench.checks, self.tray

@@ -1,7 +1,7 @@
 """Marks by what they are like: blurred, busy, flat, lined, fine, coarse, upright, running across.
 
 Each is a trait of a reference's patch: its rank among all patches of all references, so that there
-is always something to choose. What is unwanted is charged for it, what is wanted for the lack of it.
+is always something to choose. What is unwanted is charged for it, what is wanted for its lack.
 """
 
 from collections.abc import Callable

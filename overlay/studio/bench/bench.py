@@ -13,22 +13,20 @@ from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
 from overlay.studio.advising.advice import Advice
 from overlay.studio.bench.cue_edits import CueEdits
+from overlay.studio.bench.picture_edits import PictureEdits
 from overlay.studio.bench.region_edits import free_region_name
 from overlay.studio.bench.words_edits import WordsEdits
-from overlay.studio.inputs.cards import card_swatches, is_card
+from overlay.studio.inputs.cards import card_swatches
 from overlay.studio.inputs.checks import PictureChecks
-from overlay.studio.inputs.edition_paths import change_edition_paths
-from overlay.studio.inputs.paths import change_paths
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.drawer import mark_proofs
 from overlay.studio.keeping.files.opening import Opened, open_project, project_shelf, save_project
-from overlay.studio.keeping.files.sheet_data import change_sheet_paths
 from overlay.studio.keeping.shelf import Kept
 from overlay.studio.making.hashing import hash_recipe
 from overlay.studio.making.proofs import Proof
 
 
-class Bench(CueEdits, WordsEdits):
+class Bench(CueEdits, PictureEdits, WordsEdits):
     """One open project with its proofs.
 
     Signals
@@ -116,50 +114,6 @@ class Bench(CueEdits, WordsEdits):
         data["regions"][name] = {"mask": str(mask)}
         opened(data["cues"], index).update({"region": name, "invert_region": False})
         self.project.edit(f"Region {name}", make_recipe(data, "cue"))
-
-    def add_pictures(self, paths: list[Path]) -> None:
-        """Put pictures in the tray; one that cannot be read raises and none is added."""
-        for path in paths:
-            if not is_card(path):
-                self.store.picture(str(path))
-        new = [p for p in dict.fromkeys(paths) if p not in self.project.state.tray]
-        self.project.edit("Add pictures", tray=(*self.project.state.tray, *new))
-
-    def remove_picture(self, path: Path) -> None:
-        """Take a picture from the tray; cues that use it keep it."""
-        tray = tuple(p for p in self.project.state.tray if p != path)
-        self.project.edit(f"Remove {path.name}", tray=tray)
-
-    def replace_file(self, old: Path, new: Path) -> None:
-        """Use another file wherever one was used, as one step."""
-        recipe = change_paths(
-            self.project.recipe, lambda path: str(new) if path == str(old) else path
-        )
-        tray = tuple(dict.fromkeys(new if p == old else p for p in self.project.state.tray))
-        sheets = tuple(
-            change_sheet_paths(s, lambda path: str(new) if path == str(old) else path)
-            for s in self.project.state.sheets
-        )
-        editions = tuple(
-            change_edition_paths(e, lambda path: str(new) if path == str(old) else path)
-            for e in self.project.state.editions
-        )
-        made = make_recipe(recipe_data(recipe), "r")
-        self.project.edit(f"Find {old.name}", made, tray=tray, sheets=sheets, editions=editions)
-
-    def set_source(self, path: Path | None) -> None:
-        """Make a picture the source. Without one the run starts from words, or from noise."""
-        changes: dict[str, Any] = {"source": None if path is None else str(path)}
-        if path is None:
-            if not self.project.recipe.prompt:
-                changes["departure"] = 1.0
-        else:
-            self.store.picture(str(path))
-            if self.project.recipe.source is None:
-                changes["departure"] = Recipe().departure
-        if self.project.recipe.size is not None and path is not None:
-            changes["size"] = None
-        self.change_recipe("Source", **changes)
 
     def follow(self, advice: Advice) -> None:
         """Change what an advice's button says, as one step."""

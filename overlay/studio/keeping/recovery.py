@@ -89,6 +89,7 @@ def recovery_bytes(snapshot: Snapshot) -> bytes:
         "seed_rule": snapshot.state.seed_rule,
         "sheets": plain_sheets(snapshot.state.sheets),
         "editions": plain_editions(snapshot.state.editions),
+        "names": {str(path): name for path, name in snapshot.state.names.items()},
         "sequence": None
         if snapshot.state.sequence is None
         else plain_sequence(snapshot.state.sequence, str),
@@ -109,6 +110,7 @@ def load_recovery(path: Path) -> Snapshot | None:
             made_sheets(data.get("sheets")),
             made_editions(data.get("editions")),
             made_sequence(data.get("sequence")),
+            {Path(str(p)): str(name) for p, name in dict(data.get("names", {})).items()},
         )
         where = None if data["path"] is None else Path(str(data["path"]))
         stamp = data.get("stamp")

@@ -130,6 +130,9 @@ def _project_text(state: State, names: dict[str, str]) -> bytes:
     if state.editions:
         editions = (change_edition_paths(e, names.__getitem__) for e in state.editions)
         data["editions"] = plain_editions(editions)
+    called = {names[str(p)]: name for p, name in state.names.items() if str(p) in names}
+    if called:
+        data["names"] = called
     if state.sequence is not None:
         data["sequence"] = plain_sequence(state.sequence, names.__getitem__)
     return json_text(data).encode()
@@ -221,7 +224,8 @@ def read_container(path: Path) -> Unpacked:
     tray = tuple(folder / Path(name).name for name in found.tray)
     marks = made_marks({key: mark.model_dump() for key, mark in found.marks.items()})
     sequence = found.sequence and moved_sequence(found.sequence, unpacked)
-    state = State(recipe, tray, marks, found.seed_rule, sheets, editions, sequence)
+    called = {folder / Path(entry).name: name for entry, name in found.names.items()}
+    state = State(recipe, tray, marks, found.seed_rule, sheets, editions, sequence, called)
     return Unpacked(state, tuple(missing), stamp)
 
 

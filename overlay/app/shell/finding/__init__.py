@@ -1,0 +1,1 @@
+"""Finding: any command or setting, by its name or by what it does (Ctrl+K)."""
