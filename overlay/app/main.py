@@ -26,7 +26,9 @@ def make_application() -> QApplication:
     application.setApplicationVersion(__version__)
     application.setDesktopFileName("overlay")
     application.setWindowIcon(QIcon(str(Path(__file__).parent / "icons" / "overlay.svg")))
-    apply_theme(application, dark=wants_dark(load_settings().theme))
+    settings = load_settings()
+    larger = settings.larger_text
+    apply_theme(application, dark=wants_dark(settings.theme), larger=larger)
     return application
 
 

@@ -1,7 +1,7 @@
 """Small parts that panels are made of: buttons with words, icons of pictures, a scrolled column."""
 
 from PySide6.QtCore import QPoint, Qt
-from PySide6.QtGui import QIcon, QPixmap
+from PySide6.QtGui import QIcon, QPixmap, QResizeEvent
 from PySide6.QtWidgets import QFrame, QMenu, QScrollArea, QToolButton, QVBoxLayout, QWidget
 
 from overlay.app.parts.icons import set_icon
@@ -60,7 +60,7 @@ def pop_up(menu: QMenu, place: QPoint) -> None:
 
 def scrolled_column(panel: QFrame) -> QVBoxLayout:
     """A column in a panel that scrolls when the window is too low for all of it."""
-    area = QScrollArea()
+    area = _Column()
     area.setWidgetResizable(True)
     area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
     inside = QWidget()
@@ -73,3 +73,24 @@ def scrolled_column(panel: QFrame) -> QVBoxLayout:
     outer.setContentsMargins(0, 0, 0, 0)
     outer.addWidget(area)
     return QVBoxLayout(inside)
+
+
+class _Column(QScrollArea):
+    """Scrolls upright; its bar lies in the right margin instead of pushing what is inside."""
+
+    _margin: int | None = None
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        inside, bar = self.widget(), self.verticalScrollBar()
+        layout = None if inside is None else inside.layout()
+        if layout is None:
+            return
+        margins = layout.contentsMargins()
+        if self._margin is None:
+            self._margin = margins.right()
+        taken = bar.width() if bar.isVisible() else 0
+        wanted = max(self._margin - taken, 0)
+        if margins.right() != wanted:
+            margins.setRight(wanted)
+            layout.setContentsMargins(margins)

@@ -84,7 +84,7 @@ class SliderField(QWidget):
             widget.setAccessibleName(name)
             calm_wheel(widget)
         self.label = PlainLabel(name)
-        self.label.setFixedWidth(64)
+        self.label.setMinimumWidth(64)
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         row.addWidget(self.label)

@@ -55,6 +55,7 @@ CUE_COLOURS = (
 )  # fmt: skip
 
 ROW = 30
+_TEXT, _LARGER = 12, 15  # pixels of text, at 96 dots per inch
 
 _current = LIGHT
 
@@ -74,19 +75,23 @@ def cue_colour(index: int) -> QColor:
     return QColor(CUE_COLOURS[index % len(CUE_COLOURS)])
 
 
-def apply_theme(application: QApplication, *, dark: bool = False) -> None:
-    """Give the application its style and the colours of a theme.
+def apply_theme(application: QApplication, *, dark: bool = False, larger: bool = False) -> None:
+    """Give the application its style, the colours of a theme, and text two points larger if wished.
 
-    Style and font once: either would polish every widget again. Style sheets are for the parts of
-    a window (`dress`): one for all takes four times as long, and hidden parts can wait.
+    Style and font only where they differ: either polishes every widget again. Style sheets are
+    for the parts of a window (`dress`): one for all takes four times as long, and hidden parts can
+    wait.
     """
     global _current
     _current = DARK if dark else LIGHT
     if not application.property("styled"):
         application.setProperty("styled", "yes")
         application.setStyle("Fusion")
+    pixels = _LARGER if larger else _TEXT
+    if application.property("text") != pixels:
+        application.setProperty("text", pixels)
         font = QFont("DejaVu Sans")
-        font.setPixelSize(12)
+        font.setPixelSize(pixels)
         application.setFont(font)
     application.setPalette(_palette(_current))
 
@@ -162,7 +167,7 @@ def _buttons(t: Tones) -> str:
         border-radius: 3px; padding: 3px 8px; min-height: 18px;
     }}
     QToolButton {{ padding: 2px; }}
-    QToolButton[wide="true"] {{ padding: 2px 6px; }}
+    QToolButton[wide="true"] {{ padding: 2px 6px; min-width: 12px; }}
     QToolButton[tight="true"] {{ padding: 2px 1px; }}
     QToolButton[tab="true"] {{
         border: none; border-bottom: 2px solid {t.hairline}; border-radius: 0; padding: 3px 4px;
@@ -171,7 +176,7 @@ def _buttons(t: Tones) -> str:
         background: {t.panel}; color: {t.ink}; border-bottom: 2px solid {t.register};
         font-weight: 600;
     }}
-    QCheckBox {{ spacing: 6px; }}
+    QCheckBox {{ spacing: 6px; min-height: 24px; }}
     QCheckBox:focus {{ color: {t.register}; }}
     QCheckBox::indicator, QListView::indicator {{
         width: 12px; height: 12px; background: {t.well}; border: 1px solid {t.faint};
@@ -183,6 +188,10 @@ def _buttons(t: Tones) -> str:
     QPushButton:hover, QToolButton:hover {{ background: {t.well}; }}
     QPushButton:focus, QToolButton:focus {{ border: 1px solid {t.ink}; }}
     QToolButton:checked {{ background: {t.ink}; color: {t.panel}; border-color: {t.ink}; }}
+    QToolButton:checked:focus {{ border: 1px solid {t.register}; }}
+    QToolButton[tab="true"]:checked:focus {{
+        border: 1px solid {t.ink}; border-bottom: 2px solid {t.register};
+    }}
     QPushButton:disabled, QToolButton:disabled {{ color: {t.faint}; }}
     QPushButton[primary="true"] {{
         background: {t.register}; color: {t.on_register}; border: none; font-weight: 600;
@@ -192,7 +201,7 @@ def _buttons(t: Tones) -> str:
     QToolButton[kind="true"] {{ min-height: 58px; max-height: 58px; padding: 1px; }}
     QToolButton[chip="true"] {{
         background: {t.well}; color: {t.faint}; border: 1px solid {t.hairline};
-        border-radius: 9px; padding: 1px 5px; min-height: 16px;
+        border-radius: 9px; padding: 1px 5px; min-height: 20px;
     }}
     QToolButton[chip="true"]:focus {{ border: 1px solid {t.ink}; color: {t.ink}; }}
     """
@@ -214,7 +223,12 @@ def _fields_and_lists(t: Tones) -> str:
         selection-background-color: {t.register};
     }}
     QPlainTextEdit:focus {{ border: 1px solid {t.ink}; }}
-    QListView {{ background: {t.panel}; border: none; outline: none; }}
+    QListView, QTreeView {{
+        background: {t.panel}; border: 1px solid {t.panel}; outline: none;
+    }}
+    QListView:focus, QTreeView:focus {{ border: 1px solid {t.faint}; }}
+    QTreeView::item {{ min-height: 22px; }}
+    QTreeView::item:selected {{ background: {t.well}; color: {t.ink}; }}
     QListView::item {{ padding: 3px; border-radius: 3px; }}
     QListView::item:selected {{
         background: {t.well}; color: {t.ink}; border: 1px solid {t.register};
@@ -244,7 +258,7 @@ def _tables(t: Tones) -> str:
     QTableView::item:focus {{ border: 1px solid {t.register}; }}
     QHeaderView {{ background: {t.panel}; }}
     QHeaderView::section {{
-        background: {t.panel}; color: {t.faint}; border: none; padding: 0 6px;
+        background: {t.panel}; color: {t.faint}; border: none; padding: 0 6px; min-height: 24px;
         border-bottom: 1px solid {t.hairline};
     }}
     QHeaderView::section:vertical {{ border-bottom: 1px solid {t.well}; }}
@@ -271,6 +285,7 @@ def _arrows_and_sliders(t: Tones) -> str:
     }}
     QComboBox::down-arrow {{ image: url("{_drawn("open", t)}"); width: 10px; height: 10px; }}
     QComboBox:hover {{ border: 1px solid {t.faint}; }}
+    QSlider:horizontal {{ min-height: 24px; }}
     QSlider::groove:horizontal {{ height: 3px; background: {t.hairline}; border-radius: 1px; }}
     QSlider::sub-page:horizontal {{ background: {t.faint}; border-radius: 1px; }}
     QSlider::handle:horizontal {{

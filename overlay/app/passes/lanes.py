@@ -68,7 +68,7 @@ class PassNames(Lane):
 
     def __init__(self, track: PassTrack) -> None:
         self.add = QToolButton()
-        super().__init__(track, 20)
+        super().__init__(track, 24)
         self.setToolTip(
             "Passes after the run. Click: its settings and its stage. Drag: another order. "
             "Right click: off, compared, removed"
@@ -76,7 +76,7 @@ class PassNames(Lane):
         self.setAccessibleName("Passes")
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.add.setParent(self)
-        self.add.setFixedSize(PLUS - 2, 18)
+        self.add.setFixedSize(max(PLUS - 2, 24), 24)
         self.add.setStyleSheet("min-height: 0; padding: 0;")
         set_icon(self.add, "add")
         self.add.setToolTip("Add a pass: settle, refine, enlarge")

@@ -92,6 +92,13 @@ def _sized(state: State, shown: str | None) -> str | None:
     return "source" if "source" in state.known else shown
 
 
+def seen_view(state: State) -> str:
+    """The view that is seen: before the first proof its source, or what words have drawn."""
+    if state.mode not in OF_PROOF or state.known & {MOMENT, "proof"}:
+        return state.mode
+    return next((view for view in ("drawn", "source") if view in state.known), state.mode)
+
+
 def offered(known: frozenset[str]) -> frozenset[str]:
     """The views that have something to show."""
     proof, source = "proof" in known, "source" in known

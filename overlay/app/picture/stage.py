@@ -9,7 +9,6 @@ from PySide6.QtWidgets import (
     QButtonGroup,
     QComboBox,
     QFrame,
-    QGridLayout,
     QHBoxLayout,
     QSlider,
     QToolButton,
@@ -26,8 +25,8 @@ from overlay.app.parts.status import StatusLine
 from overlay.app.parts.theme import tone
 from overlay.app.picture.advice_line import AdviceLine
 from overlay.app.picture.compare_bar import CompareBar, CompareButtons
-from overlay.app.picture.look import MOMENT, VIEW, State, look, offered
-from overlay.app.picture.over import COVERED
+from overlay.app.picture.look import MOMENT, VIEW, State, look, offered, seen_view
+from overlay.app.picture.over_picture import OverPicture
 from overlay.app.picture.view import PictureView
 
 _VIEWS = (
@@ -48,20 +47,9 @@ _ASPECTS = (
     ("All together", ""), ("Masses", "masses"), ("Marks", "marks"), ("Colour", "colour"),
 )  # fmt: skip
 _DRAWN_AS = (("Picture", "picture"), ("Depth", "depth"), ("Things", "things"))
-_ROOMY = 800  # pixels of width
+_ROOMY, _SPACIOUS = 800, 1180  # pixels of width, with lines of plain text
+_LINE = 14  # pixels of height of such a line
 _FLIP = 800  # milliseconds that each of two pictures is shown
-
-
-class _Notes(QWidget):
-    """Holds the lines over the picture's lower edge; what else lies there stays above them."""
-
-    def __init__(self, view: QWidget) -> None:
-        super().__init__()
-        self._view = view
-
-    def resizeEvent(self, event: QResizeEvent) -> None:
-        super().resizeEvent(event)
-        self._view.setProperty(COVERED, event.size().height())
 
 
 class PictureStage(QWidget):
@@ -93,24 +81,11 @@ class PictureStage(QWidget):
         layout = QVBoxLayout(self)
         layout.setContentsMargins(0, 0, 0, 0)
         layout.setSpacing(0)
-        layout.addLayout(self._over_picture(), 1)
+        self._over = OverPicture(self.view, self.sides, self.advice, self.status)
+        layout.addWidget(self._over, 1)
         self.bar = self._bar()
         layout.addWidget(self.bar)
         self.sides.hide()
-
-    def _over_picture(self) -> QGridLayout:
-        """The picture, and over its lower edge what comes and goes: it never changes its size."""
-        notes = _Notes(self.view)
-        column = QVBoxLayout(notes)
-        column.setContentsMargins(0, 0, 0, 0)
-        column.setSpacing(0)
-        for line in (self.sides, self.advice, self.status):
-            column.addWidget(line)
-        grid = QGridLayout()
-        grid.setContentsMargins(0, 0, 0, 0)
-        grid.addWidget(self.view, 0, 0)
-        grid.addWidget(notes, 0, 0, Qt.AlignmentFlag.AlignBottom)
-        return grid
 
     def _bar(self) -> QFrame:
         bar = QFrame()
@@ -126,11 +101,15 @@ class PictureStage(QWidget):
         row.addWidget(self.say)
         row.addSpacing(6)
         self.tools: dict[str, QToolButton] = {}
-        for tool, tip in (
-            ("pick", "Read a colour: point for hex and OKLCH, click to copy (C)"),
-            ("clear", "Clear space: drag a frame to see how calm it is for text (Shift+C)"),
+        for tool, text, tip in (
+            ("pick", "Colour", "Read a colour: point for hex and OKLCH, click to copy (C)"),
+            (
+                "clear",
+                "Space",
+                "Clear space: drag a frame to see how calm it is for text (Shift+C)",
+            ),
         ):
-            button = text_button("", tip, checkable=True)
+            button = text_button(text, tip, checkable=True)
             button.setAccessibleName(tip.split(":", 1)[0])
             set_icon(button, tool)
             button.clicked.connect(lambda on, t=tool: self.use_tool(t if on else ""))
@@ -188,11 +167,22 @@ class PictureStage(QWidget):
         row.addWidget(self.drawn_as)
 
     def resizeEvent(self, event: QResizeEvent) -> None:
-        """Where there is little room a button has its icon alone."""
-        roomy = self.width() > _ROOMY
+        """Buttons have names beside their icons where there is room, and icons alone where not."""
+        wide = self.width() * _LINE / self.fontMetrics().height()  # as with text of plain size
+        roomy, spacious = wide > _ROOMY, wide > _SPACIOUS
         style = Qt.ToolButtonStyle
         self.say.setToolButtonStyle(style.ToolButtonTextOnly if roomy else style.ToolButtonIconOnly)
+        named = style.ToolButtonTextBesideIcon if spacious else style.ToolButtonIconOnly
+        for button in (*self.tools.values(), *self.compare.ways.values()):
+            button.setToolButtonStyle(named)
+        self.strength.setFixedWidth(90 if roomy else 48)
+        self.aspect.setFixedWidth(104 if roomy else 72)
+        self.zoom.setVisible(roomy)
         super().resizeEvent(event)
+
+    def put_over(self, widget: QWidget, place: Qt.AlignmentFlag) -> None:
+        """Have something over the picture, in its middle or at its lower edge."""
+        self._over.put(widget, place)
 
     def put_above(self, line: QWidget) -> None:
         """Have a line above the picture."""
@@ -342,6 +332,7 @@ class PictureStage(QWidget):
         known = self._state().known
         self.sides.setVisible(self.compare.way is not None)
         self.sides.show_available({*known, VIEW})
+        self.buttons[seen_view(self._state())].setChecked(True)
         there = offered(known)
         for mode, button in self.buttons.items():
             button.setEnabled(mode in there or mode == self._mode)

@@ -282,7 +282,10 @@ class CueSheet(TakesPictures, QFrame):
         proof, cue = self.bench.proof, self.bench.project.recipe.cues[index]
         share = None if proof is None else proof.measures.get("share", {}).get(cue.name)
         known = share is not None and not cue.muted
-        self.rows[index].share.setText(f"  share {share:.0f} %" if known else "")
+        label, said = self.rows[index].share, f"  share {share:.0f} %" if known else ""
+        if label.fontMetrics().horizontalAdvance(said) > label.width():
+            said = f"  {share:.0f} %"
+        label.setText(said)
 
     def set_moment(self, start: float, playhead: float, film_start: float) -> None:
         """Where the next run starts, which moment is looked at, where the film's run started."""

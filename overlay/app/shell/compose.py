@@ -47,6 +47,7 @@ from overlay.app.shell.search import Search
 from overlay.app.shell.side_tabs import SideTabs
 from overlay.app.shell.telling import tell
 from overlay.app.shell.top_bar import TopBar
+from overlay.app.start.desk import StartDesk
 from overlay.app.teaching.desk import TeachingDesk
 from overlay.app.tray.gathering import Gathering
 from overlay.app.tray.tray import Tray
@@ -105,6 +106,7 @@ def _built(host: QWidget, bench: Bench) -> House:
         handing=HandingDesk(floor),
         teaching=TeachingDesk(floor),
         finding=FindingDesk(floor),
+        start=StartDesk(floor, stage),
         helping=Helping(floor, bench_stops(tray, sheet, top.button, stage), stage.view),
     )  # fmt: skip
 
@@ -154,6 +156,7 @@ def commands(h: House, window: Entries) -> tuple[Entries, ...]:
         h.sheet_desk.commands(),
         h.words_desk.commands(),
         h.teaching.commands(),
+        h.start.commands(),
         h.puller.commands(fills),
         h.search.commands(),
         h.edition_desk.commands(),
@@ -230,6 +233,10 @@ def _join_pictures(h: House) -> None:
     h.words.teach_asked.connect(h.teaching.teach_word)
     h.teaching.said.connect(h.words_desk.add_phrases)
     h.card.swatches.colours_asked.connect(h.gathering.take_colours)
+    h.start.source_asked.connect(h.gathering.use_as_source)
+    h.start.words_asked.connect(h.words.begin)
+    h.start.demo_asked.connect(lambda: h.floor.guarded(h.files.open_demo))
+    h.start.pull_asked.connect(h.puller.pull)
     h.tray.demo_asked.connect(lambda: h.floor.guarded(h.files.open_demo))
     h.tray.find_asked.connect(lambda path: h.files.find([path]))
 

@@ -36,6 +36,7 @@ from overlay.app.shell.run_desk import RunDesk
 from overlay.app.shell.search import Search
 from overlay.app.shell.side_tabs import SideTabs
 from overlay.app.shell.top_bar import TopBar
+from overlay.app.start.desk import StartDesk
 from overlay.app.teaching.desk import TeachingDesk
 from overlay.app.tray.gathering import Gathering
 from overlay.app.tray.tray import Tray
@@ -85,6 +86,7 @@ class House:
     handing: HandingDesk
     teaching: TeachingDesk
     finding: FindingDesk
+    start: StartDesk
 
     @property
     def drawer(self) -> DrawerRoom:

@@ -11,7 +11,6 @@ from PySide6.QtWidgets import (
     QLineEdit,
     QMenu,
     QPushButton,
-    QSizePolicy,
     QSlider,
     QToolButton,
     QWidget,
@@ -23,7 +22,7 @@ from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import SliderField, calm_wheel, percent_field, show_quietly
 from overlay.app.parts.icons import set_icon
 from overlay.app.parts.offers import dragged_setting
-from overlay.app.parts.plain import PlainLabel, plain_tip
+from overlay.app.parts.plain import ElidedLabel, PlainLabel, plain_tip
 from overlay.document.recipe import Recipe
 from overlay.studio.bench.bench import Bench
 from overlay.studio.sheets.hunt import COUNTS, NEAR
@@ -71,9 +70,8 @@ class TopBar(QFrame):
         self.rooms: dict[str, QToolButton] = {}
         row.addLayout(self._rooms_row)
         row.addSpacing(4)
-        self.title = PlainLabel()
+        self.title = ElidedLabel()
         self.title.setProperty("role", "title")
-        self.title.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
         self.title.setMinimumWidth(24)
         row.addWidget(self.title, 1)
         self._add_departure(row)
@@ -85,7 +83,8 @@ class TopBar(QFrame):
     def _add_pulling(self, row: QHBoxLayout) -> None:
         self.button = QPushButton()
         self.button.setProperty("primary", "true")
-        self.button.setFixedSize(92, 30)
+        self.button.setMinimumWidth(92)
+        self.button.setFixedHeight(30)
         set_icon(self.button, "pull", "on_register")
         self.button.setText(" Pull")
         self.button.setToolTip("Render a proof; while one is in work, after it (Ctrl+Return)")
@@ -109,6 +108,11 @@ class TopBar(QFrame):
         super().resizeEvent(event)
         # Where there is no room for both, the field says more than the slider.
         self.departure.setVisible(self.width() >= _ROOMY)
+        needed = sum(label.sizeHint().width() + 7 for label in self._labels)
+        shown = [label for label in self._labels if label.isVisibleTo(self)]
+        least = self.minimumSizeHint().width() + (0 if shown else needed)
+        for label in self._labels:  # the tips of their fields say the same
+            label.setVisible(least <= self.width())
 
     def add_room(self, name: str, tab: Tab) -> None:
         """Have a tab that asks for a room."""
@@ -168,7 +172,10 @@ class TopBar(QFrame):
         edit = self.size_box.lineEdit()
         assert edit is not None
         edit.editingFinished.connect(self._set_size)
-        row.addWidget(PlainLabel("Size"))
+        size, self._labels = PlainLabel("Size"), [self.departure_label]
+        size.setBuddy(self.size_box)
+        self._labels.append(size)
+        row.addWidget(size)
         row.addWidget(self.size_box)
         row.addSpacing(4)
 
@@ -186,7 +193,10 @@ class TopBar(QFrame):
         self.lock.setAccessibleName("Lock the seed")
         self.lock.toggled.connect(self._show_lock)
         self.lock.clicked.connect(lambda on: self.seed_rule_chosen.emit("same" if on else "new"))
-        row.addWidget(PlainLabel("Seed"))
+        seed = PlainLabel("Seed")
+        seed.setBuddy(self.seed)
+        self._labels.append(seed)
+        row.addWidget(seed)
         row.addWidget(self.seed)
         row.addWidget(self.lock)
         row.addWidget(self._hunting())
@@ -197,6 +207,7 @@ class TopBar(QFrame):
         """Hunts from the seed, and the stray that one left."""
         self.hunt = text_button("Hunt", "Pull several seeds beside each other and choose (Ctrl+H)")
         self.hunt.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        self.hunt.setMinimumWidth(54)
         menu = QMenu(self.hunt)
         for text, stray in (("seeds", 0.0), ("near relatives", NEAR)):
             for count in COUNTS:

@@ -133,7 +133,8 @@ class MainWindow(QMainWindow):
     # Theme ----------------------------------------------------------------------------------
 
     def _settings_changed(self, before: Settings) -> None:
-        if before.theme != self.floor.settings.theme:
+        now = self.floor.settings
+        if (before.theme, before.larger_text) != (now.theme, now.larger_text):
             self.dress()
 
     def _desktop_changed(self) -> None:
@@ -147,7 +148,8 @@ class MainWindow(QMainWindow):
         """
         application = QApplication.instance()
         assert isinstance(application, QApplication)
-        apply_theme(application, dark=wants_dark(self.floor.settings.theme))
+        settings = self.floor.settings
+        apply_theme(application, dark=wants_dark(settings.theme), larger=settings.larger_text)
         self._redressing = True
         self.setUpdatesEnabled(False)
         self._dresser.start()

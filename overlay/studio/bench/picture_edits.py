@@ -3,7 +3,8 @@
 from pathlib import Path
 from typing import Any
 
-from overlay.document.editing import recipe_data
+from overlay.document.cues import GuideCue
+from overlay.document.editing import numbered_name, recipe_data
 from overlay.document.project import Project
 from overlay.document.reading import make_recipe
 from overlay.document.recipe import Recipe
@@ -33,6 +34,19 @@ class PictureEdits:
                 self.store.picture(str(path))
         new = [p for p in dict.fromkeys(paths) if p not in self.project.state.tray]
         self.project.edit("Add pictures", tray=(*self.project.state.tray, *new))
+
+    def take_manner(self, name: str, path: Path) -> None:
+        """Add a style cue of a manner's picture, and what holds a source's structure beside it."""
+        self.store.picture(str(path))
+        data, project = recipe_data(self.project.recipe), self.project
+        taken = {cue.name for cue in project.recipe.cues}
+        data["cues"].append({"name": numbered_name(name, taken), "reference": str(path)})
+        guided = any(isinstance(cue, GuideCue) for cue in project.recipe.cues)
+        if project.recipe.source is not None and not guided:
+            hold = {"guide": "edges", "weight": 0.5, "leave": 0.9, "fade_out": 0.15}
+            data["cues"].append({"name": numbered_name("contours", taken | {name}), **hold})
+        tray = tuple(dict.fromkeys([*project.state.tray, path]))
+        project.edit(f"Manner: {name}", make_recipe(data, "manner"), tray=tray)
 
     def name_picture(self, path: Path, name: str) -> None:
         """Call a picture otherwise in this project; an empty name is its file's again."""

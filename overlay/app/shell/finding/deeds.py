@@ -30,6 +30,7 @@ DEEDS = {
     "Select all cues": "Change several cues at once",
     "Remove cue": "Delete what is selected: cue, picture, pass, word",
     "Add reference…": "A picture for its manner, its arrangement or its likeness",
+    "Manners that ship…": "A shelf of references: lino cut, gouache, felt, tile, dots, weave",
     "Add swatches": "A handful of colours to hold the palette",
     "Add avoided picture…": "What resembles it is chosen less",
     "Add edges": "Hold the source's structure by its contours",

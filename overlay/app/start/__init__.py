@@ -1,0 +1,1 @@
+"""The first minutes: three ways in, and the shelf of manners that is always at hand."""

@@ -1,0 +1,113 @@
+"""Three ways in while there is nothing, then the manners that ship, until one is taken."""
+
+from collections.abc import Sequence
+
+from PySide6.QtCore import QSize, Qt, Signal
+from PySide6.QtGui import QIcon, QImage, QPixmap
+from PySide6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton, QToolButton, QWidget
+
+from overlay.app.parts.buttons import text_button
+from overlay.app.parts.plain import PlainLabel
+
+_WAYS = (
+    (
+        "photo", "A picture of yours", "Choose a photograph or drawing as the source. Then take a "
+        "manner from the shelf, or another picture's.", "Choose a picture…",
+    ),
+    (
+        "words", "Words alone", "Say what is to be seen: heron at left, old boathouse, mist, dawn. "
+        "It is drawn; a manner gives it life.", "Say it",
+    ),
+    (
+        "demo", "The Mallow Canal", "A project that is worth changing: an almanac's plates in "
+        "several manners. Pull, then move one thing.", "Open the demo",
+    ),
+)  # fmt: skip
+_COLUMN, _THUMB = 212, QSize(84, 58)
+
+
+class WaysPanel(QFrame):
+    """In the middle of an empty picture; `asked` says which way is taken: photo, words or demo."""
+
+    asked = Signal(str)
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setProperty("panel", "true")
+        grid = QGridLayout(self)
+        grid.setContentsMargins(18, 16, 18, 16)
+        grid.setHorizontalSpacing(22)
+        self.buttons: dict[str, QPushButton] = {}
+        for column, (way, title, text, deed) in enumerate(_WAYS):
+            head = PlainLabel(title)
+            head.setProperty("role", "title")
+            body = PlainLabel(text)
+            body.setProperty("role", "faint")
+            body.setWordWrap(True)
+            body.setAlignment(Qt.AlignmentFlag.AlignTop)
+            button = QPushButton(deed)
+            button.setToolTip(text)
+            button.clicked.connect(lambda _=False, w=way: self.asked.emit(w))
+            self.buttons[way] = button
+            grid.addWidget(head, 0, column)
+            grid.addWidget(body, 1, column)
+            grid.addWidget(button, 2, column, Qt.AlignmentFlag.AlignLeft)
+            grid.setColumnMinimumWidth(column, _COLUMN)
+            grid.setColumnStretch(column, 1)
+        grid.setRowMinimumHeight(1, 64)
+
+
+class ShelfStrip(QFrame):
+    """Over the picture's lower edge: manners that ship; `taken` carries a name."""
+
+    taken = Signal(str)
+    left = Signal()
+
+    def __init__(self, names: Sequence[str]) -> None:
+        super().__init__()
+        self.setProperty("panel", "true")
+        row = QHBoxLayout(self)
+        row.setContentsMargins(12, 8, 8, 8)
+        row.setSpacing(6)
+        said = PlainLabel("Take a\nmanner,\nor drop\na picture")
+        said.setProperty("role", "faint")
+        row.addWidget(said)
+        self.buttons: dict[str, QToolButton] = {}
+        for name in names:
+            button = QToolButton()
+            button.setText(name.capitalize())
+            button.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextUnderIcon)
+            button.setIconSize(_THUMB)
+            button.setIcon(QIcon(_empty()))
+            button.setToolTip(f"Make proofs in the manner of {name}")
+            button.setAccessibleName(f"Manner: {name}")
+            button.clicked.connect(lambda _=False, n=name: self.taken.emit(n))
+            self.buttons[name] = button
+            row.addWidget(button)
+        row.addStretch()
+        away = text_button("Later", "Put the shelf away; Cue › Manners that ship… shows it again")
+        away.clicked.connect(self.left)
+        row.addWidget(away, 0, Qt.AlignmentFlag.AlignTop)
+
+    def show_thumb(self, name: str, image: QImage) -> None:
+        """What a manner looks like."""
+        size = Qt.AspectRatioMode.KeepAspectRatioByExpanding
+        smooth = Qt.TransformationMode.SmoothTransformation
+        pixmap = QPixmap.fromImage(image.scaled(_THUMB * 2, size, smooth))
+        pixmap.setDevicePixelRatio(2)
+        self.buttons[name].setIcon(QIcon(pixmap))
+
+
+def _empty() -> QPixmap:
+    """Room for a thumbnail that is still to come."""
+    pixmap = QPixmap(_THUMB)
+    pixmap.fill(Qt.GlobalColor.transparent)
+    return pixmap
+
+
+def centred(widget: QWidget) -> QWidget:
+    """A widget in the middle of the room it is given, which lets the mouse through elsewhere."""
+    host = QWidget()
+    grid = QGridLayout(host)
+    grid.addWidget(widget, 0, 0, Qt.AlignmentFlag.AlignCenter)
+    return host

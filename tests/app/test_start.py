@@ -1,0 +1,93 @@
+import os
+from unittest.mock import patch
+
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
+
+from overlay.studio.bench.bench import empty_project
+from tests.app.harness import WindowTest
+
+LEFT = Qt.MouseButton.LeftButton
+
+
+class StartTest(WindowTest):
+    def setUp(self):
+        super().setUp()
+        small = patch("overlay.studio.inputs.manner_shelf._SIZE", (120, 90))
+        home = patch.dict(os.environ, {"XDG_DATA_HOME": str(self.folder / "home")})
+        for each in (small, home):
+            each.start()
+            self.addCleanup(each.stop)
+        self.start = self.window.house.start
+        self.bench.take_project(empty_project())
+        self.settle()
+
+    def seen(self):
+        return self.start.ways.isVisible(), self.start.shelf.isVisible()
+
+    def click(self, button):
+        QTest.mouseClick(button, LEFT)
+        self.settle()
+
+    def test_an_empty_project_offers_three_ways_and_nothing_else(self):
+        self.assertEqual(self.seen(), (True, False))
+        self.assertEqual(list(self.start.ways.buttons), ["photo", "words", "demo"])
+
+    def test_a_picture_and_a_manner_from_the_shelf_lead_to_a_proof(self):
+        with patch("overlay.app.start.desk.ask_open", return_value=self.folder / "mill.png"):
+            self.click(self.start.ways.buttons["photo"])
+        self.assertEqual(self.bench.project.recipe.source, str(self.folder / "mill.png"))
+        self.assertEqual(self.seen(), (False, True))
+        self.assertFalse(self.start.shelf.buttons["gouache"].icon().isNull())
+        self.bench.change_recipe("Small", size=[96, 64], steps=4)
+        self.click(self.start.shelf.buttons["gouache"])
+        recipe = self.bench.project.recipe
+        self.assertEqual([cue.name for cue in recipe.cues], ["gouache", "contours"])
+        self.assertEqual(self.seen(), (False, False))
+        self.assertIsNotNone(self.bench.proof)
+        self.bench.project.undo()
+        self.settle()
+        self.assertEqual(self.bench.project.recipe.cues, ())
+        self.assertEqual(self.seen(), (False, True))
+
+    def test_words_alone_lead_there_too_without_a_guide_for_a_source(self):
+        self.click(self.start.ways.buttons["words"])
+        field = self.window.house.words.field
+        self.assertTrue(field.hasFocus())
+        QTest.keyClicks(field, "heron at left, canal")
+        QTest.keyClick(field, Qt.Key.Key_Return)
+        self.settle()
+        self.assertEqual(self.seen(), (False, True))
+        self.bench.change_recipe("Small", size=[96, 64], steps=4)
+        self.click(self.start.shelf.buttons["felt"])
+        self.assertEqual([cue.name for cue in self.bench.project.recipe.cues], ["felt"])
+        self.assertIsNotNone(self.bench.proof)
+
+    def test_the_shelf_can_be_put_away_and_had_again(self):
+        self.bench.set_source(self.folder / "mill.png")
+        self.settle()
+        away = next(b for b in self.start.shelf.findChildren(type(self.start.shelf.buttons["felt"]))
+                    if b.text() == "Later")  # fmt: skip
+        self.click(away)
+        self.assertEqual(self.seen(), (False, False))
+        self.bench.change_recipe("Seed", seed=9)
+        self.settle()
+        self.assertEqual(self.seen(), (False, False))
+        self.choose("Manners that ship")
+        self.assertEqual(self.seen(), (False, True))
+
+    def test_a_picture_in_the_tray_or_an_opened_recipe_needs_no_ways(self):
+        self.bench.add_pictures([self.folder / "mill.png"])
+        self.settle()
+        self.assertEqual(self.seen(), (False, False))
+        self.window.open_path(self.write_recipe())
+        self.settle()
+        self.assertEqual(self.seen(), (False, False))
+
+    def test_the_picture_keeps_its_size_when_the_shelf_goes(self):
+        self.bench.set_source(self.folder / "mill.png")
+        self.settle()
+        before = self.window.house.stage.view.frame_rect()
+        self.start.put_away()
+        self.settle()
+        self.assertEqual(self.window.house.stage.view.frame_rect(), before)
