@@ -49,7 +49,8 @@ class ReachTest(WindowTest):
         settings = self.window.floor.settings.model_copy(update={"larger_text": True})
         self.window.floor.change_settings(settings)
         self.settle()
-        self.assertEqual(self.application.font().pixelSize(), 15)
+        for part in (self.window.house.top.hunt, self.window.house.sheet.rows[0].name):
+            self.assertEqual(part.font().pixelSize(), 15)
         self.walk(1024, 700)
 
 

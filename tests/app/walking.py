@@ -111,9 +111,14 @@ def _fits_label(label: QLabel) -> bool:
 
 def _fits_button(button: QAbstractButton) -> bool:
     if isinstance(button, QToolButton):
-        if button.toolButtonStyle() == Qt.ToolButtonStyle.ToolButtonIconOnly:
+        only = button.toolButtonStyle() == Qt.ToolButtonStyle.ToolButtonIconOnly
+        if only and not button.icon().isNull():
             return True
-        return button.sizeHint().width() <= button.width() + 4
+        wide = button.fontMetrics().horizontalAdvance(button.text().replace("&", ""))
+        beside = button.toolButtonStyle() == Qt.ToolButtonStyle.ToolButtonTextBesideIcon
+        icon = button.iconSize().width() + 4 if beside else 0
+        arrow = 10 if button.menu() is not None else 0
+        return wide + icon + arrow + 4 <= button.width()
     hint: QSize = button.sizeHint()
     return hint.width() <= button.width() + 1 or isinstance(button, QCheckBox)
 

@@ -47,7 +47,6 @@ class CueCard(QFrame):
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setProperty("panel", "true")
-        self.setFixedWidth(288)
         self.bench = bench
         layout = scrolled_column(self)
         layout.setContentsMargins(14, 10, 14, 10)

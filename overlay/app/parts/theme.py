@@ -99,13 +99,19 @@ def apply_theme(application: QApplication, *, dark: bool = False, larger: bool =
 def dress(part: QWidget) -> None:
     """Put the theme's style sheet on a dialog or a part of a window, unless it wears it."""
     if not is_dressed(part):
-        part.setProperty("wears", _current.panel)
+        part.setProperty("wears", _worn())
         part.setStyleSheet(_style_sheet(_current))
 
 
 def is_dressed(part: QWidget) -> bool:
     """Whether a part wears the theme in use."""
-    return bool(part.property("wears") == _current.panel)
+    return bool(part.property("wears") == _worn())
+
+
+def _worn() -> str:
+    """The theme and the size of text in use."""
+    application = QApplication.instance()
+    return f"{_current.panel} {application.property('text') if application else ''}"
 
 
 def wants_dark(theme: str) -> bool:
@@ -167,7 +173,7 @@ def _buttons(t: Tones) -> str:
         border-radius: 3px; padding: 3px 8px; min-height: 18px;
     }}
     QToolButton {{ padding: 2px; }}
-    QToolButton[wide="true"] {{ padding: 2px 6px; min-width: 12px; }}
+    QToolButton[wide="true"] {{ padding: 2px 6px; }}
     QToolButton[tight="true"] {{ padding: 2px 1px; }}
     QToolButton[tab="true"] {{
         border: none; border-bottom: 2px solid {t.hairline}; border-radius: 0; padding: 3px 4px;

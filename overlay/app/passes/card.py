@@ -44,7 +44,6 @@ class PassCard(QFrame):
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setProperty("panel", "true")
-        self.setFixedWidth(288)
         self._showing = False
         layout = scrolled_column(self)
         layout.setContentsMargins(14, 10, 14, 10)

@@ -41,7 +41,6 @@ class CardPlace(QStackedWidget):
 
     def __init__(self, cue_card: QWidget) -> None:
         super().__init__()
-        self.setFixedWidth(288)
         self.passes = PassCard()
         self.addWidget(cue_card)
         self.addWidget(self.passes)

@@ -47,7 +47,8 @@ _ASPECTS = (
     ("All together", ""), ("Masses", "masses"), ("Marks", "marks"), ("Colour", "colour"),
 )  # fmt: skip
 _DRAWN_AS = (("Picture", "picture"), ("Depth", "depth"), ("Things", "things"))
-_ROOMY, _SPACIOUS = 800, 1180  # pixels of width, with lines of plain text
+_ROOMY, _SPACIOUS = 800, 1080  # pixels of width, with lines of plain text
+_TIGHT = 640  # below which only what is of use is in sight
 _LINE = 14  # pixels of height of such a line
 _FLIP = 800  # milliseconds that each of two pictures is shown
 
@@ -67,7 +68,7 @@ class PictureStage(QWidget):
         self.images: dict[str, QImage | None] = {}
         self._mode = "proof"
         self._moment: QImage | None = None
-        self._flipped = False
+        self._flipped = self._tight = False
         self._flips = QTimer(self)
         self._flips.setInterval(_FLIP)
         self._flips.timeout.connect(lambda: self.flip(on=not self._flipped))
@@ -175,6 +176,9 @@ class PictureStage(QWidget):
         named = style.ToolButtonTextBesideIcon if spacious else style.ToolButtonIconOnly
         for button in (*self.tools.values(), *self.compare.ways.values()):
             button.setToolButtonStyle(named)
+            button.setMinimumWidth(0 if spacious else 26)
+        self._tight = wide < _TIGHT
+        self._show_choices()
         self.strength.setFixedWidth(90 if roomy else 48)
         self.aspect.setFixedWidth(104 if roomy else 72)
         self.zoom.setVisible(roomy)
@@ -336,5 +340,9 @@ class PictureStage(QWidget):
         there = offered(known)
         for mode, button in self.buttons.items():
             button.setEnabled(mode in there or mode == self._mode)
+            button.setVisible(button.isEnabled() or not self._tight)
         for button in (*self.tools.values(), *self.compare.ways.values()):
             button.setEnabled(bool(known & {"proof", "source"}))
+        for button in self.tools.values():  # their keys and the menu have them
+            button.setVisible(not self._tight)
+        self.say.setVisible(not self._tight or self._mode not in {"map", "influence", "drawn"})

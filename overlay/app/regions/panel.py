@@ -58,7 +58,6 @@ class RegionPanel(QFrame):
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setProperty("panel", "true")
-        self.setFixedWidth(288)
         self.bench = bench
         self._name: str | None = None
         self._parts: list[str] = []

@@ -61,7 +61,9 @@ class SequenceRoom(QWidget):
     def _left(self) -> QFrame:
         left = QFrame()
         left.setProperty("panel", "true")
-        left.setFixedWidth(_LEFT)
+        left.setMinimumWidth(_LEFT)
+        policy = left.sizePolicy().Policy
+        left.setSizePolicy(policy.Fixed, policy.Preferred)
         box = QVBoxLayout(left)
         box.setContentsMargins(12, 10, 12, 10)
         box.setSpacing(8)

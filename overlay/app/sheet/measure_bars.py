@@ -90,7 +90,8 @@ class MeasureBars(QWidget):
         left = Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter
         for number, one in enumerate(self.shown):
             slot = self._slot(number)
-            bar = QRectF(slot.right() - _WORD - _BAR, 0, _BAR, _THICK)
+            room_for_word = max(_WORD, painter.fontMetrics().horizontalAdvance(one.word) + 6)
+            bar = QRectF(slot.right() - room_for_word - _BAR, 0, _BAR, _THICK)
             bar.moveTop((self.height() - _THICK) / 2)
             room = QRectF(slot.left(), 0, bar.left() - slot.left() - 4, self.height())
             painter.setPen(tone("faint"))
@@ -101,7 +102,7 @@ class MeasureBars(QWidget):
             painter.fillRect(bar, tone("hairline"))
             painter.fillRect(QRectF(bar.left(), bar.top(), one.share * _BAR, _THICK), tone("ink"))
             painter.setPen(tone("ink"))
-            word = QRectF(bar.right() + 4, 0, _WORD - 4, self.height())
+            word = QRectF(bar.right() + 4, 0, room_for_word - 4, self.height())
             painter.drawText(word, left, one.word)
 
     def event(self, event: QEvent) -> bool:

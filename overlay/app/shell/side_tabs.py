@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QToolButton, QWi
 
 from overlay.app.parts.buttons import tab_button
 
-WIDTH = 288
+WIDTH, WIDER = 288, 348  # pixels of what stands at the right, with plain and larger text
 _TRAY, _CARD = 0, 1
 
 
@@ -36,11 +36,11 @@ class SideTabs(QWidget):
         self._grid.addWidget(regions, 0, 2, 2, 1)
         self._grid.addWidget(self._make_tabs(), 0, 2)
         self._place()
+        self.set_width(WIDTH)
 
     def _make_tabs(self) -> QFrame:
         self.bar = QFrame()
         self.bar.setProperty("panel", "true")
-        self.bar.setFixedWidth(WIDTH)
         row = QHBoxLayout(self.bar)
         row.setContentsMargins(0, 6, 0, 0)
         row.setSpacing(0)
@@ -54,10 +54,19 @@ class SideTabs(QWidget):
             row.addWidget(tab)
         return self.bar
 
+    def set_width(self, width: int) -> None:
+        """Have what stands at the right take so much room."""
+        for panel in (self.bar, self._regions, self._panels[_CARD]):
+            panel.setFixedWidth(width)
+        self._width = width
+        if self.narrow:
+            self._panels[_TRAY].setFixedWidth(width)
+
     def set_narrow(self, *, narrow: bool) -> None:
         """Have tray and card beside the picture, or under tabs."""
         self.narrow, self._shown = narrow, _CARD
         self._place()
+        self.set_width(self._width)
 
     def turn_to(self, place: int) -> None:
         """Show the tray (0) or the cue card (1) where they share a place."""

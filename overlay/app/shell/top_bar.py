@@ -2,7 +2,7 @@
 
 import re
 
-from PySide6.QtCore import Qt, Signal
+from PySide6.QtCore import QEvent, QSize, Qt, Signal
 from PySide6.QtGui import QDragEnterEvent, QFontMetrics, QResizeEvent
 from PySide6.QtWidgets import (
     QComboBox,
@@ -35,6 +35,16 @@ class _RoomTab(QToolButton):
     """A room's tab; a setting that is carried onto it has it opened."""
 
     carried = Signal()
+
+    def sizeHint(self) -> QSize:
+        """As wide as its text where it is the chosen one: nothing moves when it becomes it."""
+        font = self.font()
+        font.setBold(True)
+        wide = QFontMetrics(font).horizontalAdvance(self.text()) + 16
+        return super().sizeHint().expandedTo(QSize(wide, 0))
+
+    def minimumSizeHint(self) -> QSize:
+        return self.sizeHint()
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if dragged_setting(event.mimeData()) is not None:
@@ -83,7 +93,6 @@ class TopBar(QFrame):
     def _add_pulling(self, row: QHBoxLayout) -> None:
         self.button = QPushButton()
         self.button.setProperty("primary", "true")
-        self.button.setMinimumWidth(92)
         self.button.setFixedHeight(30)
         set_icon(self.button, "pull", "on_register")
         self.button.setText(" Pull")
@@ -106,13 +115,26 @@ class TopBar(QFrame):
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)
+        self._make_room()
+
+    def event(self, event: QEvent) -> bool:
+        """What stands in it asks for another width, as with larger text."""
+        done = super().event(event)
+        if event.type() == QEvent.Type.LayoutRequest:
+            self._make_room()
+        return done
+
+    def _make_room(self) -> None:
         # Where there is no room for both, the field says more than the slider.
         self.departure.setVisible(self.width() >= _ROOMY)
-        needed = sum(label.sizeHint().width() + 7 for label in self._labels)
-        shown = [label for label in self._labels if label.isVisibleTo(self)]
-        least = self.minimumSizeHint().width() + (0 if shown else needed)
-        for label in self._labels:  # the tips of their fields say the same
-            label.setVisible(least <= self.width())
+        hints = [label.sizeHint().width() + 7 for label in self._labels]
+        seen = [not label.isHidden() for label in self._labels]
+        needed = self.minimumSizeHint().width()
+        needed += sum(hint for hint, there in zip(hints, seen, strict=True) if not there)
+        for label, hint in zip(self._labels, hints, strict=True):
+            # The tips of their fields say the same.
+            label.setHidden(needed > self.width())
+            needed -= hint if label.isHidden() else 0
 
     def add_room(self, name: str, tab: Tab) -> None:
         """Have a tab that asks for a room."""
@@ -121,10 +143,6 @@ class TopBar(QFrame):
         button.setToolTip(plain_tip(f"{tab.tip} ({tab.keys})"))
         button.setCheckable(True)
         button.setProperty("tab", "true")
-        # As wide as its text where it is the chosen one, so that nothing moves when it becomes it.
-        font = button.font()
-        font.setBold(True)
-        button.setMinimumWidth(QFontMetrics(font).horizontalAdvance(tab.text) + 16)
         button.setAcceptDrops(True)
         button.carried.connect(lambda: self.room_asked.emit(name))
         button.clicked.connect(lambda _=False: self.room_asked.emit(name))
@@ -172,9 +190,9 @@ class TopBar(QFrame):
         edit = self.size_box.lineEdit()
         assert edit is not None
         edit.editingFinished.connect(self._set_size)
-        size, self._labels = PlainLabel("Size"), [self.departure_label]
+        size = PlainLabel("Size")
         size.setBuddy(self.size_box)
-        self._labels.append(size)
+        self._labels = [size]  # in the order in which they give way
         row.addWidget(size)
         row.addWidget(self.size_box)
         row.addSpacing(4)
@@ -195,7 +213,7 @@ class TopBar(QFrame):
         self.lock.clicked.connect(lambda on: self.seed_rule_chosen.emit("same" if on else "new"))
         seed = PlainLabel("Seed")
         seed.setBuddy(self.seed)
-        self._labels.append(seed)
+        self._labels += [seed, self.departure_label]
         row.addWidget(seed)
         row.addWidget(self.seed)
         row.addWidget(self.lock)

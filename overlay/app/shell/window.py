@@ -12,6 +12,7 @@ from overlay.app.parts.theme import apply_theme, dress, is_dressed, wants_dark
 from overlay.app.shell.compose import commands, compose
 from overlay.app.shell.help.tour import Tour
 from overlay.app.shell.menus import make_menus
+from overlay.app.shell.side_tabs import WIDER, WIDTH
 from overlay.studio.bench.bench import Bench
 from overlay.studio.keeping.settings import Settings
 
@@ -44,6 +45,8 @@ class MainWindow(QMainWindow):
         self.floor.rooms.changed.connect(self._room_changed)
         self.floor.settings_changed.connect(self._settings_changed)
         QGuiApplication.styleHints().colorSchemeChanged.connect(self._desktop_changed)
+        larger = self.floor.settings.larger_text
+        self.house.side.set_width(WIDER if larger else WIDTH)
         self.floor.rooms.go_to("bench")
         self.house.refresh.everything()
 
@@ -150,6 +153,7 @@ class MainWindow(QMainWindow):
         assert isinstance(application, QApplication)
         settings = self.floor.settings
         apply_theme(application, dark=wants_dark(settings.theme), larger=settings.larger_text)
+        self.house.side.set_width(WIDER if settings.larger_text else WIDTH)
         self._redressing = True
         self.setUpdatesEnabled(False)
         self._dresser.start()
