@@ -40,12 +40,14 @@ class ReachTest(WindowTest):
         self.walk(1024, 700)
 
     def test_in_the_smallest_window_in_the_dark(self):
+        self.addCleanup(self.window.floor.change_settings, self.window.floor.settings)
         self.window.house.helping._toggle_dark()
         self.settle()
         self.walk(1024, 700)
 
     def test_with_larger_text_in_the_smallest_window(self):
         self.addCleanup(apply_theme, self.application)
+        self.addCleanup(self.window.floor.change_settings, self.window.floor.settings)
         settings = self.window.floor.settings.model_copy(update={"larger_text": True})
         self.window.floor.change_settings(settings)
         self.settle()

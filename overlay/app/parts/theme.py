@@ -151,7 +151,8 @@ def _drawn(name: str, t: Tones) -> str:
 
 
 def _style_sheet(t: Tones) -> str:
-    return _panels(t) + _buttons(t) + _fields_and_lists(t) + _tables(t) + _arrows_and_sliders(t)
+    parts = (_panels, _buttons, _boxes, _fields_and_lists, _tables, _arrows_and_sliders)
+    return "".join(part(t) for part in parts)
 
 
 def _panels(t: Tones) -> str:
@@ -182,15 +183,6 @@ def _buttons(t: Tones) -> str:
         background: {t.panel}; color: {t.ink}; border-bottom: 2px solid {t.register};
         font-weight: 600;
     }}
-    QCheckBox {{ spacing: 6px; min-height: 24px; }}
-    QCheckBox:focus {{ color: {t.register}; }}
-    QCheckBox::indicator, QListView::indicator {{
-        width: 12px; height: 12px; background: {t.well}; border: 1px solid {t.faint};
-        border-radius: 2px;
-    }}
-    QCheckBox::indicator:checked, QListView::indicator:checked {{
-        background: {t.ink}; border: 1px solid {t.ink}; image: url("{_drawn("tick", t)}");
-    }}
     QPushButton:hover, QToolButton:hover {{ background: {t.well}; }}
     QPushButton:focus, QToolButton:focus {{ border: 1px solid {t.ink}; }}
     QToolButton:checked {{ background: {t.ink}; color: {t.panel}; border-color: {t.ink}; }}
@@ -210,6 +202,20 @@ def _buttons(t: Tones) -> str:
         border-radius: 9px; padding: 1px 5px; min-height: 20px;
     }}
     QToolButton[chip="true"]:focus {{ border: 1px solid {t.ink}; color: {t.ink}; }}
+    """
+
+
+def _boxes(t: Tones) -> str:
+    return f"""
+    QCheckBox {{ spacing: 6px; min-height: 24px; }}
+    QCheckBox:focus {{ color: {t.register}; }}
+    QCheckBox::indicator, QListView::indicator {{
+        width: 12px; height: 12px; background: {t.well}; border: 1px solid {t.faint};
+        border-radius: 2px;
+    }}
+    QCheckBox::indicator:checked, QListView::indicator:checked {{
+        background: {t.ink}; border: 1px solid {t.ink}; image: url("{_drawn("tick", t)}");
+    }}
     """
 
 

@@ -30,19 +30,14 @@ from overlay.app.picture.over_picture import OverPicture
 from overlay.app.picture.view import PictureView
 
 _VIEWS = (
-    ("proof", "Proof", "The last proof, or the run in progress (P)"),
-    ("source", "Source", "The source as it lies under the proof (O)"),
-    ("drawn", "Drawn", "What the words have drawn, before any reference (N)"),
-    ("map", "Map", "The selected guide's map over the source (G)"),
-    ("region", "Region", "The regions: paint, pick, redo, settle (R)"),
-    ("influence", "Influence", "Who decided where, at the playhead's moment (I)"),
-    ("trace", "Trace", "Which place of a reference each mark came from (T)"),
+    ("proof", "Proof", "The last proof, or the run in progress (P)", "P"),
+    ("source", "Source", "The source as it lies under the proof (O)", "O"),
+    ("drawn", "Drawn", "What the words have drawn, before any reference (N)", "N"),
+    ("map", "Map", "The selected guide's map over the source (G)", "G"),
+    ("region", "Region", "The regions: paint, pick, redo, settle (R)", "R"),
+    ("influence", "Influence", "Who decided where, at the playhead's moment (I)", "I"),
+    ("trace", "Trace", "Which place of a reference each mark came from (T)", "T"),
 )
-_VIEW_KEYS = (
-    ("proof", "Proof", "P"), ("source", "Source", "O"), ("drawn", "Drawn", "N"),
-    ("map", "Map", "G"), ("region", "Region", "R"), ("influence", "Influence", "I"),
-    ("trace", "Trace", "T"),
-)  # fmt: skip
 _ASPECTS = (
     ("All together", ""), ("Masses", "masses"), ("Marks", "marks"), ("Colour", "colour"),
 )  # fmt: skip
@@ -91,7 +86,7 @@ class PictureStage(QWidget):
     def _bar(self) -> QFrame:
         bar = QFrame()
         bar.setProperty("panel", "true")
-        bar.setFixedHeight(32)
+        bar.setFixedHeight(30)
         row = QHBoxLayout(bar)
         row.setContentsMargins(10, 0, 10, 0)
         row.setSpacing(3)
@@ -101,21 +96,7 @@ class PictureStage(QWidget):
         self.say.clicked.connect(self.words_asked)
         row.addWidget(self.say)
         row.addSpacing(6)
-        self.tools: dict[str, QToolButton] = {}
-        for tool, text, tip in (
-            ("pick", "Colour", "Read a colour: point for hex and OKLCH, click to copy (C)"),
-            (
-                "clear",
-                "Space",
-                "Clear space: drag a frame to see how calm it is for text (Shift+C)",
-            ),
-        ):
-            button = text_button(text, tip, checkable=True)
-            button.setAccessibleName(tip.split(":", 1)[0])
-            set_icon(button, tool)
-            button.clicked.connect(lambda on, t=tool: self.use_tool(t if on else ""))
-            self.tools[tool] = button
-            row.addWidget(button)
+        self._add_tools(row)
         row.addSpacing(6)
         row.addWidget(self.compare)
         row.addStretch()
@@ -132,10 +113,27 @@ class PictureStage(QWidget):
         self.buttons["proof"].setChecked(True)
         return bar
 
+    def _add_tools(self, row: QHBoxLayout) -> None:
+        self.tools: dict[str, QToolButton] = {}
+        for tool, text, tip in (
+            ("pick", "Colour", "Read a colour: point for hex and OKLCH, click to copy (C)"),
+            (
+                "clear",
+                "Space",
+                "Clear space: drag a frame to see how calm it is for text (Shift+C)",
+            ),
+        ):
+            button = text_button(text, tip, checkable=True)
+            button.setAccessibleName(tip.split(":", 1)[0])
+            set_icon(button, tool)
+            button.clicked.connect(lambda on, t=tool: self.use_tool(t if on else ""))
+            self.tools[tool] = button
+            row.addWidget(button)
+
     def _add_views(self, row: QHBoxLayout) -> None:
         self.buttons: dict[str, QToolButton] = {}
         group = QButtonGroup(self)
-        for mode, text, tip in _VIEWS:
+        for mode, text, tip, _ in _VIEWS:
             button = text_button(text, tip, checkable=True)
             button.clicked.connect(lambda _=False, m=mode: self.set_mode(m))
             button.setProperty("tight", "true")
@@ -282,7 +280,7 @@ class PictureStage(QWidget):
         ways = self.compare.ways
         views = (
             Command("View", text, keys, lambda m=mode: self.set_mode(m))  # type: ignore[misc]
-            for mode, text, keys in _VIEW_KEYS
+            for mode, text, _, keys in _VIEWS
         )
         return (
             *views,
