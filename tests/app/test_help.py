@@ -51,6 +51,69 @@ class HelpTest(WindowTest):
                     self.assertTrue((folder / link.split("#")[0]).exists(), f"{path.name}: {link}")
         self.assertIsNone(book.browser.loadResource(3, "../../../etc/passwd"))
 
+    def book(self, page=""):
+        book = Handbook(handbook_folder(), self.window, page)
+        self.addCleanup(book.close)
+        book.show()
+        return book
+
+    def test_pages_are_set_like_a_books(self):
+        browser = self.book("11-words").browser
+        line = "A line of a book has about as many characters as stand in this one here."
+        self.assertAlmostEqual(
+            browser.column, browser.fontMetrics().horizontalAdvance(line), delta=1
+        )
+        shape = browser.document().rootFrame().frameFormat()
+        self.assertGreater(shape.leftMargin(), 60)
+        heads, block = {}, browser.document().begin()
+        while block.isValid():
+            heads.setdefault(block.blockFormat().headingLevel(), block.blockFormat())
+            block = block.next()
+        self.assertGreater(heads[2].topMargin(), heads[2].bottomMargin() + 10)
+        self.assertLessEqual(browser.horizontalScrollBar().maximum(), 1)
+
+    def test_what_is_sought_is_found_on_all_pages_and_marked(self):
+        book = self.book()
+        QTest.keyClicks(book.sought, "CUT-OUTS")
+        hidden = [book.pages.item(i).isHidden() for i in range(book.pages.count())]
+        self.assertFalse(hidden[book.pages.currentRow()])
+        self.assertEqual(book._paths[book.pages.currentRow()].stem, "11-words")
+        self.assertGreater(len(book.browser.extraSelections()), 0)
+        self.assertTrue(hidden[0])
+        book.sought.setText("no page says this")
+        self.assertEqual(book.browser.extraSelections(), [])
+        book.sought.clear()
+        self.assertFalse(any(book.pages.item(i).isHidden() for i in range(book.pages.count())))
+
+    def page(self):
+        QTest.keyClick(self.window, Qt.Key.Key_F1)
+        book = self.window.findChildren(Handbook)[-1]
+        page = book._paths[book.pages.currentRow()].stem
+        book.close()
+        book.deleteLater()
+        return page
+
+    def test_f1_opens_the_page_of_where_one_is(self):
+        house = self.window.house
+        self.window.activateWindow()
+        for widget, page in (
+            (house.tray.pictures, "1-gather-and-clean"), (house.sheet.rows[0].weight, "2-compose"),
+            (house.stage.view, "5-pull-and-look"),
+        ):  # fmt: skip
+            widget.setFocus()
+            with self.subTest(page):
+                self.assertEqual(self.page(), page)
+        self.bench.select(1)  # a guide
+        house.sheet.rows[1].weight.setFocus()
+        self.assertEqual(self.page(), "3-guides")
+        house.stage.set_mode("region")
+        house.stage.view.setFocus()
+        self.assertEqual(self.page(), "4-regions")
+        for room, page in (("proof sheet", "6-search"), ("drawer", "7-drawer"),
+                           ("edition", "13-sets")):  # fmt: skip
+            self.window.floor.go_to(room)
+            self.assertEqual(self.page(), page)
+
     def test_every_shortcut_of_the_menus_is_listed_once(self):
         keys = [
             a.shortcut().toString()

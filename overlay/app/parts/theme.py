@@ -136,6 +136,8 @@ def _palette(t: Tones) -> QPalette:
         QPalette.ColorRole.ToolTipText: t.ink,
         QPalette.ColorRole.Highlight: t.register,
         QPalette.ColorRole.HighlightedText: t.on_register,
+        QPalette.ColorRole.Link: t.alarm,
+        QPalette.ColorRole.LinkVisited: t.alarm,
         QPalette.ColorRole.Mid: t.hairline,
         QPalette.ColorRole.Dark: t.hairline,
     }

@@ -36,6 +36,7 @@ from overlay.app.shell.bench_room import BenchRoom
 from overlay.app.shell.finding.desk import FindingDesk
 from overlay.app.shell.help.helping import Helping
 from overlay.app.shell.help.tour import bench_stops
+from overlay.app.shell.help.where import PAGES, Part, page_of
 from overlay.app.shell.house import House
 from overlay.app.shell.keeping import Keeping
 from overlay.app.shell.offering import Offering
@@ -54,6 +55,7 @@ from overlay.app.tray.tray import Tray
 from overlay.app.tray.tray_desk import TrayDesk
 from overlay.app.words.desk import WordsDesk
 from overlay.app.words.line import WordsLine
+from overlay.document.cues import GuideCue
 from overlay.studio.bench.bench import Bench
 
 
@@ -241,8 +243,30 @@ def _join_pictures(h: House) -> None:
     h.tray.find_asked.connect(lambda path: h.files.find([path]))
 
 
+def _page(h: House) -> str:
+    """The handbook's page for where one is."""
+
+    def of_card() -> str:
+        if h.pass_desk.track.selected is not None:
+            return "12-finish"
+        guided = isinstance(h.floor.bench.selected_cue, GuideCue)
+        return "3-guides" if guided else "2-compose"
+
+    of_picture = {"region": "4-regions", "map": "3-guides", "drawn": "11-words"}
+    parts: tuple[Part, ...] = (
+        (h.tray, lambda: "1-gather-and-clean"),
+        (h.regions, lambda: "4-regions"),
+        (h.words, lambda: "11-words"),
+        (h.card, of_card),
+        (h.sheet, of_card),
+        (h.stage, lambda: of_picture.get(h.stage.mode, PAGES["bench"])),
+    )
+    return page_of(h.floor.room, parts)
+
+
 def _join_rooms(h: House) -> None:
     """What leads from room to room."""
+    h.helping.page = lambda: _page(h)
     h.top.room_asked.connect(h.floor.rooms.go_to)
     h.tray.prepare_asked.connect(h.prepare_desk.open)
     h.advice_desk.prepare_asked.connect(h.prepare_desk.open)

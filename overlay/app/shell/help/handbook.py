@@ -3,16 +3,40 @@
 from pathlib import Path
 
 from PySide6.QtCore import Qt, QUrl
-from PySide6.QtGui import QImage, QTextDocument
-from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QTextBrowser, QWidget
+from PySide6.QtGui import (
+    QFont,
+    QImage,
+    QResizeEvent,
+    QTextBlockFormat,
+    QTextCharFormat,
+    QTextCursor,
+    QTextDocument,
+    QTextFormat,
+)
+from PySide6.QtWidgets import (
+    QApplication,
+    QDialog,
+    QHBoxLayout,
+    QLineEdit,
+    QListWidget,
+    QTextBrowser,
+    QTextEdit,
+    QVBoxLayout,
+    QWidget,
+)
 
 import overlay
-from overlay.app.parts.theme import dress
+from overlay.app.parts.theme import dress, tone
 
 # A wheel has it inside the package; a checkout in its docs.
 _PACKAGE = Path(overlay.__file__).parent
 _FOLDERS = (_PACKAGE / "docs" / "handbook", _PACKAGE.parent / "docs" / "handbook")
 _FIRST = "README.md"
+_LINE = "A line of a book has about as many characters as stand in this one here."
+_PICTURE = "\N{OBJECT REPLACEMENT CHARACTER}"
+_MARGIN = 24  # pixels beside it at least
+_LINES = 138  # percent of a line's height
+_BEFORE, _SIZES = {1: 4, 2: 22, 3: 16}, {1: 1.7, 2: 1.3, 3: 1.1}  # headings by their level
 
 
 def handbook_folder() -> Path | None:
@@ -21,13 +45,87 @@ def handbook_folder() -> Path | None:
 
 
 class _Pages(QTextBrowser):
-    """Shows pages and their pictures, and nothing from outside the handbook's folders."""
+    """Shows pages set like a book's, and nothing from outside the handbook's folders."""
 
     def __init__(self, folder: Path) -> None:
         super().__init__()
         self._root = folder.parent.resolve()
         self.setSearchPaths([str(folder)])
-        self.setOpenExternalLinks(False)
+        self.setOpenLinks(False)
+        self.setFrameShape(QTextBrowser.Shape.NoFrame)
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        font = self.font()
+        font.setPixelSize(QApplication.font().pixelSize() + 2)
+        self.setFont(font)
+
+    @property
+    def column(self) -> int:
+        """Pixels of width that text and pictures have: some seventy characters, if they fit."""
+        wide = self.fontMetrics().horizontalAdvance(_LINE)
+        return max(min(wide, self.viewport().width() - 2 * _MARGIN), 200)
+
+    def show_page(self, text: str, sought: str) -> None:
+        """Set a page; what is sought in it is marked, and its first place shown."""
+        self.setMarkdown(text)
+        self._set()
+        self._mark(sought)
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._set_margins()
+
+    def _set_margins(self) -> None:
+        frame = self.document().rootFrame()
+        shape = frame.frameFormat()
+        spare = (self.viewport().width() - self.column) / 2
+        shape.setLeftMargin(max(spare, _MARGIN))
+        shape.setRightMargin(max(spare, _MARGIN))
+        shape.setTopMargin(_MARGIN)
+        shape.setBottomMargin(2 * _MARGIN)
+        frame.setFrameFormat(shape)
+
+    def _set(self) -> None:
+        """Line height, room before headings and after paragraphs."""
+        block = self.document().begin()
+        while block.isValid():
+            level = block.blockFormat().headingLevel()
+            shape = QTextBlockFormat()
+            if _PICTURE not in block.text():
+                lines = QTextBlockFormat.LineHeightTypes.ProportionalHeight
+                shape.setLineHeight(_LINES, lines.value)
+            listed = block.textList() is not None
+            shape.setTopMargin(_BEFORE.get(level, 0))
+            shape.setBottomMargin(4 if level or listed else 9)
+            cursor = QTextCursor(block)
+            cursor.mergeBlockFormat(shape)
+            if level:
+                cursor.select(QTextCursor.SelectionType.BlockUnderCursor)
+                head = QTextCharFormat()
+                pixels = round(self.font().pixelSize() * _SIZES.get(level, 1.0))
+                head.setProperty(QTextFormat.Property.FontPixelSize.value, pixels)
+                head.setFontWeight(QFont.Weight.DemiBold)
+                cursor.mergeCharFormat(head)
+            block = block.next()
+        self._set_margins()
+
+    def _mark(self, sought: str) -> None:
+        """Mark every place of what is sought, and go to the first."""
+        marks: list[QTextEdit.ExtraSelection] = []
+        place = QTextCursor(self.document())
+        while sought:
+            place = self.document().find(sought, place)
+            if place.isNull():
+                break
+            mark = QTextEdit.ExtraSelection()
+            mark.cursor = place
+            mark.format.setBackground(tone("hairline"))
+            marks.append(mark)
+        self.setExtraSelections(marks)
+        first = QTextCursor(self.document())
+        if marks:
+            first.setPosition(marks[0].cursor.selectionStart())
+        self.setTextCursor(first)
+        self.ensureCursorVisible()
 
     def loadResource(self, kind: int, name: QUrl | str) -> object:
         url = QUrl(name)
@@ -37,42 +135,62 @@ class _Pages(QTextBrowser):
         if kind == QTextDocument.ResourceType.ImageResource.value:
             image = QImage(str(path))
             smooth = Qt.TransformationMode.SmoothTransformation
-            return image.scaledToWidth(min(640, image.width()), smooth)
+            return image.scaledToWidth(min(self.column, image.width()), smooth)
         return path.read_text("utf-8")
 
 
 class Handbook(QDialog):
-    """Pages at the left, the chosen one at the right."""
+    """Pages at the left, with a field to search them all; the chosen one at the right."""
 
-    def __init__(self, folder: Path, parent: QWidget) -> None:
+    def __init__(self, folder: Path, parent: QWidget, page: str = "") -> None:
         super().__init__(parent)
         dress(self)
         self.setWindowTitle("Handbook")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.resize(960, 680)
+        self.resize(1000, 720)
         self._folder = folder
-        row = QHBoxLayout(self)
-        row.setContentsMargins(8, 8, 8, 8)
+        self._paths = sorted(folder.glob("*.md"), key=_place)
+        self._texts = [path.read_text("utf-8") for path in self._paths]
+        self.sought = QLineEdit()
+        self.sought.setPlaceholderText("Search all pages")
+        self.sought.setClearButtonEnabled(True)
+        self.sought.setAccessibleName("Search the handbook")
+        self.sought.textChanged.connect(self._search)
         self.pages = QListWidget()
-        self.pages.setFixedWidth(200)
         self.pages.setAccessibleName("Pages")
         self.browser = _Pages(folder)
         self.browser.setAccessibleName("Page")
-        row.addWidget(self.pages)
+        left = QVBoxLayout()
+        left.addWidget(self.sought)
+        left.addWidget(self.pages, 1)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(8, 8, 8, 8)
+        row.addLayout(left)
         row.addWidget(self.browser, 1)
-        paths = sorted(folder.glob("*.md"), key=_place)
-        self._paths = paths
-        for path in paths:
-            heading = path.read_text("utf-8").splitlines()[0].lstrip("# ")
-            self.pages.addItem(heading)
+        for widget in (self.sought, self.pages):
+            widget.setFixedWidth(200)
+        for text in self._texts:
+            self.pages.addItem(text.splitlines()[0].lstrip("# "))
         self.pages.currentRowChanged.connect(self._show)
         self.browser.anchorClicked.connect(self._follow)
-        self.browser.setOpenLinks(False)
-        self.pages.setCurrentRow(0)
+        names = [path.stem for path in self._paths]
+        self.pages.setCurrentRow(names.index(page) if page in names else 0)
 
     def _show(self, row: int) -> None:
-        text = self._paths[row].read_text("utf-8")
-        self.browser.setMarkdown(text)
+        if row >= 0:
+            self.browser.show_page(self._texts[row], self.sought.text().strip())
+
+    def _search(self, text: str) -> None:
+        """Only pages that say it are listed; the first of them is shown where this one does not."""
+        words = text.strip().lower()
+        found = [words in page.lower() for page in self._texts]
+        for row, there in enumerate(found):
+            self.pages.item(row).setHidden(not there)
+        row = self.pages.currentRow()
+        if any(found) and not found[row]:
+            self.pages.setCurrentRow(found.index(True))
+        else:
+            self._show(row)
 
     def _follow(self, url: QUrl) -> None:
         names = [path.name for path in self._paths]

@@ -25,6 +25,7 @@ class Helping(QObject):
         super().__init__(floor)
         self.floor, self._stops, self._after_tour = floor, stops, after_tour
         self.listed: Callable[[], Entries] = tuple  # all commands, for the list of keys
+        self.page: Callable[[], str] = str  # the handbook's, of where one is
 
     def commands(self) -> Entries:
         """Settings and help."""
@@ -56,14 +57,14 @@ class Helping(QObject):
         SaidDialog(said_before(), self.floor.host).open()
 
     def handbook(self) -> None:
-        """Open the handbook."""
+        """Open the handbook at the page of where one is."""
         folder: Path | None = handbook_folder()
         if folder is None:
             self.floor.refuse(
                 "The handbook must lie beside the program, got none; install Overlay again."
             )
         else:
-            Handbook(folder, self.floor.host).show()
+            Handbook(folder, self.floor.host, self.page()).show()
 
     def tour(self) -> None:
         """Show the window round."""
