@@ -83,6 +83,9 @@ def shoot_window(recipe: Path, folder: Path) -> None:
         settle()
         window.grab().save(str(folder / f"{name}.png"))
 
+    window.bench.set_source(recipe.parent / "lock.png")
+    settle()
+    shoot("start")
     window.open_path(recipe)
     settle()
     window.house.puller.pull()

@@ -366,7 +366,7 @@ class Monkey:
             (f"{files}.getSaveFileName", saved), ("overlay.app.shell.project_files.ask_choice", chosen),
             ("overlay.app.floor.engines.ask_choice", chosen),
             ("PySide6.QtWidgets.QColorDialog.getColor", lambda *_: QColor("#c23f2d")),
-            ("overlay.app.tray.tray._Pictures.startDrag", lambda *_: None),
+            ("overlay.app.tray.pictures.Pictures.startDrag", lambda *_: None),
             ("overlay.app.parts.offers._Handle._drag", lambda *_: None),
         ):  # fmt: skip
             stack.enter_context(mock.patch(target, answer))

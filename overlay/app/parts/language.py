@@ -1,0 +1,96 @@
+"""The language of the interface: texts are English in the code and translated where they are shown.
+
+A catalogue is a Qt Linguist file (`translations/de.ts`), read by a `QTranslator` of our own, so that
+nothing is compiled. What is put together at run time is looked up by its pattern: `Rename mill.png` by
+`Rename {0}`. Names that people gave stand in such texts as they are.
+"""
+
+import re
+import xml.etree.ElementTree as ET
+from functools import lru_cache
+from pathlib import Path
+
+from PySide6.QtCore import QCoreApplication, QLibraryInfo, QLocale, QTranslator
+
+CONTEXT = "overlay"
+LANGUAGES = {"en": "English", "de": "Deutsch"}
+_FOLDER = Path(__file__).parents[1] / "translations"
+_HOLE = re.compile(r"\{(\d)\}")
+_LONGEST = 400  # characters of a text that is looked up by its pattern
+
+
+def catalogue_file(language: str) -> Path:
+    """Where a language's texts lie."""
+    return _FOLDER / f"{language}.ts"
+
+
+def read_catalogue(path: Path) -> dict[str, str]:
+    """The translations of a Qt Linguist file by their sources; those that are unfinished left out."""
+    found = {}
+    for message in ET.parse(path).getroot().iter("message"):  # ours, not from outside
+        source, target = message.findtext("source") or "", message.find("translation")
+        if target is not None and target.text and target.get("type") is None:
+            found[source] = target.text
+    return found
+
+
+class Catalogue(QTranslator):
+    """Translations by their sources, patterns among them."""
+
+    def __init__(self, texts: dict[str, str]) -> None:
+        super().__init__()
+        self.texts = texts
+        patterns = [source for source in texts if _HOLE.search(source)]
+        patterns.sort(key=lambda source: -len(_HOLE.sub("", source)))  # the most said first
+        self._patterns = [(_pattern(source), texts[source]) for source in patterns]
+
+    def isEmpty(self) -> bool:
+        return not self.texts
+
+    def translate(
+        self, context: str, sourceText: str, disambiguation: str | None = None, n: int = -1
+    ) -> str:
+        """What Qt asks for; nothing of other contexts than ours."""
+        return self.said(sourceText) if context == CONTEXT else ""
+
+    def said(self, text: str) -> str:
+        """A text translated, empty where there is no translation."""
+        return self._looked_up(text)
+
+    @lru_cache(maxsize=4096)  # noqa: B019  it lives as long as the application
+    def _looked_up(self, text: str) -> str:
+        if text in self.texts:
+            return self.texts[text]
+        for pattern, target in self._patterns if len(text) <= _LONGEST else ():
+            match = pattern.fullmatch(text)
+            if match is not None:
+                values = [self.texts.get(v, v) for v in match.groups()]
+                return _HOLE.sub(lambda hole, v=values: v[int(hole[1])], target)  # type: ignore[misc]
+        return ""
+
+
+def _pattern(source: str) -> re.Pattern[str]:
+    """What a text with holes matches."""
+    parts = re.split(r"\{\d\}", source)
+    return re.compile("(.+?)".join(map(re.escape, parts)), re.DOTALL)
+
+
+def speak(application: QCoreApplication, language: str) -> None:
+    """Have an application speak a language from now on; texts that are shown already stay."""
+    for old in application.property("translators") or ():
+        application.removeTranslator(old)
+    new: list[QTranslator] = []
+    if language != "en" and catalogue_file(language).exists():
+        qt = QTranslator()
+        place = QLibraryInfo.path(QLibraryInfo.LibraryPath.TranslationsPath)
+        if qt.load(QLocale(language), "qtbase", "_", place):
+            new.append(qt)
+        new.append(Catalogue(read_catalogue(catalogue_file(language))))
+    for translator in new:
+        application.installTranslator(translator)
+    application.setProperty("translators", new)
+
+
+def tr(text: str) -> str:
+    """A text of the interface in the language that is spoken."""
+    return QCoreApplication.translate(CONTEXT, text) if text else text
