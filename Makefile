@@ -15,6 +15,9 @@ demo: setup
 test: setup
 	@$(PY) -m tests
 
+translations: setup
+	@$(PY) tools/translations.py
+
 lint: setup
 	@.venv/bin/ruff check overlay tests bench tools
 	@.venv/bin/ruff format --check overlay tests bench tools

@@ -8,6 +8,7 @@ from PySide6.QtCore import QTimer
 from PySide6.QtGui import QIcon
 from PySide6.QtWidgets import QApplication
 
+from overlay.app.parts.language import speak
 from overlay.app.parts.theme import apply_theme, wants_dark
 from overlay.app.shell.last_resort import LastResort
 from overlay.app.shell.window import MainWindow
@@ -28,6 +29,7 @@ def make_application() -> QApplication:
     application.setWindowIcon(QIcon(str(Path(__file__).parent / "icons" / "overlay.svg")))
     settings = load_settings()
     larger = settings.larger_text
+    speak(application, settings.language)
     apply_theme(application, dark=wants_dark(settings.theme), larger=larger)
     return application
 

@@ -244,5 +244,6 @@ class MissingTest(WindowTest):
         self.assertLess(reds[1], reds[0])
         menu = self.window.house.tray.menu_of(self.folder / "mill.png")
         self.assertEqual(
-            [a.text() for a in menu.actions()][:3], ["Find it…", "Remove from the tray", ""]
+            [a.text() for a in menu.actions()][:4],
+            ["Find it…", "Rename", "Remove from the tray", ""],
         )

@@ -157,7 +157,7 @@ class ListTest(TeachingTest):
         self.settle()
         self.fill("tollgig")
         self.open_list()
-        self.assertIn("thing, 1 m; this project", self.listing.words.item(0).text())
+        self.assertIn("Thing, 1 m; this project", self.listing.words.item(0).text())
         self.wish("share")
         self.assertEqual([one.word for one in read_lexicon()], ["tollgig"])
         self.bench.forget("tollgig")

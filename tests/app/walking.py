@@ -15,6 +15,7 @@ from PySide6.QtWidgets import (
     QHeaderView,
     QLabel,
     QLineEdit,
+    QScrollArea,
     QScrollBar,
     QToolButton,
     QWidget,
@@ -95,9 +96,21 @@ def cut_off(window: QWidget) -> list[str]:
             continue
         if isinstance(widget, QLabel) and widget.text() and not _fits_label(widget):
             found.append(f"{named(widget)}: {widget.width()}")
+        elif isinstance(widget, QScrollArea) and not _fits_inside(widget):
+            inside = widget.widget().width()
+            found.append(f"{type(widget.parentWidget()).__name__}: {inside} in {widget.width()}")
         elif isinstance(widget, QAbstractButton) and widget.text() and not _fits_button(widget):
             found.append(f"{named(widget)}: {widget.width()} < {widget.minimumSizeHint().width()}")
     return found
+
+
+def _fits_inside(area: QScrollArea) -> bool:
+    """Whether what scrolls upright alone is no wider than what is seen of it."""
+    off = area.horizontalScrollBarPolicy() == Qt.ScrollBarPolicy.ScrollBarAlwaysOff
+    chips = area.verticalScrollBarPolicy() == Qt.ScrollBarPolicy.ScrollBarAlwaysOff
+    if not off or chips or area.widget() is None:
+        return True
+    return area.widget().width() <= area.viewport().width() + 1
 
 
 def _fits_label(label: QLabel) -> bool:

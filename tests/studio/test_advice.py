@@ -133,7 +133,7 @@ class MapTest(unittest.TestCase):
         canvas = Canvas(10, 100, "mill.png", np.zeros((100, 10, 3), np.uint8))
         with (
             mock.patch.object(maps, "make_map", return_value=made),
-            mock.patch.object(maps.Canvas, "of", return_value=canvas),
+            mock.patch.object(maps, "lay_canvas", return_value=canvas),
         ):
             return maps.map_advice(recipe(felt(), {"name": "g", "guide": "edges"} | keys), None)
 

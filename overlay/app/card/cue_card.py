@@ -23,6 +23,7 @@ from overlay.app.card.swatch_part import SwatchPart
 from overlay.app.parts.buttons import scrolled_column, tab_button
 from overlay.app.parts.fields import SliderField
 from overlay.app.parts.icons import set_icon
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.document.cues import AvoidedCue, GuideCue, ReferenceCue, SwatchesCue
 from overlay.studio.bench.bench import Bench
@@ -68,7 +69,7 @@ class CueCard(QFrame):
         )
         self.blur.settled.connect(lambda value: self._change("Blur", blur=value))
         self.empty = PlainLabel(
-            "No cue yet.\n\nDrop a picture on the cue sheet\nto take its manner."
+            tr("No cue yet.\n\nDrop a picture on the cue sheet\nto take its manner.")
         )
         self.empty.setProperty("role", "faint")
         self.empty.setAlignment(Qt.AlignmentFlag.AlignCenter)
@@ -84,21 +85,23 @@ class CueCard(QFrame):
     def _title_row(self) -> QHBoxLayout:
         row = QHBoxLayout()
         self.name = QLineEdit()
-        self.name.setToolTip("The cue's name")
-        self.name.setAccessibleName("Name of the cue")
+        self.name.setToolTip(tr("The cue's name"))
+        self.name.setAccessibleName(tr("Name of the cue"))
         self.name.editingFinished.connect(self._rename)
         self.effect = QToolButton()
         set_icon(self.effect, "effect")
         self.effect.setToolTip(
-            "What does it do? Pulls the proof without this cue and flips between the two "
-            "(Ctrl+Shift+Return)"
+            tr(
+                "What does it do? Pulls the proof without this cue and flips between the two "
+                "(Ctrl+Shift+Return)"
+            )
         )
-        self.effect.setAccessibleName("What does it do?")
+        self.effect.setAccessibleName(tr("What does it do?"))
         self.effect.clicked.connect(self.effect_asked)
         self.remove = QToolButton()
         set_icon(self.remove, "remove")
-        self.remove.setToolTip("Remove this cue (Del)")
-        self.remove.setAccessibleName("Remove cue")
+        self.remove.setToolTip(tr("Remove this cue (Del)"))
+        self.remove.setAccessibleName(tr("Remove cue"))
         self.remove.clicked.connect(self.remove_asked)
         row.addWidget(self.name, 1)
         row.addWidget(self.effect)
@@ -173,11 +176,11 @@ class CueCard(QFrame):
         self.span.show_cue(cue, list(self.bench.project.recipe.regions))
         self.picture.set_cue(cue)
         if isinstance(cue, ReferenceCue):
-            self.from_file.setText(f"From {Path(cue.reference).name}")
+            self.from_file.setText(tr(f"From {Path(cue.reference).name}"))
             for page in (self.facets, self.use, self.place):
                 page.show_cue(cue)
         elif isinstance(cue, AvoidedCue):
-            self.from_file.setText(f"Avoids what resembles {Path(cue.avoided).name}")
+            self.from_file.setText(tr(f"Avoids what resembles {Path(cue.avoided).name}"))
             self.blur.set_value(cue.blur)
         elif isinstance(cue, SwatchesCue):
             self.show_picture(self.swatches.show_cue(cue, self.bench.project.state.tray))

@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import SliderField, keep_narrow
+from overlay.app.parts.language import tr
 from overlay.app.parts.theme import tone
 from overlay.document.cues import BLANK, GUIDES, GuideCue
 from overlay.document.guide_options import GUIDE_OPTIONS
@@ -89,8 +90,8 @@ class Histogram(QWidget):
     def __init__(self) -> None:
         super().__init__()
         self.setFixedHeight(40)
-        self.setToolTip("Gradient strengths of this picture, with the low and high threshold")
-        self.setAccessibleName("Histogram of gradient strength")
+        self.setToolTip(tr("Gradient strengths of this picture, with the low and high threshold"))
+        self.setAccessibleName(tr("Histogram of gradient strength"))
         self._counts: list[float] = []
         self._marks: tuple[float, ...] = ()
 
@@ -136,8 +137,8 @@ class GuidePart(QWidget):
         box.setSpacing(5)
         box.addLayout(self._kinds())
         self.made_from = QComboBox()
-        self.made_from.setToolTip("What the map is made from")
-        self.made_from.setAccessibleName("Made from")
+        self.made_from.setToolTip(tr("What the map is made from"))
+        self.made_from.setAccessibleName(tr("Made from"))
         keep_narrow(self.made_from)
         self.made_from.activated.connect(self._chosen)
         box.addWidget(self.made_from)
@@ -154,8 +155,8 @@ class GuidePart(QWidget):
         self.kinds: dict[str, QToolButton] = {}
         for i, kind in enumerate(GUIDES):
             button = QToolButton()
-            button.setText(kind.capitalize())
-            button.setToolTip(_KINDS[kind])
+            button.setText(tr(kind.capitalize()))
+            button.setToolTip(tr(_KINDS[kind]))
             button.setCheckable(True)
             button.setIconSize(_THUMB)
             button.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextUnderIcon)
@@ -183,8 +184,8 @@ class GuidePart(QWidget):
         column.addWidget(self.brush)
         more = QHBoxLayout()
         more.setSpacing(4)
-        self.mirrored = QCheckBox("Mirrored")
-        self.mirrored.setToolTip("Draw on both sides, or move mirrored limbs together")
+        self.mirrored = QCheckBox(tr("Mirrored"))
+        self.mirrored.setToolTip(tr("Draw on both sides, or move mirrored limbs together"))
         self.clear = text_button("Clear", "Take all strokes or joints away again")
         self.clear.clicked.connect(self._clear)
         self.against = text_button(
@@ -229,13 +230,13 @@ class GuidePart(QWidget):
 
     def _show_sources(self, cue: GuideCue, tray: tuple[Path, ...]) -> None:
         self.made_from.clear()
-        self.made_from.addItem("Made from the source", "source")
+        self.made_from.addItem(tr("Made from the source"), "source")
         for path in tray:
             if not is_card(path):
-                self.made_from.addItem(f"Made from {path.name}", str(path))
+                self.made_from.addItem(tr(f"Made from {path.name}"), str(path))
         if cue.guide in ("edges", "outline", "lines"):
-            self.made_from.addItem("An empty map to draw on", BLANK)
-        self.made_from.addItem("A ready map…", None)
+            self.made_from.addItem(tr("An empty map to draw on"), BLANK)
+        self.made_from.addItem(tr("A ready map…"), None)
         if cue.map is not None:
             self.made_from.insertItem(0, f"Ready map {Path(cue.map).name}", "")
             self.made_from.setCurrentIndex(0)
@@ -284,8 +285,8 @@ class GuidePart(QWidget):
             self.field_made(key, field)
         for key in _CHECKS[kind]:
             text, tip = _CHECK_TEXTS[key]
-            check = QCheckBox(text)
-            check.setToolTip(tip)
+            check = QCheckBox(tr(text))
+            check.setToolTip(tr(tip))
             check.clicked.connect(lambda _: self._settle())
             self._fields[key] = check
             self._options.addWidget(check)

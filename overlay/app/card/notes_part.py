@@ -3,6 +3,7 @@
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QToolButton, QVBoxLayout, QWidget
 
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain_tip
 from overlay.document.cues import ReferenceCue
 from overlay.studio.inputs.checks import Finding
@@ -47,7 +48,7 @@ class NotesPart(QWidget):
             button = QToolButton()
             button.setText(finding.fix)
             button.setProperty("wide", "true")
-            button.setToolTip(plain_tip(f"{finding.fix}; the file stays as it is"))
+            button.setToolTip(plain_tip(tr(f"{finding.fix}; the file stays as it is")))
             button.clicked.connect(lambda _=False, f=finding: self.fixed.emit(f))
             self._column.addWidget(button)
             self.buttons.append(button)

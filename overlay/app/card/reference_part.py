@@ -17,6 +17,7 @@ from overlay.app.card.reference_view import ReferenceView, Tool
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fader import Fader
 from overlay.app.parts.fields import SliderField, keep_narrow
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.document.cues import BALANCES, Facets, Place, ReferenceCue
 
@@ -100,11 +101,11 @@ class PicturePage(QWidget):
         box.setContentsMargins(0, 0, 0, 0)
         box.addLayout(self._tools())
         row = QHBoxLayout()
-        self.mirror = QCheckBox("Mirrored too")
-        self.mirror.setToolTip("Marks may be taken from the picture's mirror image as well")
+        self.mirror = QCheckBox(tr("Mirrored too"))
+        self.mirror.setToolTip(tr("Marks may be taken from the picture's mirror image as well"))
         self.mirror.clicked.connect(lambda on: change("Mirror", mirror=on))
-        self.turns = QCheckBox("Turned too")
-        self.turns.setToolTip("Marks may be taken from the picture turned by quarters as well")
+        self.turns = QCheckBox(tr("Turned too"))
+        self.turns.setToolTip(tr("Marks may be taken from the picture turned by quarters as well"))
         self.turns.clicked.connect(lambda on: change("Turns", turns=on))
         row.addWidget(self.mirror)
         row.addWidget(self.turns)
@@ -183,13 +184,14 @@ class PlacePage(QWidget):
         self._change = change
         grid = QGridLayout(self)
         grid.setContentsMargins(0, 0, 0, 0)
-        note = PlainLabel("Where the picture lies, for its Layout and Likeness")
+        note = PlainLabel(tr("Where the picture lies, for its Layout and Likeness"))
         note.setProperty("role", "faint")
         note.setWordWrap(True)
         self.fit = QComboBox()
-        self.fit.addItems(list(_FITS))
-        self.fit.setToolTip("How the picture meets the frame")
-        self.fit.setAccessibleName("Fit")
+        for text, key in _FITS.items():
+            self.fit.addItem(tr(text), key)
+        self.fit.setToolTip(tr("How the picture meets the frame"))
+        self.fit.setAccessibleName(tr("Fit"))
         keep_narrow(self.fit)
         self.fit.activated.connect(lambda _: self._settle())
         self.across = SliderField("Across", "Shift to the right, in frame widths", -1, 1, 0.01)
@@ -211,7 +213,7 @@ class PlacePage(QWidget):
 
     def _settle(self) -> None:
         place = Place(
-            fit=_FITS[self.fit.currentText()],  # type: ignore[arg-type]
+            fit=self.fit.currentData(),
             shift=(round(self.across.value, 4), round(self.down.value, 4)),
             scale=round(self.scale.value, 4),
         )

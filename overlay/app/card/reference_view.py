@@ -6,6 +6,7 @@ from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
+from overlay.app.parts.language import tr
 from overlay.app.parts.theme import tone
 from overlay.document.cues import Cue, ReferenceCue
 from overlay.document.strokes import Stroke
@@ -31,7 +32,7 @@ class ReferenceView(QWidget):
         self.setFixedHeight(132)
         self.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("The reference's picture")
+        self.setAccessibleName(tr("The reference's picture"))
         self._image: QImage | None = None
         self._take: Box = _WHOLE
         self._strokes: tuple[Stroke, ...] = ()

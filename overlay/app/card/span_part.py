@@ -7,6 +7,7 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QComboBox, QGridLayout, QWidget
 
 from overlay.app.parts.fields import keep_narrow, percent_field, show_quietly
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.document.cues import Cue
 
@@ -39,14 +40,14 @@ class SpanPart(QWidget):
             field.setFixedWidth(66)
             self.fields[key] = field
             row, column = divmod(place + (place > 0), 2)
-            grid.addWidget(PlainLabel(label), row, 2 * column)
+            grid.addWidget(PlainLabel(tr(label)), row, 2 * column)
             grid.addWidget(field, row, 2 * column + 1)
         self.where = QComboBox()
-        self.where.setToolTip("Where in the picture the cue acts")
-        self.where.setAccessibleName("Region")
+        self.where.setToolTip(tr("Where in the picture the cue acts"))
+        self.where.setAccessibleName(tr("Region"))
         keep_narrow(self.where)
         self.where.activated.connect(self._where_chosen)
-        grid.addWidget(PlainLabel("Where"), 3, 0)
+        grid.addWidget(PlainLabel(tr("Where")), 3, 0)
         grid.addWidget(self.where, 3, 1, 1, 3)
 
     def show_cue(self, cue: Cue, regions: list[str]) -> None:
@@ -54,12 +55,12 @@ class SpanPart(QWidget):
         for key, field in self.fields.items():
             show_quietly(field, round(getattr(cue, key) * 100))
         self.where.clear()
-        self.where.addItem(_WHOLE, (None, False))
+        self.where.addItem(tr(_WHOLE), (None, False))
         for name in regions:
             self.where.addItem(name.capitalize(), (name, False))
-            self.where.addItem(f"All but {name}", (name, True))
+            self.where.addItem(tr(f"All but {name}"), (name, True))
         self.where.insertSeparator(self.where.count())
-        self.where.addItem("Mask from a picture…", "ask")
+        self.where.addItem(tr("Mask from a picture…"), "ask")
         self._chosen = 0
         wanted = (cue.region, cue.invert_region)
         for i in range(self.where.count()):

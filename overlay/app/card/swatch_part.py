@@ -15,6 +15,7 @@ from PySide6.QtWidgets import (
 )
 
 from overlay.app.parts.buttons import text_button
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.document.cues import SwatchesCue
 from overlay.studio.inputs.cards import is_card
@@ -33,10 +34,10 @@ class SwatchPart(QWidget):
         self._tray: tuple[Path, ...] = ()
         box = QVBoxLayout(self)
         box.setContentsMargins(0, 0, 0, 0)
-        box.addWidget(PlainLabel("Hex colours, separated by spaces"))
+        box.addWidget(PlainLabel(tr("Hex colours, separated by spaces")))
         self.hex = QLineEdit()
-        self.hex.setToolTip("The colours the picture should have, as #rrggbb")
-        self.hex.setAccessibleName("Hex colours")
+        self.hex.setToolTip(tr("The colours the picture should have, as #rrggbb"))
+        self.hex.setAccessibleName(tr("Hex colours"))
         self.hex.editingFinished.connect(self._typed)
         box.addWidget(self.hex)
         row = QHBoxLayout()
@@ -49,7 +50,7 @@ class SwatchPart(QWidget):
         self.take.setMenu(self.menu)
         self.take.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         self.keep = text_button(
-            "Keep as card", "Put these colours into the tray as a swatch card", stretched=True
+            "As a card", "Put these colours into the tray as a swatch card", stretched=True
         )
         self.keep.clicked.connect(self.keep_asked)
         self.write = text_button(

@@ -14,6 +14,7 @@ from PySide6.QtWidgets import (
 )
 
 from overlay.app.parts.icons import glyph
+from overlay.app.parts.language import tr
 from overlay.app.parts.theme import tone
 from overlay.studio.keeping.shelf import Kept
 
@@ -90,7 +91,7 @@ class DrawerList(QListWidget):
         self.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
         self.setUniformItemSizes(True)
         self.setItemDelegate(_Cells(self))
-        self.setAccessibleName("Proofs in the drawer")
+        self.setAccessibleName(tr("Proofs in the drawer"))
         self.lineage: Callable[[], list[tuple[str, str]]] = list
         self._asked: set[str] = set()
         self._thumbs: dict[str, QIcon] = {}
@@ -101,7 +102,7 @@ class DrawerList(QListWidget):
         blocked = self.blockSignals(True)
         self.clear()
         for kept in proofs:
-            item = QListWidgetItem(f"Proof {kept.number}")
+            item = QListWidgetItem(tr(f"Proof {kept.number}"))
             item.setData(_HASH, kept.recipe_hash)
             item.setData(_STACK, max(len(kept.stages) - 1, 0))
             item.setData(_STAR, kept.recipe_hash in starred)

@@ -22,6 +22,7 @@ from overlay.app.drawer.list import DrawerList
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import keep_narrow
 from overlay.app.parts.icons import set_icon
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain
 from overlay.engine.version import ENGINE_VERSION
 from overlay.studio.bench.bench import Bench
@@ -67,7 +68,7 @@ class DrawerRoom(QWidget):
         self.list.star_asked.connect(lambda: self._do("star"))
         self.list.remove_asked.connect(lambda: self._do("remove"))
         self.list.itemActivated.connect(lambda _: self._do("restore"))
-        self.empty = PlainLabel("No proof yet. Pull one on the bench; every proof stays here.")
+        self.empty = PlainLabel(tr("No proof yet. Pull one on the bench; every proof stays here."))
         self.empty.setProperty("role", "faint")
         self.empty.setAlignment(Qt.AlignmentFlag.AlignCenter)
         column.addWidget(self.empty, 1)
@@ -78,25 +79,25 @@ class DrawerRoom(QWidget):
 
     def _filters(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        self.starred = QCheckBox("Starred")
-        self.starred.setToolTip("Only proofs with a star")
+        self.starred = QCheckBox(tr("Starred"))
+        self.starred.setToolTip(tr("Only proofs with a star"))
         self.starred.toggled.connect(lambda _: self.refresh())
         self.cue = QComboBox()
-        self.cue.setToolTip("Only proofs in which a cue is heard")
-        self.cue.setAccessibleName("Cue")
+        self.cue.setToolTip(tr("Only proofs in which a cue is heard"))
+        self.cue.setAccessibleName(tr("Cue"))
         keep_narrow(self.cue)
         self.cue.setMinimumWidth(150)
         self.cue.activated.connect(lambda _: self.refresh())
         self.search = QLineEdit()
-        self.search.setPlaceholderText("Find in notes, names and numbers")
-        self.search.setToolTip("Only proofs whose note, cues or number have this in them")
-        self.search.setAccessibleName("Find")
+        self.search.setPlaceholderText(tr("Find in notes, names and numbers"))
+        self.search.setToolTip(tr("Only proofs whose note, cues or number have this in them"))
+        self.search.setAccessibleName(tr("Find"))
         self.search.textChanged.connect(lambda _: self.refresh())
         self.count = PlainLabel()
         self.count.setProperty("role", "faint")
         self.kind = QComboBox()
-        self.kind.setToolTip("All proofs, those of the bench, cells and trials, or a sheet's")
-        self.kind.setAccessibleName("Kind of proofs")
+        self.kind.setToolTip(tr("All proofs, those of the bench, cells and trials, or a sheet's"))
+        self.kind.setAccessibleName(tr("Kind of proofs"))
         keep_narrow(self.kind)
         self.kind.setMinimumWidth(150)
         self.kind.activated.connect(lambda _: self.refresh())
@@ -123,8 +124,8 @@ class DrawerRoom(QWidget):
         self.star_button = QToolButton()
         self.star_button.setCheckable(True)
         set_icon(self.star_button, "star")
-        self.star_button.setToolTip("Keep this proof in mind with a star (K)")
-        self.star_button.setAccessibleName("Star")
+        self.star_button.setToolTip(tr("Keep this proof in mind with a star (K)"))
+        self.star_button.setAccessibleName(tr("Star"))
         self.star_button.clicked.connect(lambda _: self._do("star"))
         title.addWidget(self.title, 1)
         title.addWidget(self.star_button)
@@ -132,9 +133,9 @@ class DrawerRoom(QWidget):
         self.facts.setProperty("role", "faint")
         self.facts.setWordWrap(True)
         self.note = QPlainTextEdit()
-        self.note.setPlaceholderText("A note")
-        self.note.setAccessibleName("Note")
-        self.note.setToolTip("What you want to remember of this proof")
+        self.note.setPlaceholderText(tr("A note"))
+        self.note.setAccessibleName(tr("Note"))
+        self.note.setToolTip(tr("What you want to remember of this proof"))
         self.note.setFixedHeight(52)
         self.note.setTabChangesFocus(True)
         self.note.focusOutEvent = self._note_left  # type: ignore[method-assign]
@@ -182,9 +183,9 @@ class DrawerRoom(QWidget):
         chosen = self.kind.currentText()
         self.kind.clear()
         for text, light in _KINDS:
-            self.kind.addItem(text, (light, None))
+            self.kind.addItem(tr(text), (light, None))
         for name, hashes in sheets.items():
-            self.kind.addItem(plain(f"Sheet {name}"), (None, hashes))
+            self.kind.addItem(plain(tr(f"Sheet {name}")), (None, hashes))
         self.kind.setCurrentIndex(max(self.kind.findText(chosen), 0))
 
     def show_kept(self, kept: list[Kept]) -> None:
@@ -193,9 +194,9 @@ class DrawerRoom(QWidget):
         cues = sorted({cue.name for k in kept for cue in k.recipe.cues})
         chosen = self.cue.currentData()
         self.cue.clear()
-        self.cue.addItem("Any cue", None)
+        self.cue.addItem(tr("Any cue"), None)
         for name in cues:
-            self.cue.addItem(f"With {name}", name)
+            self.cue.addItem(tr(f"With {name}"), name)
         self.cue.setCurrentIndex(max(self.cue.findData(chosen), 0))
         self.refresh()
 
@@ -213,8 +214,8 @@ class DrawerRoom(QWidget):
         self.list.setVisible(bool(shown))
         self.empty.setVisible(not shown)
         none = "No proof yet. Pull one on the bench; every proof stays here."
-        self.empty.setText("No proof is like that." if there else none)
-        self.count.setText(f"{len(shown)} of {len(there)}" if there else "")
+        self.empty.setText(tr("No proof is like that." if there else none))
+        self.count.setText(tr(f"{len(shown)} of {len(there)}" if there else ""))
 
     def chosen(self) -> list[Kept]:
         """The selected proofs."""
@@ -240,7 +241,7 @@ class DrawerRoom(QWidget):
             return
         mark = self.bench.project.state.mark(one.recipe_hash)
         more = f" and {len(chosen) - 1} more" if len(chosen) > 1 else ""
-        self.title.setText(f"Proof {one.number}{more}")
+        self.title.setText(tr(f"Proof {one.number}{more}"))
         self.star_button.setChecked(mark.star)
         if not self.note.hasFocus():
             self.note.setPlainText(mark.note)
@@ -274,13 +275,13 @@ class DrawerRoom(QWidget):
             facts.append("led to " + ", ".join(map(str, sorted(children))))
         if not kept.whole:
             facts.append("picture dropped to save room: restore and pull to have it again")
-        return "\n".join(facts)
+        return "\n".join(map(tr, facts))
 
     def _difference_text(self, kept: Kept) -> str:
         lines = differences(self.bench.project.recipe, kept.recipe)
         if not lines:
-            return "The bench has this proof's recipe."
-        return "Against the bench:\n" + "\n".join(lines)
+            return tr("The bench has this proof's recipe.")
+        return tr("Against the bench:\n") + "\n".join(map(tr, lines))
 
     def show_preview(self, recipe_hash: str, image: QImage) -> None:
         """The selected proof's picture."""

@@ -14,6 +14,7 @@ from PySide6.QtWidgets import (
 )
 
 from overlay.app.editions.table import RowsModel
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import plain
 from overlay.studio.sheets.axes import say
 from overlay.studio.sheets.settings import Setting, find_setting
@@ -38,7 +39,7 @@ class CellEditor(QStyledItemDelegate):
         setting = self._setting(index)
         if setting is not None and setting.kind in ("picture", "choice"):
             box = QComboBox(parent)
-            box.setAccessibleName(f"{setting.title} of row {index.row() + 1}")
+            box.setAccessibleName(tr(f"{setting.title} of row {index.row() + 1}"))
             for value in self._choices(setting):
                 box.addItem(plain(say(value, setting)), value)
             box.activated.connect(lambda _: self._commit(box))
@@ -46,7 +47,7 @@ class CellEditor(QStyledItemDelegate):
         field = QLineEdit(parent)
         field.setFrame(False)
         name = self._rows.key(index.column()) if setting is None else setting.title
-        field.setAccessibleName(f"{name} of row {index.row() + 1}")
+        field.setAccessibleName(tr(f"{name} of row {index.row() + 1}"))
         return field
 
     def setEditorData(self, editor: QWidget, index: Index) -> None:

@@ -12,6 +12,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.editions.shown import ShownEdition, ShownRow, Stage
 from overlay.app.editions.table import RowsModel
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import plain
 from overlay.app.parts.theme import tone
 from overlay.studio.editions.figures import value_said
@@ -96,7 +97,7 @@ class ContactView(QListView):
         self.cell = QSize(_LEAST, _LEAST)
         self.empty = ""
         self.setModel(model)
-        self.setAccessibleName("Pictures of the edition")
+        self.setAccessibleName(tr("Pictures of the edition"))
         self.setViewMode(QListView.ViewMode.IconMode)
         self.setMovement(QListView.Movement.Static)
         self.setResizeMode(QListView.ResizeMode.Adjust)
@@ -150,4 +151,4 @@ class ContactView(QListView):
             painter.setPen(tone("faint"))
             room = self.viewport().rect().adjusted(60, 20, -60, -20)
             flags = Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap
-            painter.drawText(room, flags, self.empty)
+            painter.drawText(room, flags, tr(self.empty))

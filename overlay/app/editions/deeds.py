@@ -11,6 +11,7 @@ from overlay.app.editions.shown import ShownEdition
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.file_dialogs import ask_save
 from overlay.app.parts.images import from_image
+from overlay.app.parts.language import tr
 from overlay.imaging.intake import PictureError
 from overlay.imaging.whole_files import write_bytes
 from overlay.studio.editions.archive import write_archive
@@ -44,7 +45,7 @@ class EditionDeeds(QObject):
             self.ask_folder, self.ask_contact, self.ask_archive, self.ask_edition
         )  # fmt: skip
         for text, do in zip(_EXPORTS, deeds, strict=True):
-            room.export_menu.addAction(text, do)
+            room.export_menu.addAction(tr(text), do)
         room.contact.taken.connect(self.use)
 
     @property

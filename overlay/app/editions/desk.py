@@ -13,6 +13,7 @@ from overlay.app.editions.shown import ShownEdition
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.floor import Floor
 from overlay.app.floor.rooms import History, Room, Tab
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import about
 from overlay.app.parts.plotting import load_plotting
 from overlay.app.parts.status import StatusLine
@@ -233,7 +234,9 @@ class EditionDesk(QObject, Room):
         """Whether the edition has the recipe of the bench."""
         own, bench = self.present().recipe, _plain(self.bench.project.recipe)
         same = own == bench
-        self.room.recipe_says.setText("Recipe as on the bench" if same else "A recipe of its own")
+        self.room.recipe_says.setText(
+            tr("Recipe as on the bench" if same else "A recipe of its own")
+        )
         self.room.take.setVisible(not same)
         self.room.put.setVisible(not same)
 
@@ -302,7 +305,7 @@ class EditionDesk(QObject, Room):
         each = sum(shown.seconds) / len(shown.seconds) if shown.seconds else _GUESS * pixels
         said = f"{count} picture{'s' * (count != 1)}"
         self.room.foretold.setText(
-            f"{said}, {left} to pull, {about(left * each)}" if left else said
+            tr(f"{said}, {left} to pull, {about(left * each)}" if left else said)
         )
 
     def _read_image(self, place: int) -> None:

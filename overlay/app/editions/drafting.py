@@ -12,6 +12,7 @@ from overlay.app.editions.room import EditionRoom
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.buttons import pop_up
 from overlay.app.parts.file_dialogs import ask_open
+from overlay.app.parts.language import tr
 from overlay.app.parts.setting_chooser import SettingChooser
 from overlay.document.keys import value_at
 from overlay.document.recipe import Recipe
@@ -73,11 +74,11 @@ class Drafting(QObject):
     def _fill_rows_menu(self) -> None:
         menu = self.room.rows_menu
         menu.clear()
-        menu.addAction("Empty row", self.add_row)
-        menu.addAction("Sources from the tray…", lambda: self._pick("source"))
-        menu.addAction("Sources from a folder…", self._ask_folder)
-        menu.addAction("From a table (CSV)…", self._ask_table)
-        menu.addAction("An edition's file (JSON)…", self._ask_edition)
+        menu.addAction(tr("Empty row"), self.add_row)
+        menu.addAction(tr("Sources from the tray…"), lambda: self._pick("source"))
+        menu.addAction(tr("Sources from a folder…"), self._ask_folder)
+        menu.addAction(tr("From a table (CSV)…"), self._ask_table)
+        menu.addAction(tr("An edition's file (JSON)…"), self._ask_edition)
 
     def add_row(self) -> None:
         """A row more: it says what the others' first column says until it is filled."""
@@ -220,24 +221,25 @@ class Drafting(QObject):
         edition = self._present()
         menu = QMenu(self.room.table)
         if names_file(key):
-            menu.addAction("Pictures from the tray…", lambda: self._pick(key))
+            menu.addAction(tr("Pictures from the tray…"), lambda: self._pick(key))
         if key in {axis.key for axis in edition.cross}:
             menu.addAction(
-                "Write the crossing out",
+                tr("Write the crossing out"),
                 lambda: self._edit("Write the crossing out", Edition.written_out),
             )
         elif any(key in row for row in edition.rows):
             menu.addAction(
-                "Cross with every row", lambda: self._edit("Cross", lambda e: edits.crossed(e, key))
+                tr("Cross with every row"),
+                lambda: self._edit("Cross", lambda e: edits.crossed(e, key)),
             )
         picked = self.room.chosen()
         if picked:
             menu.addAction(
-                "Picked rows: the recipe's own",
+                tr("Picked rows: the recipe's own"),
                 lambda: self._edit("As the recipe", lambda e: edits.without_value(e, picked, key)),
             )
         menu.addAction(
-            "Remove this column",
+            tr("Remove this column"),
             lambda: self._edit("Remove a column", lambda e: edits.without_column(e, key)),
         )
         pop_up(menu, place)

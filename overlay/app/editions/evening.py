@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout
 from overlay.app.editions.shown import ShownEdition
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import SliderField
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain
 from overlay.app.parts.plotting import dress_plot, made_plot
 from overlay.app.parts.theme import tone
@@ -49,10 +50,10 @@ class EvenPanel(QFrame):
         )
         self.even.settled.connect(lambda value: self.even_chosen.emit(value / 100))
         self.figures = PlainLabel()
-        self.figures.setAccessibleName("Evenness and sameness")
+        self.figures.setAccessibleName(tr("Evenness and sameness"))
         self.figures.setWordWrap(True)
         self.legend = PlainLabel(
-            "How far each lies from its set, from below in " + ", ".join(PARTS)
+            tr("How far each lies from its set, from below in " + ", ".join(PARTS))
         )
         self.legend.setProperty("role", "faint")
         self.legend.setWordWrap(True)
@@ -104,14 +105,14 @@ class EvenPanel(QFrame):
     def _said(self) -> str:
         shown = self._shown
         if shown is None or shown.evenness is None:
-            return "Evenness is measured once two pictures are there."
-        lines = [f"Evenness {shown.evenness:.0f} of 100"]
+            return tr("Evenness is measured once two pictures are there.")
+        lines = [tr(f"Evenness {shown.evenness:.0f} of 100")]
         if shown.sameness is not None:
-            lines.append(f"Sameness {shown.sameness:.3f}: {_same_said(shown.sameness)}")
+            lines.append(tr(f"Sameness {shown.sameness:.3f}: {_same_said(shown.sameness)}"))
         if len(shown.sets) > 1:
             lines += [f"    {plain(s.title)}: {s.evenness.value:.0f}" for s in shown.sets[:6]]
         for place, says in sorted(shown.outliers().items())[:4]:
-            lines.append(f"Picture {place + 1} stands out: {says}")
+            lines.append(tr(f"Picture {place + 1} stands out: {says}"))
         return "\n".join(lines)
 
     def _bars(self) -> tuple[list[int], np.ndarray]:

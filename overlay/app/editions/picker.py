@@ -15,6 +15,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain, plain_tip
 from overlay.app.parts.theme import dress
 
@@ -35,9 +36,9 @@ class PicturePicker(QFrame):
         self.title = PlainLabel()
         self.list = QListWidget()
         self.list.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
-        self.list.setAccessibleName("Pictures of the tray")
+        self.list.setAccessibleName(tr("Pictures of the tray"))
         self.list.itemSelectionChanged.connect(self._heed)
-        self.take = QPushButton("Add")
+        self.take = QPushButton(tr("Add"))
         self.take.setProperty("primary", "true")
         self.take.clicked.connect(self._taken)
         box.addWidget(self.title)
@@ -52,7 +53,7 @@ class PicturePicker(QFrame):
         """Offer pictures; `then` is called with those that were taken."""
         dress(self)
         self._then = then
-        self.title.setText(title)
+        self.title.setText(tr(title))
         self.list.clear()
         for picture in pictures:
             item = QListWidgetItem(plain(picture.stem))
@@ -67,7 +68,7 @@ class PicturePicker(QFrame):
 
     def _heed(self) -> None:
         count = len(self.list.selectedItems())
-        self.take.setText(f"Add {count} picture{'s' * (count != 1)}")
+        self.take.setText(tr(f"Add {count} picture{'s' * (count != 1)}"))
         self.take.setEnabled(bool(count))
 
     def _taken(self) -> None:

@@ -22,6 +22,7 @@ from overlay.app.editions.evening import EvenPanel
 from overlay.app.editions.table import RowsModel, RowsTable
 from overlay.app.parts.buttons import adding_button, text_button
 from overlay.app.parts.fields import calm_wheel
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain
 from overlay.studio.editions.edits import own_columns
 
@@ -95,20 +96,22 @@ class EditionRoom(QWidget):
         self.editions = self._edition_box()
         self.remove = text_button("Remove", "Take this edition out of the project; its proofs stay")
         self.remove.clicked.connect(self.remove_asked)
-        label = PlainLabel("Files")
+        label = PlainLabel(tr("Files"))
         label.setProperty("role", "faint")
         self.name = QLineEdit()
         self.name.setFixedWidth(170)
-        self.name.setAccessibleName("Name pattern of files")
-        self.name.setToolTip("How files are called: {n:02} is the number, {column} a row's value")
+        self.name.setAccessibleName(tr("Name pattern of files"))
+        self.name.setToolTip(
+            tr("How files are called: {n:02} is the number, {column} a row's value")
+        )
         self.name.editingFinished.connect(self._name_typed)
         self.foretold = PlainLabel()
         self.foretold.setProperty("role", "faint")
         self.foretold.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
-        self.fill = QPushButton("Pull the edition")
+        self.fill = QPushButton(tr("Pull the edition"))
         self.fill.setProperty("primary", "true")
         self.fill.setFixedHeight(30)
-        self.fill.setToolTip("Pull every row that is not kept already (Ctrl+Return)")
+        self.fill.setToolTip(tr("Pull every row that is not kept already (Ctrl+Return)"))
         self.fill.clicked.connect(self.fill_asked)
         self.stop = text_button("Stop", "Leave the rows that are still to come (Esc)")
         self.stop.clicked.connect(self.stop_asked)
@@ -128,8 +131,8 @@ class EditionRoom(QWidget):
         box.setEditable(True)
         box.setInsertPolicy(QComboBox.InsertPolicy.NoInsert)
         box.setMinimumWidth(180)
-        box.setAccessibleName("Editions of this project")
-        box.setToolTip("The editions of this project, and a new one; type to rename")
+        box.setAccessibleName(tr("Editions of this project"))
+        box.setToolTip(tr("The editions of this project, and a new one; type to rename"))
         typed = box.lineEdit()
         assert typed is not None
         typed.editingFinished.connect(self._title_typed)
@@ -204,7 +207,7 @@ class EditionRoom(QWidget):
         """List the project's editions; -1 is a new one."""
         blocked = self.editions.blockSignals(True)
         self.editions.clear()
-        self.editions.addItem("New edition", -1)
+        self.editions.addItem(tr("New edition"), -1)
         for i, title in enumerate(titles):
             self.editions.addItem(plain(title), i)
         self.editions.setCurrentIndex(chosen + 1)
@@ -232,7 +235,7 @@ class EditionRoom(QWidget):
         self.deeds["plain"].setEnabled(bool(picked) and own)
         self.deeds["star"].setEnabled(there)
         self.drop_rows.setEnabled(bool(picked))
-        self.picked.setText(f"{len(picked)} picked" if len(picked) > 1 else self._facts(picked))
+        self.picked.setText(tr(f"{len(picked)} picked" if len(picked) > 1 else self._facts(picked)))
 
     def _facts(self, picked: list[int]) -> str:
         shown = self.model.shown

@@ -24,6 +24,7 @@ from PySide6.QtWidgets import QAbstractItemView, QApplication, QHeaderView, QTab
 
 from overlay.app.editions.shown import ShownEdition, ShownRow, Stage
 from overlay.app.parts.drops import dropped_pictures
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import plain
 from overlay.app.parts.theme import tone
 from overlay.document.keys import value_at
@@ -176,7 +177,7 @@ class RowsTable(QTableView):
         super().__init__()
         self._rows = model
         self.setModel(model)
-        self.setAccessibleName("Rows of the edition")
+        self.setAccessibleName(tr("Rows of the edition"))
         self.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
         self.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
         self.setHorizontalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)

@@ -15,6 +15,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import calm_wheel
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.theme import dress
 
@@ -66,7 +67,7 @@ class ExportDialog(QDialog):
     def __init__(self, creator: str, *, has_profile: bool, parent: QWidget) -> None:
         super().__init__(parent)
         dress(self)
-        self.setWindowTitle("Export with options")
+        self.setWindowTitle(tr("Export with options"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self._has_profile = has_profile
         self._make_fields(creator)
@@ -78,7 +79,7 @@ class ExportDialog(QDialog):
             ("Colours", self.colours), ("Title", self.title), ("Made by", self.creator),
         ):  # fmt: skip
             form.addRow(name, field)
-            field.setAccessibleName(name)
+            field.setAccessibleName(tr(name))
         for field in (self.kind, self.colours, self.dpi):
             calm_wheel(field)
         self.kind.currentIndexChanged.connect(lambda _: self._fit())
@@ -95,20 +96,22 @@ class ExportDialog(QDialog):
         self.dpi = QSpinBox()
         self.dpi.setRange(0, 4800)
         self.dpi.setValue(300)
-        self.dpi.setSpecialValueText("not said")
+        self.dpi.setSpecialValueText(tr("not said"))
         self.dpi.setSuffix(" dots per inch")
         self.colours = QComboBox()
         self.colours.addItems(["sRGB", "As the source's profile"])
         self.colours.setToolTip(
-            "The source has a colour profile of its own"
-            if self._has_profile
-            else "The source has no colour profile of its own"
+            tr(
+                "The source has a colour profile of its own"
+                if self._has_profile
+                else "The source has no colour profile of its own"
+            )
         )
         self.title = QLineEdit()
         self.title.setMaxLength(200)
         self.creator = QLineEdit(creator)
         self.creator.setMaxLength(200)
-        self.creator.setToolTip("Said in the picture, and remembered")
+        self.creator.setToolTip(tr("Said in the picture, and remembered"))
 
     def _buttons(self) -> QHBoxLayout:
         row = QHBoxLayout()

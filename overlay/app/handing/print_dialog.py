@@ -15,6 +15,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import calm_wheel
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.theme import dress, tone
 from overlay.handing.paper import PAPERS, Sheet
@@ -30,7 +31,7 @@ class PaperView(QWidget):
     def __init__(self) -> None:
         super().__init__()
         self.setMinimumSize(300, 300)
-        self.setAccessibleName("The sheet")
+        self.setAccessibleName(tr("The sheet"))
         self.sheet: Sheet | None = None
         self.images: list[QImage] = []
 
@@ -89,7 +90,7 @@ class PrintDialog(QDialog):
     def __init__(self, size: tuple[int, int], images: list[QImage], parent: QWidget) -> None:
         super().__init__(parent)
         dress(self)
-        self.setWindowTitle("Print")
+        self.setWindowTitle(tr("Print"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self._size = size
         self.plan: PrintPlan | None = None
@@ -121,11 +122,11 @@ class PrintDialog(QDialog):
         self.paper.setCurrentText("A4")
         self.wide, self.high = _length(10, 5000), _length(10, 5000)
         self.bleed = _length(0, 50)
-        self.bleed.setToolTip("How far the picture goes on beyond the cut")
+        self.bleed.setToolTip(tr("How far the picture goes on beyond the cut"))
         self.dpi = QSpinBox()
         self.dpi.setRange(30, 2400)
         self.dpi.setValue(round(FINE))
-        self.dpi.setToolTip("300 is fine in the hand, 150 on a wall")
+        self.dpi.setToolTip(tr("300 is fine in the hand, 150 on a wall"))
         self.columns, self.rows = QSpinBox(), QSpinBox()
         for name, field in (
             ("Paper", self.paper), ("Width", self.wide), ("Height", self.high),
@@ -133,11 +134,11 @@ class PrintDialog(QDialog):
             ("Rows", self.rows),
         ):  # fmt: skip
             form.addRow(name, field)
-            field.setAccessibleName(name)
+            field.setAccessibleName(tr(name))
             calm_wheel(field)
         for box in (self.columns, self.rows):
             box.setRange(1, 20)
-            box.setToolTip("How many proofs lie on one sheet")
+            box.setToolTip(tr("How many proofs lie on one sheet"))
         self._take_paper(size)
         self.paper.activated.connect(lambda _: self._take_paper(self._size))
         for length in (self.wide, self.high):
@@ -191,7 +192,7 @@ class PrintDialog(QDialog):
         else:
             self.view.sheet = sheet
             self.plan = plan_print(self._size, sheet.cell, float(self.dpi.value()), bleed=bleed)
-            self.says.setText(self.plan.text)
+            self.says.setText(tr(self.plan.text))
         self.go.setEnabled(self.view.sheet is not None)
         self.enlarge.setVisible(self.plan is not None and bool(self.plan.factors))
         self.view.update()

@@ -3,6 +3,7 @@
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QMessageBox, QWidget
 
+from overlay.app.parts.language import tr
 from overlay.app.parts.theme import dress
 
 
@@ -16,10 +17,10 @@ def ask_choice(parent: QWidget, title: str, text: str, choices: tuple[str, ...])
     """
     box = QMessageBox(parent)
     dress(box)
-    box.setWindowTitle(title)
+    box.setWindowTitle(tr(title))
     box.setTextFormat(Qt.TextFormat.PlainText)
-    box.setText(text)
-    buttons = {box.addButton(c, QMessageBox.ButtonRole.AcceptRole): c for c in choices}
+    box.setText(tr(text))
+    buttons = {box.addButton(tr(c), QMessageBox.ButtonRole.AcceptRole): c for c in choices}
     cancel = box.addButton(QMessageBox.StandardButton.Cancel)
     box.setDefaultButton(cancel)
     box.exec()

@@ -5,6 +5,7 @@ from PySide6.QtGui import QIcon, QPixmap, QResizeEvent
 from PySide6.QtWidgets import QFrame, QMenu, QScrollArea, QToolButton, QVBoxLayout, QWidget
 
 from overlay.app.parts.icons import set_icon
+from overlay.app.parts.language import tr
 
 
 def text_button(
@@ -17,9 +18,9 @@ def text_button(
     stretched : it takes the width that its row gives it.
     """
     button = QToolButton()
-    button.setText(text)
-    button.setToolTip(tip)
-    button.setAccessibleName(text)
+    button.setText(tr(text))
+    button.setToolTip(tr(tip))
+    button.setAccessibleName(tr(text))
     button.setCheckable(checkable)
     button.setProperty("wide", "true")
     if stretched:

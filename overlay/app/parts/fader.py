@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QWidget
 
 from overlay.app.parts.fields import calm_wheel
 from overlay.app.parts.icons import glyph
+from overlay.app.parts.language import tr
 from overlay.app.parts.theme import tone, tones
 
 _SNAP = 0.05
@@ -21,8 +22,8 @@ class Fader(QWidget):
     def __init__(self, name: str, tip: str, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setFixedSize(52, 122)
-        self.setToolTip(tip)
-        self.setAccessibleName(f"Facet {name}")
+        self.setToolTip(tr(tip))
+        self.setAccessibleName(tr(f"Facet {name}"))
         self._name, self._value, self._before = name, 0.0, 0.0
         self._dragging = False
         calm_wheel(self)
@@ -63,7 +64,7 @@ class Fader(QWidget):
         painter.drawText(text, Qt.AlignmentFlag.AlignCenter, f"{self._value * 100:.0f} %")
         painter.setPen(tone("faint"))
         painter.drawText(
-            text.translated(0, 15), Qt.AlignmentFlag.AlignCenter, self._name.capitalize()
+            text.translated(0, 15), Qt.AlignmentFlag.AlignCenter, tr(self._name.capitalize())
         )
 
     def mousePressEvent(self, event: QMouseEvent) -> None:

@@ -12,6 +12,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 
 
@@ -47,8 +48,8 @@ def percent_field(name: str, tip: str, most: int, changed: Callable[[float], obj
     field.setSuffix(" %")
     field.setKeyboardTracking(False)
     field.setAlignment(Qt.AlignmentFlag.AlignRight)
-    field.setToolTip(tip)
-    field.setAccessibleName(name)
+    field.setToolTip(tr(tip))
+    field.setAccessibleName(tr(name))
     field.valueChanged.connect(lambda value: changed(value / 100))
     calm_wheel(field)
     return field
@@ -80,10 +81,10 @@ class SliderField(QWidget):
         self.field.setAlignment(Qt.AlignmentFlag.AlignRight)
         self.field.setKeyboardTracking(False)
         for widget in (self.slider, self.field):
-            widget.setToolTip(tip)
-            widget.setAccessibleName(name)
+            widget.setToolTip(tr(tip))
+            widget.setAccessibleName(tr(name))
             calm_wheel(widget)
-        self.label = PlainLabel(name)
+        self.label = PlainLabel(tr(name))
         self.label.setMinimumWidth(64)
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)

@@ -1,8 +1,8 @@
-"""The language of the interface: texts are English in the code and translated where they are shown.
+"""The language of the interface: texts are English in the code, and translated as they are shown.
 
-A catalogue is a Qt Linguist file (`translations/de.ts`), read by a `QTranslator` of our own, so that
-nothing is compiled. What is put together at run time is looked up by its pattern: `Rename mill.png` by
-`Rename {0}`. Names that people gave stand in such texts as they are.
+A catalogue is a Qt Linguist file (`translations/de.ts`), read by a `QTranslator` of our own, so
+that nothing is compiled. What is put together at run time is looked up by its pattern: `Rename
+mill.png` by `Rename {0}`. Names that people gave stand in such texts as they are.
 """
 
 import re
@@ -16,6 +16,7 @@ CONTEXT = "overlay"
 LANGUAGES = {"en": "English", "de": "Deutsch"}
 _FOLDER = Path(__file__).parents[1] / "translations"
 _HOLE = re.compile(r"\{(\d)\}")
+_spoken: list[QTranslator] = []  # in use; Qt does not keep them alive
 _LONGEST = 400  # characters of a text that is looked up by its pattern
 
 
@@ -25,7 +26,7 @@ def catalogue_file(language: str) -> Path:
 
 
 def read_catalogue(path: Path) -> dict[str, str]:
-    """The translations of a Qt Linguist file by their sources; those that are unfinished left out."""
+    """The translations of a Qt Linguist file by their sources; without those unfinished."""
     found = {}
     for message in ET.parse(path).getroot().iter("message"):  # ours, not from outside
         source, target = message.findtext("source") or "", message.find("translation")
@@ -47,11 +48,15 @@ class Catalogue(QTranslator):
     def isEmpty(self) -> bool:
         return not self.texts
 
-    def translate(
-        self, context: str, sourceText: str, disambiguation: str | None = None, n: int = -1
-    ) -> str:
-        """What Qt asks for; nothing of other contexts than ours."""
-        return self.said(sourceText) if context == CONTEXT else ""
+    def translate(  # names as Qt has them
+        self,
+        context: str,
+        sourceText: str,  # noqa: N803
+        disambiguation: str | None = None,
+        n: int = -1,
+    ) -> str | None:
+        """What Qt asks for; None where it is to look elsewhere: an empty text would be shown."""
+        return self.said(sourceText) or None if context == CONTEXT else None
 
     def said(self, text: str) -> str:
         """A text translated, empty where there is no translation."""
@@ -64,31 +69,44 @@ class Catalogue(QTranslator):
         for pattern, target in self._patterns if len(text) <= _LONGEST else ():
             match = pattern.fullmatch(text)
             if match is not None:
-                values = [self.texts.get(v, v) for v in match.groups()]
+                values = [self._part(v) for v in match.groups()]
                 return _HOLE.sub(lambda hole, v=values: v[int(hole[1])], target)  # type: ignore[misc]
         return ""
 
+    def _part(self, value: str) -> str:
+        """What stands in a hole: a word of ours, a clause that is hung on, else as it is."""
+        hung = value.startswith((" ", ",", ";"))
+        return (self._looked_up(value) if hung else self.texts.get(value, "")) or value
+
 
 def _pattern(source: str) -> re.Pattern[str]:
-    """What a text with holes matches."""
-    parts = re.split(r"\{\d\}", source)
-    return re.compile("(.+?)".join(map(re.escape, parts)), re.DOTALL)
+    """What a text with holes matches.
+
+    A hole at another's end may hold a clause that is hung on; one at a word's end, its ending.
+    """
+    out = ""
+    for place, part in enumerate(_HOLE.split(source)):
+        if place % 2 == 0:
+            out += re.escape(part)
+        elif out.endswith(")"):
+            out += r"((?:[ ,;\n].*?)?)"
+        else:
+            out += "(.*?)" if out[-1:].isalpha() else "(.+?)"
+    return re.compile(out, re.DOTALL)
 
 
 def speak(application: QCoreApplication, language: str) -> None:
     """Have an application speak a language from now on; texts that are shown already stay."""
-    for old in application.property("translators") or ():
-        application.removeTranslator(old)
-    new: list[QTranslator] = []
+    while _spoken:
+        application.removeTranslator(_spoken.pop())
     if language != "en" and catalogue_file(language).exists():
         qt = QTranslator()
         place = QLibraryInfo.path(QLibraryInfo.LibraryPath.TranslationsPath)
         if qt.load(QLocale(language), "qtbase", "_", place):
-            new.append(qt)
-        new.append(Catalogue(read_catalogue(catalogue_file(language))))
-    for translator in new:
+            _spoken.append(qt)
+        _spoken.append(Catalogue(read_catalogue(catalogue_file(language))))
+    for translator in _spoken:
         application.installTranslator(translator)
-    application.setProperty("translators", new)
 
 
 def tr(text: str) -> str:

@@ -11,6 +11,7 @@ from PySide6.QtGui import QContextMenuEvent, QDrag, QMouseEvent
 from PySide6.QtWidgets import QApplication, QMenu, QWidget
 
 from overlay.app.parts.buttons import pop_up
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import plain
 
 MIME = "application/x-overlay-setting"
@@ -38,7 +39,7 @@ class Offers(QObject):
         for key, name in keys:
             place = menu if len(keys) == 1 else menu.addMenu(plain(name).replace("&", "&&"))
             for deed, text in self.DEEDS:
-                action = place.addAction(text)
+                action = place.addAction(tr(text))
                 action.triggered.connect(lambda _=False, k=key, d=deed: self.asked.emit(k, d))
         return menu
 

@@ -4,6 +4,7 @@ from importlib import import_module
 from types import ModuleType
 from typing import Any
 
+from overlay.app.parts.language import tr
 from overlay.app.parts.theme import tone
 
 
@@ -15,7 +16,7 @@ def load_plotting() -> ModuleType:
 def made_plot(plotting: ModuleType, name: str) -> Any:
     """An empty plot without the library's own menu; `name` is what screen readers say."""
     plot = plotting.PlotWidget()
-    plot.setAccessibleName(name)
+    plot.setAccessibleName(tr(name))
     plot.setMenuEnabled(False)
     plot.hideButtons()
     return plot

@@ -6,6 +6,7 @@ from PySide6.QtCore import QPoint, Qt, Signal
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QFrame, QLineEdit, QTreeWidget, QTreeWidgetItem, QVBoxLayout, QWidget
 
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import plain
 from overlay.app.parts.theme import dress
 from overlay.studio.sheets.axes import say
@@ -30,8 +31,8 @@ class SettingChooser(QFrame):
         box = QVBoxLayout(self)
         box.setContentsMargins(8, 8, 8, 8)
         self.search = QLineEdit()
-        self.search.setPlaceholderText("Which setting? Type a part of its name")
-        self.search.setAccessibleName("Search settings")
+        self.search.setPlaceholderText(tr("Which setting? Type a part of its name"))
+        self.search.setAccessibleName(tr("Search settings"))
         self.search.textChanged.connect(self._filter)
         self.search.returnPressed.connect(self._take)
         self.tree = QTreeWidget()
@@ -39,7 +40,7 @@ class SettingChooser(QFrame):
         self.tree.setHeaderHidden(True)
         self.tree.setRootIsDecorated(False)
         self.tree.setIndentation(12)
-        self.tree.setAccessibleName("Settings")
+        self.tree.setAccessibleName(tr("Settings"))
         self.tree.itemClicked.connect(self._clicked)
         box.addWidget(self.search)
         box.addWidget(self.tree, 1)
@@ -50,12 +51,12 @@ class SettingChooser(QFrame):
         groups: dict[str, QTreeWidgetItem] = {}
         for setting in sorted(settings, key=_order):
             if setting.group not in groups:
-                head = QTreeWidgetItem(self.tree, [plain(setting.group)])
+                head = QTreeWidgetItem(self.tree, [plain(tr(setting.group))])
                 head.setFlags(Qt.ItemFlag.ItemIsEnabled)
                 head.setExpanded(True)
                 groups[setting.group] = head
             item = QTreeWidgetItem(
-                groups[setting.group], [plain(setting.name), plain(say(setting.now, setting))]
+                groups[setting.group], [plain(tr(setting.name)), plain(say(setting.now, setting))]
             )
             item.setData(0, _KEY, setting.key)
             item.setTextAlignment(1, Qt.AlignmentFlag.AlignRight)

@@ -8,6 +8,7 @@ from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QSizePolicy, QToolButton, QWidget
 
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain, plain_tip
 
 _STAYS = 12_000  # milliseconds that a refusal is seen, unless it was dealt with before
@@ -46,7 +47,7 @@ class StatusLine(QFrame):
         row.setContentsMargins(12, 0, 12, 0)
         self.label = PlainLabel()
         self.label.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
-        self.label.setAccessibleName("Status")
+        self.label.setAccessibleName(tr("Status"))
         # A long line is cut at its end rather than widening the window; its tooltip has it whole.
         self.label.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
         self.action = QToolButton()
@@ -69,7 +70,7 @@ class StatusLine(QFrame):
         """Say something; `action` is a button that does `do`."""
         self._show(text, "")
         self.action.setVisible(bool(action))
-        self.action.setText(action)
+        self.action.setText(tr(action))
         self._do = do
 
     def refuse(self, text: str, action: str = "", do: Callable[[], object] | None = None) -> None:
@@ -94,7 +95,7 @@ class StatusLine(QFrame):
 
     def show_facts(self, text: str, all_of_them: str) -> None:
         """Figures at the right end; resting on them shows all there are."""
-        self.facts.setText(text)
+        self.facts.setText(tr(text))
         self.facts.setToolTip(plain_tip(all_of_them))
         self._make_room()
 
@@ -112,6 +113,7 @@ class StatusLine(QFrame):
         self.facts.setVisible(needed <= self.width())
 
     def _show(self, text: str, role: str) -> None:
+        text = tr(text)
         if text:
             _remember(text)
         self.label.setText(plain(text))

@@ -16,6 +16,7 @@ from PySide6.QtWidgets import (
 from overlay.app.parts.buttons import scrolled_column, text_button
 from overlay.app.parts.fields import SliderField, calm_wheel, keep_narrow, show_quietly
 from overlay.app.parts.icons import set_icon
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.document.passes import RUN_FROM, AnyPass, Enlarge, Settle
 
@@ -52,13 +53,13 @@ class PassCard(QFrame):
         self.says = PlainLabel()
         self.says.setWordWrap(True)
         self.says.setProperty("role", "faint")
-        self.on = QCheckBox("Runs with the next pull")
-        self.on.setToolTip("Without the tick the pass is kept, but not run")
+        self.on = QCheckBox(tr("Runs with the next pull"))
+        self.on.setToolTip(tr("Without the tick the pass is kept, but not run"))
         self.on.clicked.connect(lambda on: self._change("On" if on else "Off", off=not on))
         self._make_fields()
         self.result = PlainLabel()
         self.result.setWordWrap(True)
-        self.cues = PlainLabel("Cues that take part")
+        self.cues = PlainLabel(tr("Cues that take part"))
         self.cues.setProperty("role", "faint")
         self._boxes: list[QCheckBox] = []
         for part in (self.says, self.on, self.departure, self.factor, self.marks, self.rim):
@@ -83,7 +84,7 @@ class PassCard(QFrame):
         self.factor.settled.connect(lambda v: self._change("Factor", factor=round(v, 2)))
         self.marks = _choice("Marks", "Whether marks become larger with the picture")
         for text, key in _MARKS:
-            self.marks.addItem(text, key)
+            self.marks.addItem(tr(text), key)
         self.marks.activated.connect(
             lambda _: self._change("Marks", marks=self.marks.currentData())
         )
@@ -96,8 +97,8 @@ class PassCard(QFrame):
         self.title.setProperty("role", "title")
         remove = QToolButton()
         set_icon(remove, "remove")
-        remove.setToolTip("Remove this pass (Del)")
-        remove.setAccessibleName("Remove pass")
+        remove.setToolTip(tr("Remove this pass (Del)"))
+        remove.setAccessibleName(tr("Remove pass"))
         remove.clicked.connect(self.remove_asked)
         self.remove = remove
         self.back = text_button("Cue", "Back to the selected cue (Esc)")
@@ -112,12 +113,12 @@ class PassCard(QFrame):
         self.seed = QSpinBox()
         self.seed.setRange(0, 2**31 - 1)
         self.seed.setKeyboardTracking(False)
-        self.seed.setAccessibleName("Seed of the pass")
-        self.seed.setToolTip("Another seed runs this pass again; what came before stays")
+        self.seed.setAccessibleName(tr("Seed of the pass"))
+        self.seed.setToolTip(tr("Another seed runs this pass again; what came before stays"))
         self.seed.valueChanged.connect(lambda v: self._change("Seed", seed=v))
         calm_wheel(self.seed)
-        self.own_seed = QCheckBox("Seed of its own")
-        self.own_seed.setToolTip("Without the tick it follows the run's seed")
+        self.own_seed = QCheckBox(tr("Seed of its own"))
+        self.own_seed.setToolTip(tr("Without the tick it follows the run's seed"))
         self.own_seed.clicked.connect(
             lambda on: self._change("Seed", seed=self.seed.value() if on else None)
         )
@@ -152,7 +153,7 @@ class PassCard(QFrame):
         cues : names of those that can take part. size : (width, height) that comes out.
         """
         self._showing = True
-        self.title.setText(f"{later.title}, pass {place[0] + 1}")
+        self.title.setText(tr(f"{later.title}, pass {place[0] + 1}"))
         self.says.setText(_SAYS[later.kind])
         self.on.setChecked(not later.off)
         self.departure.set_value(round(100 * later.departure))
@@ -170,7 +171,7 @@ class PassCard(QFrame):
         self.own_seed.setEnabled(later.runs)
         self.seed.setEnabled(later.runs and later.seed is not None)
         show_quietly(self.seed, later.seed or 0)
-        self.result.setText(f"{size[0]} x {size[1]} pixels{_how(later)}")
+        self.result.setText(tr(f"{size[0]} x {size[1]} pixels{_how(later)}"))
         self._show_cues(later, cues)
         self.earlier.setEnabled(place[0] > 0)
         self.later.setEnabled(place[0] < place[1] - 1)
@@ -180,7 +181,7 @@ class PassCard(QFrame):
         self.rim.clear()
         self.rim.addItem(_EVERYWHERE, None)
         for name in regions:
-            self.rim.addItem(f"Rim of {name}", name)
+            self.rim.addItem(tr(f"Rim of {name}"), name)
         self.rim.setCurrentIndex(max(self.rim.findData(later.rim_of), 0))
 
     def _show_cues(self, later: AnyPass, names: list[str]) -> None:
@@ -194,7 +195,7 @@ class PassCard(QFrame):
             box.setVisible(i < len(names))
             if i < len(names):
                 box.setText(names[i].replace("&", "&&"))
-                box.setAccessibleName(f"{names[i]} takes part")
+                box.setAccessibleName(tr(f"{names[i]} takes part"))
                 box.setChecked(later.hears(names[i]))
 
     def _change(self, what: str, **changes: Any) -> None:
@@ -204,8 +205,8 @@ class PassCard(QFrame):
 
 def _choice(name: str, tip: str) -> QComboBox:
     box = QComboBox()
-    box.setAccessibleName(name)
-    box.setToolTip(tip)
+    box.setAccessibleName(tr(name))
+    box.setToolTip(tr(tip))
     keep_narrow(box)
     return box
 

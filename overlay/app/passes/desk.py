@@ -12,6 +12,7 @@ from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.buttons import pop_up
 from overlay.app.parts.images import to_image
+from overlay.app.parts.language import tr
 from overlay.app.parts.theme import ROW
 from overlay.app.passes.card import PassCard
 from overlay.app.passes.lanes import Lane, PassFilm, PassMarks, PassNames
@@ -271,7 +272,7 @@ class PassDesk(QObject):
             ("Compare with before", self.compare),
             ("Remove", self.remove),
         ):
-            menu.addAction(text).triggered.connect(lambda _=False, d=do: d())
+            menu.addAction(tr(text)).triggered.connect(lambda _=False, d=do: d())
         pop_up(menu, where)
 
     def commands(self) -> Entries:

@@ -16,6 +16,7 @@ from PySide6.QtWidgets import QApplication, QMenu, QToolButton, QWidget
 from overlay.app.parts.buttons import pop_up
 from overlay.app.parts.icons import set_icon
 from overlay.app.parts.images import paint_filling
+from overlay.app.parts.language import tr
 from overlay.app.parts.theme import ROW, tone
 from overlay.app.passes.track import PLUS, STRETCH, PassTrack, short_name
 
@@ -70,17 +71,19 @@ class PassNames(Lane):
         self.add = QToolButton()
         super().__init__(track, 24)
         self.setToolTip(
-            "Passes after the run. Click: its settings and its stage. Drag: another order. "
-            "Right click: off, compared, removed"
+            tr(
+                "Passes after the run. Click: its settings and its stage. Drag: another order. "
+                "Right click: off, compared, removed"
+            )
         )
-        self.setAccessibleName("Passes")
+        self.setAccessibleName(tr("Passes"))
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.add.setParent(self)
         self.add.setFixedSize(max(PLUS - 2, 24), 24)
         self.add.setStyleSheet("min-height: 0; padding: 0;")
         set_icon(self.add, "add")
-        self.add.setToolTip("Add a pass: settle, refine, enlarge")
-        self.add.setAccessibleName("Add a pass")
+        self.add.setToolTip(tr("Add a pass: settle, refine, enlarge"))
+        self.add.setAccessibleName(tr("Add a pass"))
         self.add.clicked.connect(lambda: pop_up(self.menu(), self._below_add()))
         self._fit()
 
@@ -88,7 +91,9 @@ class PassNames(Lane):
         """What can be added."""
         menu = QMenu(self)
         for text, kind in _KINDS:
-            menu.addAction(text).triggered.connect(lambda _=False, k=kind: self.add_asked.emit(k))
+            menu.addAction(tr(text)).triggered.connect(
+                lambda _=False, k=kind: self.add_asked.emit(k)
+            )
         return menu
 
     def _below_add(self) -> QPoint:
@@ -108,7 +113,7 @@ class PassNames(Lane):
                 painter.setPen(QPen(tone("register"), 2))
                 painter.drawLine(QPointF(box.left(), 18), QPointF(box.right(), 18))
             painter.setPen(tone("faint" if later.off else "ink"))
-            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, short_name(later))
+            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, tr(short_name(later)))
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         steps = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1}
@@ -134,7 +139,7 @@ class PassFilm(Lane):
 
     def __init__(self, track: PassTrack) -> None:
         super().__init__(track, 38)
-        self.setAccessibleName("Pictures after the passes")
+        self.setAccessibleName(tr("Pictures after the passes"))
         self._frames: dict[int, QImage] = {}
 
     def show_frames(self, frames: dict[int, QImage]) -> None:
@@ -155,7 +160,7 @@ class PassFilm(Lane):
                 painter.fillRect(box, QBrush(tone("hairline"), Qt.BrushStyle.BDiagPattern))
             elif frame is None:
                 painter.setPen(tone("faint"))
-                painter.drawText(box, Qt.AlignmentFlag.AlignCenter, "next pull")
+                painter.drawText(box, Qt.AlignmentFlag.AlignCenter, tr("next pull"))
             if index == self.track.selected:
                 painter.setPen(QPen(tone("register"), 2))
                 painter.drawRect(box.adjusted(1, 1, -1, -1))
@@ -169,7 +174,7 @@ class PassMarks(Lane):
     def __init__(self, track: PassTrack, name: str) -> None:
         self.name, self.possible = name, True
         super().__init__(track, ROW)
-        self.setToolTip("Whether this cue takes part in each pass: click to change it")
+        self.setToolTip(tr("Whether this cue takes part in each pass: click to change it"))
 
     def set_cue(self, name: str, *, possible: bool) -> None:
         """Stand for a cue.
@@ -179,7 +184,7 @@ class PassMarks(Lane):
         possible : whether such a cue has anything to give in a pass.
         """
         self.name, self.possible = name, possible
-        self.setAccessibleName(f"Passes of {name}")
+        self.setAccessibleName(tr(f"Passes of {name}"))
         self.setEnabled(possible)
         self.update()
 

@@ -4,6 +4,7 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QSizePolicy, QWidget
 
 from overlay.app.parts.buttons import text_button
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain_tip
 from overlay.studio.advising.advice import Advice
 
@@ -24,7 +25,7 @@ class AdviceLine(QFrame):
         row.setContentsMargins(12, 0, 12, 0)
         row.setSpacing(6)
         self.label = PlainLabel()
-        self.label.setAccessibleName("Advice")
+        self.label.setAccessibleName(tr("Advice"))
         self.label.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
         self.action = text_button("", "Do what the advice says; it can be undone")
         self.action.clicked.connect(lambda: self.followed.emit(self.advice))
@@ -58,9 +59,9 @@ class AdviceLine(QFrame):
         self.setVisible(advice is not None)
         if advice is None:
             return
-        self.label.setText(advice.text)
+        self.label.setText(tr(advice.text))
         self.label.setToolTip(plain_tip(advice.text))
         self.action.setText(advice.action)
         self.action.setVisible(bool(advice.action))
-        self.more.setText(f"{self._place + 1} of {len(self._advice)}")
+        self.more.setText(tr(f"{self._place + 1} of {len(self._advice)}"))
         self.more.setVisible(len(self._advice) > 1)

@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QToolButton, QWidg
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import calm_wheel
 from overlay.app.parts.icons import set_icon
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.picture.comparing import Compare
 from overlay.app.picture.look import VIEW
@@ -99,7 +100,7 @@ class CompareBar(QFrame):
         """Say when what is chosen is not there, for instance a last proof before the second."""
         gone = [box.currentText() for box in (self.left, self.right)
                 if box.currentData() not in names]  # fmt: skip
-        self.missing.setText(f"no {gone[0].lower()} yet" if gone else "")
+        self.missing.setText(tr(f"no {gone[0].lower()} yet" if gone else ""))
         for box in (self.left, self.right):
             for i in range(box.count()):
                 item = box.model().item(i)  # type: ignore[attr-defined]
@@ -109,9 +110,9 @@ class CompareBar(QFrame):
 def _choices(entries: tuple[tuple[str, str], ...], name: str) -> QComboBox:
     box = QComboBox()
     for key, text in entries:
-        box.addItem(text, key)
-    box.setAccessibleName(name)
-    box.setToolTip(f"{name} in the comparison")
+        box.addItem(tr(text), key)
+    box.setAccessibleName(tr(name))
+    box.setToolTip(tr(f"{name} in the comparison"))
     box.setMinimumWidth(120)
     box.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
     calm_wheel(box)

@@ -7,6 +7,7 @@ from PySide6.QtGui import QImage
 
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.images import to_image
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import plain
 from overlay.app.parts.theme import tone
 from overlay.app.picture.look import OF_PROOF
@@ -121,5 +122,5 @@ class LiveLookDesk(QObject):
         )
         later = self.shown.later
         hidden = f"; {', '.join(later)} come{'s' * (len(later) == 1)} later" if later else ""
-        words = plain(f"A look, not a proof{foretold}{hidden}")
+        words = plain(tr(f"A look, not a proof{foretold}{hidden}"))
         self.stage.view.show_legend([(tone("register"), words)])

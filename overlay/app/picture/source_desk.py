@@ -5,6 +5,7 @@ from PySide6.QtGui import QImage
 
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.images import to_image
+from overlay.app.parts.language import tr
 from overlay.app.picture.stage import PictureStage
 from overlay.studio.making.laying import lay_canvas
 
@@ -25,7 +26,7 @@ class SourceDesk(QObject):
             if not recipe.prompt:  # else what words have drawn lies under the proof
                 self.stage.set_image("source", None)
             self.stage.view.show_hint(
-                "Drop a picture here to make it the source, or say what is seen"
+                tr("Drop a picture here to make it the source, or say what is seen")
             )
             return
 

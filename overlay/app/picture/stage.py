@@ -20,6 +20,7 @@ from overlay.app.floor.commands import Command, Entries
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import calm_wheel
 from overlay.app.parts.icons import set_icon
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.status import StatusLine
 from overlay.app.parts.theme import tone
@@ -103,7 +104,7 @@ class PictureStage(QWidget):
         self.zoom = PlainLabel()
         self.zoom.setProperty("role", "faint")
         fit = text_button("", "Show the whole picture (F)")
-        fit.setAccessibleName("Fit")
+        fit.setAccessibleName(tr("Fit"))
         set_icon(fit, "fit")
         fit.clicked.connect(self.view.fit)
         actual = text_button("1:1", "Actual pixels (1)")
@@ -124,7 +125,7 @@ class PictureStage(QWidget):
             ),
         ):
             button = text_button(text, tip, checkable=True)
-            button.setAccessibleName(tip.split(":", 1)[0])
+            button.setAccessibleName(tr(tip.split(":", 1)[0]))
             set_icon(button, tool)
             button.clicked.connect(lambda on, t=tool: self.use_tool(t if on else ""))
             self.tools[tool] = button
@@ -144,14 +145,16 @@ class PictureStage(QWidget):
         self.strength.setRange(0, 100)
         self.strength.setValue(75)
         self.strength.setFixedWidth(90)
-        self.strength.setToolTip("How strongly the map covers the picture")
-        self.strength.setAccessibleName("Strength of the map")
+        self.strength.setToolTip(tr("How strongly the map covers the picture"))
+        self.strength.setAccessibleName(tr("Strength of the map"))
         self.strength.valueChanged.connect(lambda _: self.refresh())
         self.aspect = QComboBox()
         for text, key in _ASPECTS:
-            self.aspect.addItem(text, key)
-        self.aspect.setToolTip("Which part of the decision is shown: large forms, marks, or colour")
-        self.aspect.setAccessibleName("Aspect of influence")
+            self.aspect.addItem(tr(text), key)
+        self.aspect.setToolTip(
+            tr("Which part of the decision is shown: large forms, marks, or colour")
+        )
+        self.aspect.setAccessibleName(tr("Aspect of influence"))
         calm_wheel(self.aspect)
         self.aspect.activated.connect(lambda _: self.view_changed.emit(self._mode))
         row.addSpacing(6)
@@ -159,9 +162,9 @@ class PictureStage(QWidget):
         row.addWidget(self.aspect)
         self.drawn_as = QComboBox()
         for text, key in _DRAWN_AS:
-            self.drawn_as.addItem(text, key)
-        self.drawn_as.setToolTip("The drawn scene, how far each place is, or which thing it is")
-        self.drawn_as.setAccessibleName("Drawn as")
+            self.drawn_as.addItem(tr(text), key)
+        self.drawn_as.setToolTip(tr("The drawn scene, how far each place is, or which thing it is"))
+        self.drawn_as.setAccessibleName(tr("Drawn as"))
         calm_wheel(self.drawn_as)
         row.addWidget(self.drawn_as)
 

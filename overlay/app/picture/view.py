@@ -15,6 +15,7 @@ from PySide6.QtGui import (
 from PySide6.QtWidgets import QWidget
 
 from overlay.app.parts.drops import TakesPictures
+from overlay.app.parts.language import tr
 from overlay.app.parts.theme import tone
 from overlay.app.picture.comparing import ComparedView
 from overlay.app.picture.marks import paint_box, paint_legend
@@ -38,9 +39,9 @@ class PictureView(TakesPictures, ComparedView):
         self.setAcceptDrops(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setMinimumSize(240, 180)
-        self.setAccessibleName("Picture")
+        self.setAccessibleName(tr("Picture"))
         self.setToolTip(
-            "Wheel zooms, dragging with Space or the middle button pans, double click fits"
+            tr("Wheel zooms, dragging with Space or the middle button pans, double click fits")
         )
         self._over: QImage | None = None
         self._over_strength = 0.0
@@ -137,7 +138,7 @@ class PictureView(TakesPictures, ComparedView):
 
     def _paint_hint(self, painter: QPainter) -> None:
         painter.setPen(QColor("#161615"))
-        painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, self._hint)
+        painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, tr(self._hint))
 
     # Hand and keys --------------------------------------------------------------------------
 

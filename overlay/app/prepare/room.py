@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import SliderField, keep_narrow
 from overlay.app.parts.icons import set_icon
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.picture.tools import BrushTool, FrameTool, PickTool, PictureTool
 from overlay.app.picture.view import PictureView
@@ -51,7 +52,7 @@ class PrepareRoom(QWidget):
         row.setSpacing(1)
         self.view = PictureView()
         self.view.setAcceptDrops(False)
-        self.view.setAccessibleName("Picture that is made ready")
+        self.view.setAccessibleName(tr("Picture that is made ready"))
         row.addWidget(self.view, 1)
         row.addWidget(self._side())
         self._aspect = 1.5  # of the straightened picture
@@ -87,13 +88,15 @@ class PrepareRoom(QWidget):
         column.addWidget(self.brush_size)
         self.strokes = QListWidget()
         self.strokes.setFixedHeight(86)
-        self.strokes.setToolTip("Every retouch and stroke; Del takes the selected one away")
-        self.strokes.setAccessibleName("Retouches and strokes")
+        self.strokes.setToolTip(tr("Every retouch and stroke; Del takes the selected one away"))
+        self.strokes.setAccessibleName(tr("Retouches and strokes"))
         column.addWidget(self.strokes)
 
     def _add_tones(self, column: QVBoxLayout) -> None:
-        self.working = QCheckBox("Bring to working size")
-        self.working.setToolTip("About 0.8 megapixels, proportions kept: quick to try things with")
+        self.working = QCheckBox(tr("Bring to working size"))
+        self.working.setToolTip(
+            tr("About 0.8 megapixels, proportions kept: quick to try things with")
+        )
         self.working.clicked.connect(lambda on: self._change("Working size", working_size=on))
         column.addWidget(self.working)
         self.dark = SliderField("Dark end", "This lightness becomes black", 0, 0.98, 0.01)
@@ -127,19 +130,19 @@ class PrepareRoom(QWidget):
         row = QHBoxLayout()
         self.aspect = QComboBox()
         self.aspect.addItems(list(ASPECTS))
-        self.aspect.setToolTip("Proportions of the frame that is dragged")
-        self.aspect.setAccessibleName("Proportions")
+        self.aspect.setToolTip(tr("Proportions of the frame that is dragged"))
+        self.aspect.setAccessibleName(tr("Proportions"))
         keep_narrow(self.aspect)
         self.aspect.activated.connect(lambda _: self._set_aspect())
         self.whole = QToolButton()
-        self.whole.setText("All of it")
-        self.whole.setToolTip("Crop nothing away")
+        self.whole.setText(tr("All of it"))
+        self.whole.setToolTip(tr("Crop nothing away"))
         self.whole.setProperty("wide", "true")
         self.whole.clicked.connect(lambda: self._change("Crop nothing", crop=_WHOLE))
         self.turn = QToolButton()
         set_icon(self.turn, "turn")
-        self.turn.setToolTip("Turn clockwise by a quarter")
-        self.turn.setAccessibleName("Turn by a quarter")
+        self.turn.setToolTip(tr("Turn clockwise by a quarter"))
+        self.turn.setAccessibleName(tr("Turn by a quarter"))
         self.turn.clicked.connect(self._turn)
         row.addWidget(self.aspect, 1)
         row.addWidget(self.whole)
@@ -155,30 +158,30 @@ class PrepareRoom(QWidget):
     def _brush_row(self) -> QHBoxLayout:
         row = QHBoxLayout()
         self.colour_button = QToolButton()
-        self.colour_button.setToolTip("The brush's colour: choose another")
-        self.colour_button.setAccessibleName("Colour of the brush")
+        self.colour_button.setToolTip(tr("The brush's colour: choose another"))
+        self.colour_button.setAccessibleName(tr("Colour of the brush"))
         self.colour_button.setProperty("wide", "true")
         self.colour_button.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
         self.colour_button.clicked.connect(self._choose_colour)
-        row.addWidget(PlainLabel("Colour"))
+        row.addWidget(PlainLabel(tr("Colour")))
         row.addWidget(self.colour_button)
         row.addStretch()
         return row
 
     def _end_rows(self) -> QVBoxLayout:
         column = QVBoxLayout()
-        self.save = QPushButton("Save to the tray")
+        self.save = QPushButton(tr("Save to the tray"))
         self.save.setProperty("primary", "true")
-        self.save.setToolTip("Write it as a new picture; the one it came from stays as it is")
+        self.save.setToolTip(tr("Write it as a new picture; the one it came from stays as it is"))
         self.save.clicked.connect(lambda: self.save_asked.emit(False))
         row = QHBoxLayout()
         self.save_source = QToolButton()
-        self.save_source.setText("Save as the source")
-        self.save_source.setToolTip("Write it, and start from it")
+        self.save_source.setText(tr("Save as the source"))
+        self.save_source.setToolTip(tr("Write it, and start from it"))
         self.save_source.clicked.connect(lambda: self.save_asked.emit(True))
         self.leave = QToolButton()
-        self.leave.setText("Leave")
-        self.leave.setToolTip("Back to the bench without saving (Esc)")
+        self.leave.setText(tr("Leave"))
+        self.leave.setToolTip(tr("Back to the bench without saving (Esc)"))
         self.leave.clicked.connect(self.left)
         for button in (self.save_source, self.leave):
             button.setProperty("wide", "true")
@@ -211,7 +214,7 @@ class PrepareRoom(QWidget):
         """Begin with a picture."""
         self.model = model
         self.view.show_image(None)
-        self.title.setText(f"Prepare {model.path.name}")
+        self.title.setText(tr(f"Prepare {model.path.name}"))
         self.use_tool("crop")
         self.view.fit()
         self.refresh()
@@ -244,7 +247,7 @@ class PrepareRoom(QWidget):
         self._aspect = image.width() / image.height()
         self._set_aspect()
         self.view.show_image(image)
-        self.size_text.setText(f"Finished: {finished.width()} x {finished.height()} pixels")
+        self.size_text.setText(tr(f"Finished: {finished.width()} x {finished.height()} pixels"))
 
     def set_colour(self, colour: str) -> None:
         """Give the brush a colour."""

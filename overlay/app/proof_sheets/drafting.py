@@ -4,6 +4,7 @@ from pydantic import ValidationError
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from overlay.app.floor.floor import Floor
+from overlay.app.parts.language import tr
 from overlay.app.parts.setting_chooser import SettingChooser
 from overlay.app.proof_sheets.room import SheetRoom
 from overlay.app.proof_sheets.wells import Well, open_chooser
@@ -126,7 +127,7 @@ class Drafting(QObject):
         count = sheet.rows * sheet.columns
         seconds = count * self._seconds(sheet.pixels)
         time = f"{seconds:.0f} s" if seconds < 90 else f"{seconds / 60:.0f} min"
-        self.room.foretold.setText(f"{count} cells, about {time}")
+        self.room.foretold.setText(tr(f"{count} cells, about {time}"))
 
     def _seconds(self, pixels: int | None) -> float:
         """What a cell takes, from cells before it, else from the last proof."""

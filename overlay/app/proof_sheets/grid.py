@@ -16,6 +16,7 @@ from PySide6.QtWidgets import QAbstractScrollArea
 
 from overlay.app.parts import mips
 from overlay.app.parts.icons import glyph
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import plain
 from overlay.app.parts.theme import tone
 from overlay.app.proof_sheets.linked_zoom import LinkedZoom
@@ -43,7 +44,7 @@ class SheetGrid(QAbstractScrollArea, LinkedZoom):
 
     def __init__(self) -> None:
         super().__init__()
-        self.setAccessibleName("Cells of the sheet")
+        self.setAccessibleName(tr("Cells of the sheet"))
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.viewport().setMouseTracking(True)
         self.shown: ShownSheet | None = None
@@ -173,7 +174,7 @@ class SheetGrid(QAbstractScrollArea, LinkedZoom):
         if self.shown is None:
             painter.setPen(tone("ink"))
             flags = Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap
-            painter.drawText(self.viewport().rect().adjusted(60, 0, -60, 0), flags, self.empty)
+            painter.drawText(self.viewport().rect().adjusted(60, 0, -60, 0), flags, tr(self.empty))
             return
         sheet = self.shown.sheet
         for row in range(sheet.rows):
@@ -215,10 +216,10 @@ class SheetGrid(QAbstractScrollArea, LinkedZoom):
             painter.setPen(tone("alarm"))
             flags = Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWrapAnywhere
             painter.drawText(rect.adjusted(6, 4, -6, -4), flags, plain(cell.fault))
-            painter.drawText(line, left, "no proof")
+            painter.drawText(line, left, tr("no proof"))
             return
         if cell.look or not cell.recipe_hash:
-            painter.drawText(line, left, "look" if cell.look else "waits")
+            painter.drawText(line, left, tr("look" if cell.look else "waits"))
             return
         figure = cell.figures.get(self.measure)
         if figure is not None:

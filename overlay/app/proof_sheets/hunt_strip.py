@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from overlay.app.parts import mips
 from overlay.app.parts.buttons import text_button
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.theme import tone
 from overlay.app.picture.over import OverPicture
@@ -24,7 +25,7 @@ class HuntStrip(OverPicture):
     def __init__(self, view: QWidget) -> None:
         super().__init__(view, most=900)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Hunt")
+        self.setAccessibleName(tr("Hunt"))
         box = QVBoxLayout(self)
         box.setContentsMargins(10, 6, 10, 8)
         row = QHBoxLayout()
@@ -51,7 +52,7 @@ class HuntStrip(OverPicture):
         """Show what has come so far."""
         self._pictures.show_sheet(shown)
         words = "seed" if shown.sheet.across.key == "seed" else "strayed towards"
-        self.title.setText(f"Hunt, {words} {shown.labels[0][self.place]}")
+        self.title.setText(tr(f"Hunt, {words} {shown.labels[0][self.place]}"))
 
     def walk_to(self, place: int) -> None:
         """Look at another one."""

@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QHBoxLayout, QVBoxLayou
 
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import calm_wheel, keep_narrow
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain
 from overlay.app.parts.theme import tone
 from overlay.app.picture.over import OverPicture
@@ -27,7 +28,7 @@ class MeetPanel(OverPicture):
 
     def __init__(self, view: QWidget) -> None:
         super().__init__(view, most=640)
-        self.setAccessibleName("Meet a target")
+        self.setAccessibleName(tr("Meet a target"))
         box = QVBoxLayout(self)
         box.setContentsMargins(12, 8, 12, 10)
         box.setSpacing(6)
@@ -57,13 +58,14 @@ class MeetPanel(OverPicture):
         self.measure, self.sense = QComboBox(), QComboBox()
         keep_narrow(self.measure)
         keep_narrow(self.sense)
-        self.measure.setAccessibleName("Measure to meet")
-        self.sense.addItems(list(_SENSES))
-        self.sense.setAccessibleName("How it is to be met")
+        self.measure.setAccessibleName(tr("Measure to meet"))
+        for sense in _SENSES:
+            self.sense.addItem(tr(sense), sense)
+        self.sense.setAccessibleName(tr("How it is to be met"))
         self.value = QDoubleSpinBox()
         self.value.setRange(-100, 1000)
         self.value.setDecimals(1)
-        self.value.setAccessibleName("Target")
+        self.value.setAccessibleName(tr("Target"))
         calm_wheel(self.value)
         self.seek = text_button("Find", "Pull at most seven trials and find the setting")
         self.seek.clicked.connect(self.find_asked)
@@ -75,11 +77,11 @@ class MeetPanel(OverPicture):
 
     def open(self, setting: Setting, measures: dict[str, float]) -> None:
         """Ask for a target of one of these measures, which are what the last proof has."""
-        self.title.setText(plain(f"Meet a target by {setting.title}"))
+        self.title.setText(plain(tr(f"Meet a target by {setting.title}")))
         before = self.measure.currentData()
         self.measure.clear()
         for key, value in measures.items():
-            self.measure.addItem(plain(f"{measure_title(key)} (now {value:.0f})"), key)
+            self.measure.addItem(plain(tr(f"{measure_title(key)} (now {value:.0f})")), key)
         self.measure.setCurrentIndex(max(self.measure.findData(before), 0))
         now = measures.get(self.measure.currentData(), 60)
         self.value.setValue(round(now))
@@ -93,7 +95,7 @@ class MeetPanel(OverPicture):
     @property
     def target(self) -> Target:
         """What is asked for."""
-        return Target(self.measure.currentData(), self.value.value(), self.sense.currentText())
+        return Target(self.measure.currentData(), self.value.value(), self.sense.currentData())
 
     def show_meeting(self, meeting: Meeting, *, done: bool) -> None:
         """Show the trials so far, and at the end what was found."""
@@ -101,7 +103,7 @@ class MeetPanel(OverPicture):
         if done:
             self.say(meeting.sentences())
             self.take.setEnabled(True)
-            self.take.setText(f"Take {say(meeting.best.value, meeting.setting)}")
+            self.take.setText(tr(f"Take {say(meeting.best.value, meeting.setting)}"))
         else:
             self.say(f"Trial {len(meeting.trials)} of at most seven…")
 
@@ -125,7 +127,7 @@ class _Curve(QWidget):
     def __init__(self) -> None:
         super().__init__()
         self.setFixedHeight(_TALL)
-        self.setAccessibleName("Trials")
+        self.setAccessibleName(tr("Trials"))
         self._meeting: Meeting | None = None
 
     def sizeHint(self) -> QSize:

@@ -3,6 +3,7 @@
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QImage, QKeyEvent
 
+from overlay.app.parts.language import tr
 from overlay.app.parts.theme import tone
 from overlay.app.picture.view import PictureView
 
@@ -15,7 +16,7 @@ class PairView(PictureView):
 
     def __init__(self) -> None:
         super().__init__()
-        self.setAccessibleName("Picked cells")
+        self.setAccessibleName(tr("Picked cells"))
         self._images: list[QImage] = []
         self._names: list[str] = []
         self._shown_first = True

@@ -10,6 +10,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QVBoxLayout
 
 from overlay.app.parts.fields import keep_narrow
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain
 from overlay.app.parts.plotting import dress_plot, made_plot
 from overlay.app.parts.theme import tone
@@ -40,11 +41,11 @@ class TradeOffPlot(QFrame):
         self.up, self.across = QComboBox(), QComboBox()
         for word, combo in (("up", self.up), ("across", self.across)):
             keep_narrow(combo)
-            combo.setAccessibleName(f"Measure {word}")
-            combo.setToolTip(f"Which measure goes {word}")
+            combo.setAccessibleName(tr(f"Measure {word}"))
+            combo.setToolTip(tr(f"Which measure goes {word}"))
             combo.activated.connect(lambda _: self._chosen())
             row = QHBoxLayout()
-            label = PlainLabel(word)
+            label = PlainLabel(tr(word))
             label.setProperty("role", "faint")
             label.setFixedWidth(42)
             row.addWidget(label)

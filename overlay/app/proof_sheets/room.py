@@ -16,6 +16,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import calm_wheel, keep_narrow
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain
 from overlay.app.proof_sheets.grid import SheetGrid
 from overlay.app.proof_sheets.pair import PairView
@@ -79,27 +80,27 @@ class SheetRoom(QWidget):
         row.setSpacing(8)
         self.sheets = QComboBox()
         self.sheets.setMinimumWidth(220)
-        self.sheets.setAccessibleName("Sheets of this project")
-        self.sheets.setToolTip("The sheets of this project, and a new one")
+        self.sheets.setAccessibleName(tr("Sheets of this project"))
+        self.sheets.setToolTip(tr("The sheets of this project, and a new one"))
         calm_wheel(self.sheets)
         self.sheets.activated.connect(lambda _: self.sheet_chosen.emit(self.sheets.currentData()))
         self.remove = text_button("Remove", "Take this sheet out of the project; its proofs stay")
         self.remove.clicked.connect(self.remove_asked)
         self.cell_size = QComboBox()
         for text, pixels in _SIZES:
-            self.cell_size.addItem(text, pixels)
-        self.cell_size.setAccessibleName("Size of cells")
+            self.cell_size.addItem(tr(text), pixels)
+        self.cell_size.setAccessibleName(tr("Size of cells"))
         self.cell_size.setToolTip(
-            "Small proofs tell most of it; chosen ones are pulled large later"
+            tr("Small proofs tell most of it; chosen ones are pulled large later")
         )
         calm_wheel(self.cell_size)
         self.foretold = PlainLabel()
         self.foretold.setProperty("role", "faint")
         self.foretold.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
-        self.fill = QPushButton("Pull the sheet")
+        self.fill = QPushButton(tr("Pull the sheet"))
         self.fill.setProperty("primary", "true")
         self.fill.setFixedHeight(30)
-        self.fill.setToolTip("Pull every cell that is not kept already (Ctrl+Return)")
+        self.fill.setToolTip(tr("Pull every cell that is not kept already (Ctrl+Return)"))
         self.fill.clicked.connect(self.fill_asked)
         self.stop = text_button("Stop", "Leave the cells that are still to come (Esc)")
         self.stop.clicked.connect(self.stop_asked)
@@ -121,7 +122,7 @@ class SheetRoom(QWidget):
         self.facts = PlainLabel()
         self.facts.setContentsMargins(10, 0, 6, 0)
         self.facts.setWordWrap(True)
-        self.facts.setAccessibleName("Picked cells' figures")
+        self.facts.setAccessibleName(tr("Picked cells' figures"))
         self.facts.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
         box.addWidget(self.down, 1)
         box.addWidget(self.facts)
@@ -137,9 +138,9 @@ class SheetRoom(QWidget):
         row.setContentsMargins(8, 0, 8, 0)
         self.measure = QComboBox()
         keep_narrow(self.measure)
-        self.measure.setAccessibleName("Measure under the cells")
-        self.measure.setToolTip("Which measure stands under the cells and tints them by rank")
-        label = PlainLabel("Under cells")
+        self.measure.setAccessibleName(tr("Measure under the cells"))
+        self.measure.setToolTip(tr("Which measure stands under the cells and tints them by rank"))
+        label = PlainLabel(tr("Under cells"))
         label.setProperty("role", "faint")
         row.addWidget(label)
         row.addWidget(self.measure, 1)
@@ -164,7 +165,7 @@ class SheetRoom(QWidget):
         """List the project's sheets; -1 is a new one."""
         blocked = self.sheets.blockSignals(True)
         self.sheets.clear()
-        self.sheets.addItem("New sheet", -1)
+        self.sheets.addItem(tr("New sheet"), -1)
         for i, name in enumerate(names):
             self.sheets.addItem(plain(name), i)
         self.sheets.setCurrentIndex(chosen + 1)

@@ -21,6 +21,7 @@ from PySide6.QtWidgets import (
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import calm_wheel
 from overlay.app.parts.icons import set_icon
+from overlay.app.parts.language import tr
 from overlay.app.parts.offers import dragged_setting
 from overlay.app.parts.plain import PlainLabel, plain, plain_tip
 from overlay.app.parts.setting_chooser import SettingChooser
@@ -54,23 +55,23 @@ class Well(QFrame):
         super().__init__()
         self.setProperty("panel", "true")
         self.setAcceptDrops(True)
-        self.setAccessibleName(f"Well {name}")
+        self.setAccessibleName(tr(f"Well {name}"))
         self.name, self.setting = name, None
         self._upright = upright
         self.chip = text_button("", f"Choose which setting varies {name.lower()}")
-        self.chip.setAccessibleName(f"Setting {name.lower()}")
+        self.chip.setAccessibleName(tr(f"Setting {name.lower()}"))
         policy = QSizePolicy.Policy
         self.chip.setSizePolicy(policy.Expanding if upright else policy.Maximum, policy.Fixed)
         self.clear = text_button("", f"Vary nothing {name.lower()}")
-        self.clear.setAccessibleName(f"Empty the well {name.lower()}")
+        self.clear.setAccessibleName(tr(f"Empty the well {name.lower()}"))
         set_icon(self.clear, "remove")
         self.clear.clicked.connect(lambda: self.put(None))
         self.typed = QLineEdit()
-        self.typed.setAccessibleName(f"Values {name.lower()}")
-        self.typed.setPlaceholderText(_PLACEHOLDERS["number"])
+        self.typed.setAccessibleName(tr(f"Values {name.lower()}"))
+        self.typed.setPlaceholderText(tr(_PLACEHOLDERS["number"]))
         self.typed.textChanged.connect(lambda _: self.changed.emit())
         self.ticks = QListWidget()
-        self.ticks.setAccessibleName(f"Choices {name.lower()}")
+        self.ticks.setAccessibleName(tr(f"Choices {name.lower()}"))
         self.ticks.itemChanged.connect(lambda _: self.changed.emit())
         self.ticks.setFlow(
             QListWidget.Flow.TopToBottom if upright else QListWidget.Flow.LeftToRight
@@ -85,7 +86,7 @@ class Well(QFrame):
         box = QBoxLayout(direction.TopToBottom if self._upright else direction.LeftToRight, self)
         box.setContentsMargins(10, 6, 10, 6)
         box.setSpacing(6)
-        title = PlainLabel(self.name)
+        title = PlainLabel(tr(self.name))
         title.setProperty("role", "faint")
         head = QBoxLayout(direction.LeftToRight)
         head.addWidget(title)
@@ -115,7 +116,7 @@ class Well(QFrame):
         ):  # fmt: skip
             field.setFixedWidth(wide)
             field.setAccessibleName(f"{word} ({self.name.lower()})")
-            field.setToolTip("Spread values evenly: from, to, how many")
+            field.setToolTip(tr("Spread values evenly: from, to, how many"))
             label = PlainLabel(word)
             label.setProperty("role", "faint")
             row.addWidget(label)
@@ -139,7 +140,7 @@ class Well(QFrame):
         self.spreading.setVisible(spreads)
         self.ticks.setVisible(setting is not None and not number)
         self.clear.setVisible(setting is not None)
-        text = "Choose a setting…" if setting is None else setting.title
+        text = tr("Choose a setting…") if setting is None else setting.title
         self.chip.setText(plain(text if len(text) < 30 else text[:29] + "…"))
         self.chip.setToolTip(plain_tip(text))
         if setting is not None and number:
@@ -154,7 +155,7 @@ class Well(QFrame):
         shown = list(values) or tried
         if setting.kind == "words":
             shown = list(values) or [setting.now]
-        self.typed.setPlaceholderText(_PLACEHOLDERS[setting.kind])
+        self.typed.setPlaceholderText(tr(_PLACEHOLDERS[setting.kind]))
         if setting.whole:
             shown = [round(v) for v in shown]
         self.typed.setText(_text_of(shown, setting))

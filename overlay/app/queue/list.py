@@ -8,6 +8,7 @@ from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QProgressBar, QScrollArea, QVBoxLayout, QWidget
 
 from overlay.app.parts.buttons import text_button
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain
 from overlay.studio.runs.queue import Purpose, Run, RunQueue, Stage
 
@@ -64,7 +65,7 @@ class QueueList(QFrame):
         super().__init__(host)
         self.setWindowFlags(Qt.WindowType.Popup)
         self.setProperty("panel", "true")
-        self.setAccessibleName("What is to be pulled")
+        self.setAccessibleName(tr("What is to be pulled"))
         self.setFixedWidth(_WIDTH)
         box = QVBoxLayout(self)
         box.setContentsMargins(12, 10, 12, 10)
@@ -90,7 +91,7 @@ class QueueList(QFrame):
             for row, entry in zip(self.rows, found, strict=False):
                 row.show_entry(entry)
             return
-        self.title.setText("Nothing is to be pulled" if not found else "To be pulled")
+        self.title.setText(tr("Nothing is to be pulled" if not found else "To be pulled"))
         self.empty.setEnabled(bool(found))
         self.rows = [EntryRow(entry, first=i == 0) for i, entry in enumerate(found[:_SHOWN])]
         inside = QWidget()
@@ -104,7 +105,7 @@ class QueueList(QFrame):
             row.up.clicked.connect(lambda _=False, r=row: self.up_asked.emit(r.entry.runs))
             column.addWidget(row)
         if len(found) > _SHOWN:
-            column.addWidget(PlainLabel(f"and {len(found) - _SHOWN} more"))
+            column.addWidget(PlainLabel(tr(f"and {len(found) - _SHOWN} more")))
         column.addStretch()
         self._area.setWidget(inside)
         self.setFixedHeight(min(64 + 44 * max(len(self.rows), 1), _MOST_HEIGHT))

@@ -5,6 +5,7 @@ from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QHBoxLayout, QMenu, QSlider, QToolButton, QVBoxLayout, QWidget
 
 from overlay.app.parts.buttons import text_button
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.studio.bench.bench import Bench
 
@@ -59,12 +60,12 @@ class RegionDeeds(QWidget):
         self.departure = QSlider(Qt.Orientation.Horizontal)
         self.departure.setRange(5, 60)
         self.departure.setValue(25)
-        self.departure.setToolTip("How far settling may depart, 5 to 60 %")
-        self.departure.setAccessibleName("Departure of settling")
+        self.departure.setToolTip(tr("How far settling may depart, 5 to 60 %"))
+        self.departure.setAccessibleName(tr("Departure of settling"))
         self.amount = PlainLabel("25 %")
         self.departure.valueChanged.connect(lambda v: self.amount.setText(f"{v} %"))
         line = QHBoxLayout()
-        line.addWidget(PlainLabel("Settle"))
+        line.addWidget(PlainLabel(tr("Settle")))
         line.addWidget(self.departure, 1)
         line.addWidget(self.amount)
         column.addLayout(line)
@@ -87,7 +88,7 @@ class RegionDeeds(QWidget):
             button.setEnabled(self.bench.selected_cue is not None)
         value = None if proof is None else proof.measures.get("rim", {}).get(name)
         said = "" if value is None else f"Rim in the proof: {value:.2f} (1 is invisible)"
-        self.rim.setText(said)
+        self.rim.setText(tr(said))
 
     def _settle(self, *, rim: bool) -> None:
         self.settle_asked.emit(self.departure.value() / 100, rim)
@@ -109,7 +110,7 @@ class RegionDeeds(QWidget):
                 )
                 self.combining.addAction(action)
         if not before:
-            none = QAction("There is no region before this one", self.combining)
+            none = QAction(tr("There is no region before this one"), self.combining)
             none.setEnabled(False)
             self.combining.addAction(none)
 

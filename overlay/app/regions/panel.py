@@ -23,6 +23,7 @@ from overlay.app.parts.buttons import (
 )
 from overlay.app.parts.fields import SliderField
 from overlay.app.parts.icons import set_icon
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.regions.deeds import RegionDeeds
 from overlay.app.regions.shapes import RegionShapes
@@ -68,13 +69,13 @@ class RegionPanel(QFrame):
         self.list = QListWidget()
         self.list.setFixedHeight(112)
         self.list.setIconSize(QSize(48, 32))
-        self.list.setAccessibleName("Regions")
+        self.list.setAccessibleName(tr("Regions"))
         self.list.currentItemChanged.connect(self._choose)
         self.list.itemChanged.connect(lambda _: self.seen_changed.emit())
         column.addWidget(self.list)
         self.name = QLineEdit()
-        self.name.setToolTip("The region's name")
-        self.name.setAccessibleName("Name of the region")
+        self.name.setToolTip(tr("The region's name"))
+        self.name.setAccessibleName(tr("Name of the region"))
         self.name.editingFinished.connect(lambda: self.renamed.emit(self.name.text().strip()))
         column.addWidget(self.name)
         self.details = QWidget()
@@ -87,8 +88,10 @@ class RegionPanel(QFrame):
         self._add_pages(inside, (self._painting(), self.shapes, self.deeds))
         column.addWidget(self.details)
         self.hint = PlainLabel(
-            "No region yet.\n\nAdd one: painted, picked from the source, from what came from a "
-            "cue, or from a mask picture."
+            tr(
+                "No region yet.\n\nAdd one: painted, picked from the source, from what came from a "
+                "cue, or from a mask picture."
+            )
         )
         self.hint.setProperty("role", "faint")
         self.hint.setWordWrap(True)
@@ -97,7 +100,7 @@ class RegionPanel(QFrame):
 
     def _title(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        title = PlainLabel("Regions")
+        title = PlainLabel(tr("Regions"))
         title.setProperty("role", "title")
         tip = "Add a region: empty to paint on, or picked from the source"
         self.add = adding_button("Region", tip)
@@ -105,8 +108,8 @@ class RegionPanel(QFrame):
         self.add.setMenu(self.menu)
         self.remove = QToolButton()
         set_icon(self.remove, "remove")
-        self.remove.setToolTip("Remove this region; cues tied to it act everywhere")
-        self.remove.setAccessibleName("Remove region")
+        self.remove.setToolTip(tr("Remove this region; cues tied to it act everywhere"))
+        self.remove.setAccessibleName(tr("Remove region"))
         self.remove.clicked.connect(self.remove_asked)
         row.addWidget(title, 1)
         row.addWidget(self.add)

@@ -7,6 +7,7 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QCheckBox, QGridLayout, QVBoxLayout, QWidget
 
 from overlay.app.parts.fields import SliderField
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain
 from overlay.document.regions import Region
 from overlay.regions.pick_words import TONES, Pick, read_pick, write_pick
@@ -71,8 +72,8 @@ class RegionShapes(QWidget):
         grid = QGridLayout()
         self.checks: dict[str, QCheckBox] = {}
         for i, (key, text, tip) in enumerate(_CHECKS):
-            check = QCheckBox(text)
-            check.setToolTip(tip)
+            check = QCheckBox(tr(text))
+            check.setToolTip(tr(tip))
             check.clicked.connect(lambda on, k=key, t=text: self.changed.emit(t, {k: on}))
             self.checks[key] = check
             grid.addWidget(check, i // 2, i % 2)
@@ -88,7 +89,7 @@ class RegionShapes(QWidget):
         for field in (self.low, self.high):
             field.setVisible(kind == "depth")
         if self._pick is not None and kind in _USUAL:
-            self.amount.label.setText("Lightness" if kind in TONES else "Tolerance")
+            self.amount.label.setText(tr("Lightness" if kind in TONES else "Tolerance"))
             amount = self._pick.amount
             self.amount.set_value(_USUAL[kind] if amount is None else amount)
         if self._pick is not None and kind == "depth":

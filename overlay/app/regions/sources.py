@@ -7,6 +7,7 @@ from PySide6.QtCore import Signal
 from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QLineEdit, QMenu, QWidget, QWidgetAction
 
+from overlay.app.parts.language import tr
 from overlay.regions.pick_words import PLAIN, TONES
 
 # Made by clicking a place of the picture; the words are what the click is to tell.
@@ -42,7 +43,7 @@ class SourceMenu(QMenu):
         self._add_words()
         self.addSeparator()
         for kind, text, tip in PLACES:
-            self._add(self, text, partial(self.place_asked.emit, kind)).setToolTip(tip)
+            self._add(self, text, partial(self.place_asked.emit, kind)).setToolTip(tr(tip))
         self.addSeparator()
         self.cues = self._below("What came from", traced, self.traced.emit, "Pull a proof first")
         self.parts = self._below(
@@ -54,8 +55,8 @@ class SourceMenu(QMenu):
     def _add_words(self) -> None:
         """A field for what is to be picked, in the prompt's words."""
         self.words = QLineEdit()
-        self.words.setPlaceholderText("In words: red roof, water at left")
-        self.words.setAccessibleName("Pick in words")
+        self.words.setPlaceholderText(tr("In words: red roof, water at left"))
+        self.words.setAccessibleName(tr("Pick in words"))
         self.words.setMinimumWidth(220)
         self.words.returnPressed.connect(self._said)
         held = QWidgetAction(self)
@@ -70,7 +71,7 @@ class SourceMenu(QMenu):
             self.asked.emit(text)
 
     def _add(self, menu: QMenu, text: str, do: Callable[[], object]) -> QAction:
-        action = QAction(text, menu)
+        action = QAction(tr(text), menu)
         action.triggered.connect(lambda _=False: do())
         menu.addAction(action)
         return action
@@ -83,7 +84,7 @@ class SourceMenu(QMenu):
         nothing: str,
     ) -> QMenu:
         """A menu whose names are looked up when it opens."""
-        below = QMenu(text, self)
+        below = QMenu(tr(text), self)
 
         def fill() -> None:
             below.clear()

@@ -13,6 +13,7 @@ from overlay.app.floor.floor import Floor
 from overlay.app.floor.rooms import History, Room
 from overlay.app.parts.file_dialogs import ask_open, ask_save
 from overlay.app.parts.images import to_image
+from overlay.app.parts.language import tr
 from overlay.app.parts.setting_chooser import SettingChooser
 from overlay.app.parts.status import StatusLine
 from overlay.app.sequence.filling import SMALL, Filmed, SequenceFiller
@@ -312,10 +313,10 @@ class SequenceDesk(QObject, Room):
         self.room.stop.setEnabled(self.filler.busy)
         self.room.write.setEnabled(filmed is not None and bool(filmed.flickers))
         if frames is None or sequence is None:
-            self.room.says.setText("No frames yet")
+            self.room.says.setText(tr("No frames yet"))
         else:
             name = Path(sequence.frames).name
-            self.room.says.setText(f"{name}: {count} frames, {frames.rate:g} a second")
+            self.room.says.setText(tr(f"{name}: {count} frames, {frames.rate:g} a second"))
         self.room.figures.setText("" if filmed is None else filmed.says(sequence))
         if filmed is not None and self.filler.busy:
             self.line.say(f"Sequence: {len(filmed.flickers)} of {count} frames")

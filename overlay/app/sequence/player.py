@@ -5,6 +5,7 @@ from PySide6.QtGui import QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent,
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout, QWidget
 
 from overlay.app.parts.buttons import text_button
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.theme import tone
 
@@ -17,7 +18,7 @@ class FrameView(QWidget):
 
     def __init__(self) -> None:
         super().__init__()
-        self.setAccessibleName("Frame")
+        self.setAccessibleName(tr("Frame"))
         self.image: QImage | None = None
         self.empty = ""
 
@@ -32,7 +33,7 @@ class FrameView(QWidget):
         if self.image is None:
             painter.setPen(tone("ink"))
             flags = Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap
-            painter.drawText(self.rect().adjusted(60, 20, -60, -20), flags, self.empty)
+            painter.drawText(self.rect().adjusted(60, 20, -60, -20), flags, tr(self.empty))
             return
         size = self.image.size().scaled(self.size(), Qt.AspectRatioMode.KeepAspectRatio)
         lies = QRectF(QPointF(0, 0), size.toSizeF())
@@ -55,8 +56,8 @@ class TimeStrip(QWidget):
         super().__init__()
         self.setFixedHeight(_STRIP)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Frames")
-        self.setToolTip("Flicker frame by frame; the line is as steady as the source (← →)")
+        self.setAccessibleName(tr("Frames"))
+        self.setToolTip(tr("Flicker frame by frame; the line is as steady as the source (← →)"))
         self.count, self.now = 0, 1
         self.flickers: dict[int, float | None] = {}
         self.keys: set[int] = set()
@@ -180,14 +181,14 @@ class Player(QFrame):
     def show_image(self, image: QImage | None, says: str) -> None:
         """Show the frame that was wanted."""
         self.view.show_image(image)
-        self.says.setText(says)
+        self.says.setText(tr(says))
 
     def stop(self) -> None:
         """Stop playing."""
         self.play.setChecked(False)
 
     def _played(self, on: bool) -> None:
-        self.play.setText("Pause" if on else "Play")
+        self.play.setText(tr("Pause" if on else "Play"))
         if on:
             self._timer.start()
         else:

@@ -17,6 +17,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import SliderField
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain
 from overlay.app.sequence.player import Player
 
@@ -68,7 +69,7 @@ class SequenceRoom(QWidget):
         box.setContentsMargins(12, 10, 12, 10)
         box.setSpacing(8)
         box.addLayout(self._choosing())
-        self.says = PlainLabel("No frames yet")
+        self.says = PlainLabel(tr("No frames yet"))
         self.says.setWordWrap(True)
         box.addWidget(self.says)
         tip = "How much of each frame is carried from the one before: 0 free, 100 held"
@@ -77,8 +78,8 @@ class SequenceRoom(QWidget):
         box.addWidget(self.held)
         box.addLayout(self._key_head())
         self.keys = QTableWidget(0, 3)
-        self.keys.setAccessibleName("Key frames")
-        self.keys.setHorizontalHeaderLabels(["Frame", "Setting", "Value"])
+        self.keys.setAccessibleName(tr("Key frames"))
+        self.keys.setHorizontalHeaderLabels([tr(name) for name in ("Frame", "Setting", "Value")])
         self.keys.verticalHeader().hide()
         self.keys.setShowGrid(False)
         self.keys.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
@@ -95,7 +96,7 @@ class SequenceRoom(QWidget):
 
     def _choosing(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        label = PlainLabel("Frames")
+        label = PlainLabel(tr("Frames"))
         label.setProperty("role", "title")
         row.addWidget(label)
         self.folder = text_button("Folder…", "Frames from a folder of numbered pictures")
@@ -112,7 +113,7 @@ class SequenceRoom(QWidget):
 
     def _key_head(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        title = PlainLabel("Key frames")
+        title = PlainLabel(tr("Key frames"))
         title.setProperty("role", "title")
         self.add_key = text_button(
             "Add…", "Have a setting its value at this frame; it changes evenly to the next one"
@@ -127,10 +128,10 @@ class SequenceRoom(QWidget):
 
     def _pulling(self) -> QVBoxLayout:
         box = QVBoxLayout()
-        self.fill = QPushButton("Pull the sequence")
+        self.fill = QPushButton(tr("Pull the sequence"))
         self.fill.setProperty("primary", "true")
         self.fill.setFixedHeight(30)
-        self.fill.setToolTip("Render all frames, one after another (Ctrl+Return)")
+        self.fill.setToolTip(tr("Render all frames, one after another (Ctrl+Return)"))
         self.fill.clicked.connect(self.fill_asked)
         row = QHBoxLayout()
         self.stop = text_button("Stop", "Leave the frames that are still to come (Esc)")

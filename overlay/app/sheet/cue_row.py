@@ -17,6 +17,7 @@ from overlay.app.parts.buttons import pop_up
 from overlay.app.parts.drops import TakesPictures
 from overlay.app.parts.fields import calm_wheel, show_quietly
 from overlay.app.parts.icons import glyph
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain_tip
 from overlay.app.parts.theme import ROW, cue_colour, tone
 from overlay.app.sheet.axis import BAR, HEAD, TAIL, TimeAxis
@@ -69,7 +70,9 @@ class CueRow(TakesPictures, QWidget):
         row.addWidget(self.envelope, 1)
         self.share = PlainLabel()
         self.share.setFixedWidth(TAIL - BAR)
-        self.share.setToolTip("How much of the picture's area this cue decided in the last proof")
+        self.share.setToolTip(
+            tr("How much of the picture's area this cue decided in the last proof")
+        )
         row.addWidget(self.share)
         self._row = row
         self._rename = QLineEdit(self)
@@ -94,14 +97,16 @@ class CueRow(TakesPictures, QWidget):
         self._glyph = PlainLabel()
         self._glyph.setCursor(Qt.CursorShape.SizeVerCursor)
         self._glyph.setToolTip(
-            "Drag up or down to put the cue elsewhere (Alt+Up, Alt+Down), or onto an area of the "
-            "picture to tie it to the region there"
+            tr(
+                "Drag up or down to put the cue elsewhere (Alt+Up, Alt+Down), or onto an area of "
+                "the picture to tie it to the region there"
+            )
         )
         self.name = PlainLabel()
         self.region = QToolButton()
         self.region.setProperty("chip", "true")
         self.region.setFixedWidth(_REGION)
-        self.region.setToolTip("Where the cue acts: choose a region, or the whole picture")
+        self.region.setToolTip(tr("Where the cue acts: choose a region, or the whole picture"))
         self.region.clicked.connect(self._offer_regions)
         self.mute = letter("M", "Mute: leave this cue out of the next proof (M)")
         self.mute.clicked.connect(lambda on: self.muted.emit(self.index, on))
@@ -124,17 +129,17 @@ class CueRow(TakesPictures, QWidget):
         """Show the cue's present state."""
         metrics = self.name.fontMetrics()
         self.name.setText(metrics.elidedText(cue.name, Qt.TextElideMode.ElideRight, _NAME))
-        self.name.setToolTip(plain_tip(f"{cue.name}\n(double click or F2 to rename)"))
+        self.name.setToolTip(plain_tip(f"{cue.name}\n{tr('(double click or F2 to rename)')}"))
         if cue.name != self._full_name:
             self._rename.hide()  # the row shows another cue now than the one that was renamed
         self._full_name = cue.name
-        self.setAccessibleName(f"Cue {cue.name}")
+        self.setAccessibleName(tr(f"Cue {cue.name}"))
         for part, what in (
             (self.mute, "Mute"), (self.solo, "Solo"), (self.weight, "Weight of"),
             (self.envelope, "Envelope of"), (self.region, "Region of"),
         ):  # fmt: skip
             part.setAccessibleName(f"{what} {cue.name}")
-        where = "whole" if cue.region is None else cue.region
+        where = tr("whole") if cue.region is None else cue.region
         where = f"not {where}" if cue.invert_region else where
         self.region.setText(metrics.elidedText(where, Qt.TextElideMode.ElideRight, _REGION - 12))
         self.mute.setChecked(cue.muted)
@@ -153,7 +158,7 @@ class CueRow(TakesPictures, QWidget):
         menu = QMenu(self)
 
         def add(text: str, name: str | None, *, inverted: bool = False) -> None:
-            action = QAction(text, menu)
+            action = QAction(tr(text), menu)
             action.triggered.connect(lambda: self.placed.emit(self.index, name, inverted))
             menu.addAction(action)
 
@@ -162,7 +167,7 @@ class CueRow(TakesPictures, QWidget):
             add(name, name)
             add(f"All but {name}", name, inverted=True)
         menu.addSeparator()
-        new = QAction("New region from a mask picture…", menu)
+        new = QAction(tr("New region from a mask picture…"), menu)
         new.triggered.connect(lambda: self.region_asked.emit(self.index))
         menu.addAction(new)
         return menu
@@ -175,7 +180,7 @@ class CueRow(TakesPictures, QWidget):
         """Let the name be typed in its place."""
         place = self.name.mapTo(self, QPoint(0, 0))
         self._rename.setGeometry(place.x() - 4, 3, _NAME + 8, ROW - 6)
-        self._rename.setAccessibleName(f"New name of {self._full_name}")
+        self._rename.setAccessibleName(tr(f"New name of {self._full_name}"))
         self._rename.setText(self._full_name)
         self._rename.show()
         self._rename.selectAll()
@@ -240,10 +245,10 @@ def choice_of(event: QMouseEvent) -> str:
 def letter(text: str, tip: str) -> QToolButton:
     """A button of one letter that stays down."""
     button = QToolButton()
-    button.setText(text)
+    button.setText(tr(text))
     button.setCheckable(True)
     button.setFixedSize(24, 22)
-    button.setToolTip(tip)
+    button.setToolTip(tr(tip))
     return button
 
 
@@ -254,7 +259,7 @@ def weight_box(tip: str) -> QSpinBox:
     box.setSuffix(" %")
     box.setFixedWidth(60)
     box.setAlignment(Qt.AlignmentFlag.AlignRight)
-    box.setToolTip(tip)
+    box.setToolTip(tr(tip))
     box.setKeyboardTracking(False)
     calm_wheel(box)
     return box

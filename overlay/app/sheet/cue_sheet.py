@@ -12,6 +12,7 @@ from PySide6.QtWidgets import (
 )
 
 from overlay.app.parts.drops import TakesPictures
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.theme import ROW
 from overlay.app.sheet.axis import BAR, HEAD, TAIL, TimeAxis
@@ -151,7 +152,8 @@ class CueSheet(TakesPictures, QFrame):
 
     def show_blend(self) -> None:
         """Show how references meet."""
-        self.blend.setCurrentText(self.bench.project.recipe.blend.capitalize())
+        blend = self.bench.project.recipe.blend.capitalize()
+        self.blend.setCurrentIndex(self.blend.findData(blend))
 
     def _fit_rows(self, cues: tuple[Cue, ...]) -> None:
         """Have a row for every cue; one stays where its cue is of the same kind."""
@@ -285,7 +287,7 @@ class CueSheet(TakesPictures, QFrame):
         label, said = self.rows[index].share, f"  share {share:.0f} %" if known else ""
         if label.fontMetrics().horizontalAdvance(said) > label.width():
             said = f"  {share:.0f} %"
-        label.setText(said)
+        label.setText(tr(said))
 
     def set_moment(self, start: float, playhead: float, film_start: float) -> None:
         """Where the next run starts, which moment is looked at, where the film's run started."""
@@ -309,7 +311,7 @@ def _on_axis(head: QWidget, middle: QWidget) -> QHBoxLayout:
 
 
 def _faint(text: str, indent: int) -> PlainLabel:
-    label = PlainLabel(text)
+    label = PlainLabel(tr(text))
     label.setProperty("role", "faint")
     label.setContentsMargins(indent, 0, 0, 0)
     return label

@@ -15,6 +15,7 @@ from PySide6.QtGui import (
 )
 from PySide6.QtWidgets import QWidget
 
+from overlay.app.parts.language import tr
 from overlay.app.parts.theme import ROW, tone
 from overlay.app.sheet.axis import TimeAxis
 
@@ -110,8 +111,10 @@ class Envelope(QWidget):
         self.setMouseTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setToolTip(
-            "When and how much: drag the edges to enter and leave, the upper corners to fade, the "
-            "top for the weight. Alt moves freely. Keys: Tab chooses, arrows move."
+            tr(
+                "When and how much: drag the edges to enter and leave, the upper corners to fade, "
+                "the top for the weight. Alt moves freely. Keys: Tab chooses, arrows move."
+            )
         )
         self._shape, self._colour, self._muted = Shape.of(cue), colour, cue.muted
         self._start, self._playhead = 0.0, 1.0

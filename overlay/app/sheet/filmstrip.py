@@ -5,6 +5,7 @@ from PySide6.QtGui import QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent,
 from PySide6.QtWidgets import QWidget
 
 from overlay.app.parts.images import paint_filling, to_image
+from overlay.app.parts.language import tr
 from overlay.app.parts.theme import tone
 from overlay.app.sheet.axis import MARGIN, TimeAxis
 from overlay.engine.request import Frame
@@ -21,10 +22,12 @@ class Scale(QWidget):
         self.setFixedHeight(20)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setToolTip(
-            "What is decided when, from the large to the small. The wheel zooms into the run, "
-            "Shift and wheel move along, double click shows all. Keys: + - arrows Home"
+            tr(
+                "What is decided when, from the large to the small. The wheel zooms into the run, "
+                "Shift and wheel move along, double click shows all. Keys: + - arrows Home"
+            )
         )
-        self.setAccessibleName("Stages of the run: masses, forms, marks, grain")
+        self.setAccessibleName(tr("Stages of the run: masses, forms, marks, grain"))
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
@@ -42,7 +45,7 @@ class Scale(QWidget):
             end = min(self.axis.to_x((i + 1) / 4, width), right)
             if end - begin > 40:
                 box = QRectF(begin, 0, end - begin, 16)
-                painter.drawText(box, Qt.AlignmentFlag.AlignCenter, stage)
+                painter.drawText(box, Qt.AlignmentFlag.AlignCenter, tr(stage))
         ends = Qt.AlignmentFlag.AlignVCenter
         painter.drawText(QRectF(left, 0, 60, 16), ends, f"{self.axis.begin:.0%}")
         last = QRectF(right - 60, 0, 60, 16)
@@ -86,9 +89,9 @@ class Filmstrip(QWidget):
         self.setFixedHeight(38)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setToolTip(
-            "How the last proof came about: drag to look at a moment, double click for the end"
+            tr("How the last proof came about: drag to look at a moment, double click for the end")
         )
-        self.setAccessibleName("Filmstrip")
+        self.setAccessibleName(tr("Filmstrip"))
         self._frames: list[tuple[float, QImage]] = []
         self._steps = 16
         self._start = self._coming = 0.0

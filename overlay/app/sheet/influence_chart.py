@@ -5,6 +5,7 @@ from PySide6.QtCore import QEvent, QRectF
 from PySide6.QtGui import QColor, QHelpEvent, QPainter, QPaintEvent
 from PySide6.QtWidgets import QToolTip, QWidget
 
+from overlay.app.parts.language import tr
 from overlay.app.picture.deciders import decider_colours, step_at
 from overlay.app.sheet.axis import TimeAxis
 from overlay.engine.record import Influence
@@ -18,8 +19,8 @@ class InfluenceChart(QWidget):
         self.axis = axis
         axis.changed.connect(self.update)
         self.setFixedHeight(16)
-        self.setAccessibleName("Influence chart")
-        self.setToolTip("Who decided how much at each moment of the last proof")
+        self.setAccessibleName(tr("Influence chart"))
+        self.setToolTip(tr("Who decided how much at each moment of the last proof"))
         self._influence: Influence | None = None
         self._shares = np.zeros((0, 0), np.float32)
         self._colours: list[QColor] = []

@@ -7,6 +7,7 @@ from PySide6.QtCore import QEvent, QRectF, QSize, Qt
 from PySide6.QtGui import QHelpEvent, QPainter, QPaintEvent
 from PySide6.QtWidgets import QSizePolicy, QToolTip, QWidget
 
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import plain, plain_tip
 from overlay.app.parts.theme import tone
 
@@ -63,7 +64,7 @@ class MeasureBars(QWidget):
     def __init__(self, name: str, slots: int) -> None:
         super().__init__()
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setAccessibleName(name)
+        self.setAccessibleName(tr(name))
         self._slots = slots
         self._all: list[Measured] = []
 
@@ -90,20 +91,20 @@ class MeasureBars(QWidget):
         left = Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter
         for number, one in enumerate(self.shown):
             slot = self._slot(number)
-            room_for_word = max(_WORD, painter.fontMetrics().horizontalAdvance(one.word) + 6)
+            room_for_word = max(_WORD, painter.fontMetrics().horizontalAdvance(tr(one.word)) + 6)
             bar = QRectF(slot.right() - room_for_word - _BAR, 0, _BAR, _THICK)
             bar.moveTop((self.height() - _THICK) / 2)
             room = QRectF(slot.left(), 0, bar.left() - slot.left() - 4, self.height())
             painter.setPen(tone("faint"))
             elided = painter.fontMetrics().elidedText(
-                plain(one.name), Qt.TextElideMode.ElideRight, int(room.width())
+                plain(tr(one.name)), Qt.TextElideMode.ElideRight, int(room.width())
             )
             painter.drawText(room, left, elided)
             painter.fillRect(bar, tone("hairline"))
             painter.fillRect(QRectF(bar.left(), bar.top(), one.share * _BAR, _THICK), tone("ink"))
             painter.setPen(tone("ink"))
             word = QRectF(bar.right() + 4, 0, room_for_word - 4, self.height())
-            painter.drawText(word, left, one.word)
+            painter.drawText(word, left, tr(one.word))
 
     def event(self, event: QEvent) -> bool:
         """Resting on a bar says its figure; beside them, those of all."""
@@ -116,5 +117,5 @@ class MeasureBars(QWidget):
         """What is said of the measure at a pixel; of all where there is none."""
         for number, one in enumerate(self.shown):
             if self._slot(number).left() <= x <= self._slot(number).right():
-                return one.said
-        return "\n".join(one.said for one in self._all)
+                return tr(one.said)
+        return "\n".join(tr(one.said) for one in self._all)

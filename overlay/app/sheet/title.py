@@ -5,6 +5,7 @@ from PySide6.QtWidgets import QComboBox, QHBoxLayout, QMenu, QWidget
 
 from overlay.app.parts.buttons import adding_button
 from overlay.app.parts.fields import calm_wheel
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 
 _KINDS = (
@@ -30,24 +31,27 @@ class SheetTitle(QWidget):
         super().__init__()
         row = QHBoxLayout(self)
         row.setContentsMargins(12, 0, 8, 0)
-        label = PlainLabel("Cue sheet")
+        label = PlainLabel(tr("Cue sheet"))
         label.setProperty("role", "title")
         tip = "Add a cue: a reference, swatches, a guide, a picture to avoid"
         self.add = adding_button("Cue", tip)
         menu = QMenu(self.add)
         for text, kind in _KINDS:
-            action = menu.addAction(text)
+            action = menu.addAction(tr(text))
             action.triggered.connect(lambda _=False, k=kind: self.add_asked.emit(k))
         self.add.setMenu(menu)
         self.blend = QComboBox()
-        self.blend.addItems(["Share", "Mix"])
+        for text in ("Share", "Mix"):
+            self.blend.addItem(tr(text), text)
         self.blend.setToolTip(
-            "How several references meet. Share: each mark comes from one of them, areas follow "
-            "their weights. Mix: they are averaged and made crisp again."
+            tr(
+                "How several references meet. Share: each mark comes from one of them, areas "
+                "follow their weights. Mix: they are averaged and made crisp again."
+            )
         )
-        self.blend.setAccessibleName("How references meet")
+        self.blend.setAccessibleName(tr("How references meet"))
         calm_wheel(self.blend)
-        self.blend.activated.connect(lambda i: self.blend_chosen.emit(self.blend.itemText(i)))
+        self.blend.activated.connect(lambda i: self.blend_chosen.emit(self.blend.itemData(i)))
         row.addWidget(label)
         row.addStretch()
         row.addWidget(self.blend)

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QMainWindow, QMenu
 
 from overlay.app.floor.commands import Command, Entries, Submenu
 from overlay.app.floor.floor import Floor
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import plain
 
 _TITLES = ("File", "Edit", "Cue", "Proof", "View", "Help")
@@ -19,7 +20,7 @@ def make_menus(host: QMainWindow, floor: Floor, groups: Iterable[Entries]) -> di
     -------
     The commands by their texts.
     """
-    menus = {title: host.menuBar().addMenu(title) for title in _TITLES}
+    menus = {title: host.menuBar().addMenu(tr(title)) for title in _TITLES}
     actions: dict[str, QAction] = {}
     for group in _without_gaps(groups):
         begun: set[str] = set()
@@ -50,7 +51,7 @@ def _without_gaps(groups: Iterable[Entries]) -> list[list[Command | Submenu]]:
 
 
 def _action(host: QMainWindow, floor: Floor, command: Command) -> QAction:
-    action = QAction(command.text, host)
+    action = QAction(tr(command.text), host)
     if command.keys:
         action.setShortcut(QKeySequence(command.keys))
     action.triggered.connect(lambda _=False: floor.guarded(command.do))
@@ -59,17 +60,17 @@ def _action(host: QMainWindow, floor: Floor, command: Command) -> QAction:
 
 def _changing_menu(host: QMainWindow, floor: Floor, submenu: Submenu) -> QMenu:
     """A menu that is filled whenever it is opened."""
-    menu = QMenu(submenu.text, host)
+    menu = QMenu(tr(submenu.text), host)
 
     def fill() -> None:
         menu.clear()
         found = submenu.entries()
         for text, do in found:
-            action = QAction(plain(text).replace("&", "&&"), menu)
+            action = QAction(plain(tr(text)).replace("&", "&&"), menu)
             action.triggered.connect(lambda _=False, f=do: floor.guarded(f))
             menu.addAction(action)
         if not found:
-            menu.addAction(submenu.nothing).setEnabled(False)
+            menu.addAction(tr(submenu.nothing)).setEnabled(False)
 
     menu.aboutToShow.connect(fill)
     return menu

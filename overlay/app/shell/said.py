@@ -3,6 +3,7 @@
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QDialog, QPlainTextEdit, QVBoxLayout, QWidget
 
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import plain
 from overlay.app.parts.theme import dress
 
@@ -15,12 +16,12 @@ class SaidDialog(QDialog):
     def __init__(self, said: list[tuple[str, str]], parent: QWidget) -> None:
         super().__init__(parent)
         dress(self)
-        self.setWindowTitle("What was said")
+        self.setWindowTitle(tr("What was said"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(_WIDE, _HIGH)
         self.text = QPlainTextEdit()
         self.text.setReadOnly(True)
-        self.text.setAccessibleName("What was said")
+        self.text.setAccessibleName(tr("What was said"))
         lines = [plain(f"{when}  {what}") for when, what in said]
         self.text.setPlainText("\n".join(lines) or "Nothing yet")
         box = QVBoxLayout(self)

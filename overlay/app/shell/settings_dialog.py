@@ -17,6 +17,7 @@ from PySide6.QtWidgets import (
 )
 
 from overlay.app.parts.fields import calm_wheel
+from overlay.app.parts.language import LANGUAGES, tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.theme import dress
 from overlay.studio.inputs.folders import data_folder, proofs_folder
@@ -33,25 +34,26 @@ class SettingsDialog(QDialog):
     ) -> None:
         super().__init__(parent)
         dress(self)
-        self.setWindowTitle("Settings")
+        self.setWindowTitle(tr("Settings"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self._settings, self._change = settings, change
         form = QFormLayout(self)
         form.setContentsMargins(18, 16, 18, 16)
         form.setHorizontalSpacing(18)
         self._make_fields(settings)
-        form.addRow("Theme", self.theme)
-        form.addRow("Text", self.larger)
-        form.addRow("Cores", self.threads)
-        form.addRow("Live looks", self.live)
-        form.addRow("Kept proofs", self.cache)
-        form.addRow("Pictures", self._folder_row())
-        form.addRow("Cluster", self._cluster_field())
+        form.addRow(tr("Theme"), self.theme)
+        form.addRow(tr("Text"), self.larger)
+        form.addRow(tr("Language"), self._language_field())
+        form.addRow(tr("Cores"), self.threads)
+        form.addRow(tr("Live looks"), self.live)
+        form.addRow(tr("Kept proofs"), self.cache)
+        form.addRow(tr("Pictures"), self._folder_row())
+        form.addRow(tr("Cluster"), self._cluster_field())
         for name, folder in (("Own files", data_folder()), ("Proofs", proofs_folder())):
             label = PlainLabel(str(folder))
             label.setProperty("role", "faint")
             label.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
-            form.addRow(name, label)
+            form.addRow(tr(name), label)
         for field in (self.theme, self.threads, self.live, self.cache, self.folder):
             label_of = form.labelForField(field if field is not self.folder else self._folder)
             if isinstance(label_of, PlainLabel):
@@ -61,22 +63,24 @@ class SettingsDialog(QDialog):
         self.theme = QComboBox()
         calm_wheel(self.theme)
         for text, key in _THEMES:
-            self.theme.addItem(text, key)
+            self.theme.addItem(tr(text), key)
         self.theme.setCurrentIndex(self.theme.findData(settings.theme))
-        self.theme.setToolTip("How the window looks; colours are judged best in the light one")
+        self.theme.setToolTip(tr("How the window looks; colours are judged best in the light one"))
         self.theme.activated.connect(lambda _: self._set(theme=self.theme.currentData()))
-        self.larger = QCheckBox("Two points larger")
-        self.larger.setToolTip("Larger text in the whole window")
+        self.larger = QCheckBox(tr("Two points larger"))
+        self.larger.setToolTip(tr("Larger text in the whole window"))
         self.larger.setChecked(settings.larger_text)
         self.larger.toggled.connect(lambda on: self._set(larger_text=on))
         self.threads = QSpinBox()
         self.threads.setRange(0, 256)
-        self.threads.setSpecialValueText("all")
+        self.threads.setSpecialValueText(tr("all"))
         self.threads.setValue(settings.threads)
-        self.threads.setToolTip("Cores used for rendering; the result is the same with any number")
+        self.threads.setToolTip(
+            tr("Cores used for rendering; the result is the same with any number")
+        )
         self.threads.valueChanged.connect(lambda v: self._set(threads=v))
-        self.live = QCheckBox("Show a small trial while a control is moved")
-        self.live.setToolTip("Switch it off on a slow machine")
+        self.live = QCheckBox(tr("Show a small trial while a control is moved"))
+        self.live.setToolTip(tr("Switch it off on a slow machine"))
         self.live.setChecked(settings.live_looks)
         self.live.clicked.connect(lambda on: self._set(live_looks=on))
         self.cache = QSpinBox()
@@ -85,16 +89,29 @@ class SettingsDialog(QDialog):
         self.cache.setSuffix(" MB")
         self.cache.setValue(settings.cache_megabytes)
         self.cache.setToolTip(
-            "Room for kept proofs. Beyond it the oldest without star or note lose their pictures; "
-            "their recipes stay and give the same pictures again"
+            tr(
+                "Room for kept proofs. Beyond it the oldest without star or note lose their "
+                "pictures; their recipes stay and give the same pictures again"
+            )
         )
         self.cache.valueChanged.connect(lambda v: self._set(cache_megabytes=v))
 
+    def _language_field(self) -> QComboBox:
+        self.language = QComboBox()
+        calm_wheel(self.language)
+        for key, name in LANGUAGES.items():
+            self.language.addItem(name, key)
+        self.language.setCurrentIndex(self.language.findData(self._settings.language))
+        self.language.setAccessibleName(tr("Language"))
+        self.language.setToolTip(tr("Of the interface, from the next start; words draw in English"))
+        self.language.activated.connect(lambda _: self._set(language=self.language.currentData()))
+        return self.language
+
     def _cluster_field(self) -> QLineEdit:
         self.cluster = QLineEdit(self._settings.cluster)
-        self.cluster.setPlaceholderText("this computer alone; or tcp://host:8786")
-        self.cluster.setAccessibleName("Cluster")
-        self.cluster.setToolTip("A Dask scheduler whose workers pull the rows of editions")
+        self.cluster.setPlaceholderText(tr("this computer alone; or tcp://host:8786"))
+        self.cluster.setAccessibleName(tr("Cluster"))
+        self.cluster.setToolTip(tr("A Dask scheduler whose workers pull the rows of editions"))
         self.cluster.editingFinished.connect(
             lambda: self._set(cluster=self.cluster.text().strip()[:200])
         )
@@ -105,16 +122,16 @@ class SettingsDialog(QDialog):
         row = QHBoxLayout(self._folder)
         row.setContentsMargins(0, 0, 0, 0)
         self.folder = QLineEdit(self._settings.pictures_folder)
-        self.folder.setPlaceholderText("as the desktop says")
+        self.folder.setPlaceholderText(tr("as the desktop says"))
         self.folder.setMinimumWidth(240)
-        self.folder.setToolTip("Where looking for pictures begins")
+        self.folder.setToolTip(tr("Where looking for pictures begins"))
         self.folder.editingFinished.connect(
             lambda: self._set(pictures_folder=self.folder.text().strip())
         )
         choose = QToolButton()
-        choose.setText("Choose…")
+        choose.setText(tr("Choose…"))
         choose.setProperty("wide", "true")
-        choose.setToolTip("Choose a folder")
+        choose.setToolTip(tr("Choose a folder"))
         choose.clicked.connect(self._choose)
         row.addWidget(self.folder, 1)
         row.addWidget(choose)

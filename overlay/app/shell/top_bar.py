@@ -21,6 +21,7 @@ from overlay.app.floor.rooms import Tab
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import SliderField, calm_wheel, percent_field, show_quietly
 from overlay.app.parts.icons import set_icon
+from overlay.app.parts.language import tr
 from overlay.app.parts.offers import dragged_setting
 from overlay.app.parts.plain import ElidedLabel, PlainLabel, plain_tip
 from overlay.document.recipe import Recipe
@@ -95,18 +96,18 @@ class TopBar(QFrame):
         self.button.setProperty("primary", "true")
         self.button.setFixedHeight(30)
         set_icon(self.button, "pull", "on_register")
-        self.button.setText(" Pull")
-        self.button.setToolTip("Render a proof; while one is in work, after it (Ctrl+Return)")
+        self.button.setText(tr(" Pull"))
+        self.button.setToolTip(tr("Render a proof; while one is in work, after it (Ctrl+Return)"))
         self.button.clicked.connect(self.pull_asked)
         self.stop = QToolButton()
         set_icon(self.stop, "stop")
-        self.stop.setToolTip("Stop what is in work (Esc); all that wait, too (Shift+Esc)")
-        self.stop.setAccessibleName("Stop")
+        self.stop.setToolTip(tr("Stop what is in work (Esc); all that wait, too (Shift+Esc)"))
+        self.stop.setAccessibleName(tr("Stop"))
         self.stop.clicked.connect(self.stop_asked)
         self.stop.setFixedSize(34, 30)
         self.queue = QToolButton()
-        self.queue.setToolTip("What is to be pulled, in order: click for the list")
-        self.queue.setAccessibleName("Queue")
+        self.queue.setToolTip(tr("What is to be pulled, in order: click for the list"))
+        self.queue.setAccessibleName(tr("Queue"))
         self.queue.setFixedSize(34, 30)
         self.queue.clicked.connect(self.queue_asked)
         row.addWidget(self.button)
@@ -139,8 +140,8 @@ class TopBar(QFrame):
     def add_room(self, name: str, tab: Tab) -> None:
         """Have a tab that asks for a room."""
         button = _RoomTab()
-        button.setText(tab.text)
-        button.setToolTip(plain_tip(f"{tab.tip} ({tab.keys})"))
+        button.setText(tr(tab.text))
+        button.setToolTip(plain_tip(f"{tr(tab.tip)} ({tab.keys})"))
         button.setCheckable(True)
         button.setProperty("tab", "true")
         button.setAcceptDrops(True)
@@ -164,15 +165,15 @@ class TopBar(QFrame):
         self.departure.setMinimumWidth(56)
         self.departure.setMaximumWidth(120)
         calm_wheel(self.departure)
-        self.departure.setToolTip(tip)
-        self.departure.setAccessibleName("Departure slider")
+        self.departure.setToolTip(tr(tip))
+        self.departure.setAccessibleName(tr("Departure slider"))
         self.departure_field = percent_field("Departure", tip, 100, self._set_departure)
         self.departure_field.setFixedWidth(56)
         self.departure.valueChanged.connect(self._slid)
         self.departure.sliderReleased.connect(
             lambda: self._set_departure(self.departure.value() / 100)
         )
-        self.departure_label = PlainLabel("Departure")
+        self.departure_label = PlainLabel(tr("Departure"))
         row.addWidget(self.departure_label)
         row.addWidget(self.departure)
         row.addWidget(self.departure_field)
@@ -184,13 +185,15 @@ class TopBar(QFrame):
         self.size_box.setInsertPolicy(QComboBox.InsertPolicy.NoInsert)
         self.size_box.setFixedWidth(106)
         calm_wheel(self.size_box)
-        self.size_box.setToolTip("Size of the proof in pixels: choose one, or type width x height")
-        self.size_box.setAccessibleName("Size")
+        self.size_box.setToolTip(
+            tr("Size of the proof in pixels: choose one, or type width x height")
+        )
+        self.size_box.setAccessibleName(tr("Size"))
         self.size_box.activated.connect(lambda _: self._set_size())
         edit = self.size_box.lineEdit()
         assert edit is not None
         edit.editingFinished.connect(self._set_size)
-        size = PlainLabel("Size")
+        size = PlainLabel(tr("Size"))
         size.setBuddy(self.size_box)
         self._labels = [size]  # in the order in which they give way
         row.addWidget(size)
@@ -201,17 +204,19 @@ class TopBar(QFrame):
         self.seed = QLineEdit()
         self.seed.setFixedWidth(66)
         self.seed.setAlignment(Qt.AlignmentFlag.AlignRight)
-        self.seed.setToolTip("Seed: the same number gives the same proof again")
-        self.seed.setAccessibleName("Seed")
+        self.seed.setToolTip(tr("Seed: the same number gives the same proof again"))
+        self.seed.setAccessibleName(tr("Seed"))
         self.seed.editingFinished.connect(self._seed_typed)
         self.lock = QToolButton()
         self.lock.setCheckable(True)
         self.lock.setChecked(True)
-        self.lock.setToolTip("Locked: every proof has this seed. Open: each pull takes a new one.")
-        self.lock.setAccessibleName("Lock the seed")
+        self.lock.setToolTip(
+            tr("Locked: every proof has this seed. Open: each pull takes a new one.")
+        )
+        self.lock.setAccessibleName(tr("Lock the seed"))
         self.lock.toggled.connect(self._show_lock)
         self.lock.clicked.connect(lambda on: self.seed_rule_chosen.emit("same" if on else "new"))
-        seed = PlainLabel("Seed")
+        seed = PlainLabel(tr("Seed"))
         seed.setBuddy(self.seed)
         self._labels += [seed, self.departure_label]
         row.addWidget(seed)
@@ -248,9 +253,9 @@ class TopBar(QFrame):
         """Show the present recipe."""
         project = self.bench.project
         recipe = project.recipe
-        name = "Unnamed project" if project.path is None else project.path.stem
+        name = tr("Unnamed project") if project.path is None else project.path.stem
         self.title.setText(f"{name}{' ·' if project.modified else ''}")
-        self.title.setToolTip(plain_tip(str(project.path or "Not saved yet")))
+        self.title.setToolTip(plain_tip(str(project.path or tr("Not saved yet"))))
         if not self.departure.isSliderDown():
             show_quietly(self.departure, round(recipe.departure * 100))
             show_quietly(self.departure_field, round(recipe.departure * 100))
@@ -317,9 +322,9 @@ class TopBar(QFrame):
     def _show_stray(self, recipe: Recipe) -> None:
         stray = recipe.stray
         self.stray.set_value(0 if stray is None else round(100 * stray.amount))
-        self.hunt.setText("Hunt" if stray is None else f"{100 * stray.amount:.0f} %")
+        self.hunt.setText(tr("Hunt" if stray is None else f"{100 * stray.amount:.0f} %"))
         said = "" if stray is None else f"\nNow straying towards seed {stray.seed}"
-        self.hunt.setToolTip(f"Pull several seeds beside each other and choose (Ctrl+H){said}")
+        self.hunt.setToolTip(tr(f"Pull several seeds beside each other and choose (Ctrl+H){said}"))
 
     def _set_stray(self, percent: float) -> None:
         recipe = self.bench.project.recipe

@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QApplication, QDialog, QMainWindow, QMenu, QVBoxLa
 
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.parts.icons import retint
+from overlay.app.parts.language import tr
 from overlay.app.parts.theme import apply_theme, dress, is_dressed, wants_dark
 from overlay.app.shell.compose import commands, compose
 from overlay.app.shell.help.tour import Tour
@@ -25,7 +26,7 @@ class MainWindow(QMainWindow):
     def __init__(self, bench: Bench) -> None:
         super().__init__()
         self.bench = bench
-        self.setWindowTitle("Overlay")
+        self.setWindowTitle(tr("Overlay"))
         self.resize(1280, 800)
         self.setMinimumSize(1024, 700)
         self.house = compose(self, bench)
@@ -117,7 +118,7 @@ class MainWindow(QMainWindow):
             ("Redo", history.redo_name if history else None),
         ):
             action = self.actions_by_name[text]
-            action.setText(text if name is None else f"{text}: {name}")
+            action.setText(tr(text) if name is None else f"{tr(text)}: {tr(name)}")
             action.setEnabled(name is not None)
 
     def undo(self) -> None:

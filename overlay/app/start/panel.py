@@ -7,6 +7,7 @@ from PySide6.QtGui import QIcon, QImage, QPixmap
 from PySide6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton, QToolButton, QWidget
 
 from overlay.app.parts.buttons import text_button
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 
 _WAYS = (
@@ -39,14 +40,14 @@ class WaysPanel(QFrame):
         grid.setHorizontalSpacing(22)
         self.buttons: dict[str, QPushButton] = {}
         for column, (way, title, text, deed) in enumerate(_WAYS):
-            head = PlainLabel(title)
+            head = PlainLabel(tr(title))
             head.setProperty("role", "title")
-            body = PlainLabel(text)
+            body = PlainLabel(tr(text))
             body.setProperty("role", "faint")
             body.setWordWrap(True)
             body.setAlignment(Qt.AlignmentFlag.AlignTop)
-            button = QPushButton(deed)
-            button.setToolTip(text)
+            button = QPushButton(tr(deed))
+            button.setToolTip(tr(text))
             button.clicked.connect(lambda _=False, w=way: self.asked.emit(w))
             self.buttons[way] = button
             grid.addWidget(head, 0, column)
@@ -69,18 +70,18 @@ class ShelfStrip(QFrame):
         row = QHBoxLayout(self)
         row.setContentsMargins(12, 8, 8, 8)
         row.setSpacing(6)
-        said = PlainLabel("Take a\nmanner,\nor drop\na picture")
+        said = PlainLabel(tr("Take a\nmanner,\nor drop\na picture"))
         said.setProperty("role", "faint")
         row.addWidget(said)
         self.buttons: dict[str, QToolButton] = {}
         for name in names:
             button = QToolButton()
-            button.setText(name.capitalize())
+            button.setText(tr(name.capitalize()))
             button.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextUnderIcon)
             button.setIconSize(_THUMB)
             button.setIcon(QIcon(_empty()))
-            button.setToolTip(f"Make proofs in the manner of {name}")
-            button.setAccessibleName(f"Manner: {name}")
+            button.setToolTip(tr(f"Make proofs in the manner of {name}"))
+            button.setAccessibleName(tr(f"Manner: {name}"))
             button.clicked.connect(lambda _=False, n=name: self.taken.emit(n))
             self.buttons[name] = button
             row.addWidget(button)

@@ -16,6 +16,7 @@ from PySide6.QtWidgets import (
 )
 
 from overlay.app.parts.buttons import picture_icon, text_button
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain, plain_tip
 from overlay.app.parts.theme import dress
 from overlay.app.teaching.panel import KINDS
@@ -45,12 +46,12 @@ class Listed:
     @property
     def said(self) -> str:
         """Kind and whereabouts, in a line."""
-        kind = KINDS[self.taught.kind][0].lower()
+        kind = KINDS[self.taught.kind][0]
         tall = f", {self.taught.height:g} m" if self.taught.kind == "subject" else ""
         where = {
             (True, False): "this project", (False, True): "all projects", (True, True): "both",
         }  # fmt: skip
-        return f"{kind}{tall}; {where[self.here, self.everywhere]}"
+        return f"{tr(kind)}{tall}; {tr(where[self.here, self.everywhere])}"
 
 
 class TaughtPanel(QFrame):
@@ -65,23 +66,25 @@ class TaughtPanel(QFrame):
         self.listed: dict[str, Listed] = {}
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 12, 14, 12)
-        title = PlainLabel("Taught words")
+        title = PlainLabel(tr("Taught words"))
         title.setProperty("role", "title")
         column.addWidget(title)
         self.sought = QLineEdit()
-        self.sought.setPlaceholderText("Find")
-        self.sought.setAccessibleName("Find a taught word")
+        self.sought.setPlaceholderText(tr("Find"))
+        self.sought.setAccessibleName(tr("Find a taught word"))
         self.sought.textChanged.connect(self._filter)
         column.addWidget(self.sought)
         self.words = QListWidget()
         self.words.setIconSize(_THUMB)
-        self.words.setAccessibleName("Taught words")
+        self.words.setAccessibleName(tr("Taught words"))
         self.words.currentItemChanged.connect(lambda *_: self._look())
         self.words.itemActivated.connect(lambda _: self._wish("say"))
         column.addWidget(self.words, 1)
         self.hint = PlainLabel(
-            "No word has been taught yet.\n\nA picture in the tray can be taught as a thing or a "
-            "surface, a region as an area, cues as a look: each has “Teach…” in its menu."
+            tr(
+                "No word has been taught yet.\n\nA picture in the tray can be taught as a thing or "
+                "a surface, a region as an area, cues as a look: each has “Teach…” in its menu."
+            )
         )
         self.hint.setProperty("role", "faint")
         self.hint.setWordWrap(True)

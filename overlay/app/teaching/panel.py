@@ -22,6 +22,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import calm_wheel
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain
 from overlay.app.parts.theme import dress
 from overlay.document.taught import LONGEST, Belongs, TaughtKind
@@ -73,20 +74,20 @@ class TeachPanel(QFrame):
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 12, 14, 12)
         column.setSpacing(8)
-        self.title = PlainLabel("Teach a word")
+        self.title = PlainLabel(tr("Teach a word"))
         self.title.setProperty("role", "title")
         column.addWidget(self.title)
         self.word = QLineEdit()
         self.word.setMaxLength(LONGEST)
-        self.word.setPlaceholderText("What is it called? One to four words")
-        self.word.setAccessibleName("Word")
-        self.word.setToolTip("What the words line and picks will know it by")
+        self.word.setPlaceholderText(tr("What is it called? One to four words"))
+        self.word.setAccessibleName(tr("Word"))
+        self.word.setToolTip(tr("What the words line and picks will know it by"))
         self.word.textChanged.connect(lambda _: self._look())
         self.word.returnPressed.connect(self._teach)
         column.addWidget(self.word)
         self.thumb = PlainLabel()
         self.thumb.setAlignment(Qt.AlignmentFlag.AlignCenter)
-        self.thumb.setAccessibleName("What is taught")
+        self.thumb.setAccessibleName(tr("What is taught"))
         column.addWidget(self.thumb)
         column.addLayout(self._kind_row())
         self._add_rest(column)
@@ -102,15 +103,17 @@ class TeachPanel(QFrame):
         self._cue_column = QVBoxLayout(self.cues)
         self._cue_column.setContentsMargins(0, 0, 0, 0)
         column.addWidget(self.cues)
-        self.keep = QCheckBox("Keep its other pictures")
-        self.keep.setToolTip("A thing may have several cut-outs; the seed chooses one of them")
-        self.everywhere = QCheckBox("For all projects")
-        self.everywhere.setToolTip("Other projects know the word too, as soon as it is said there")
+        self.keep = QCheckBox(tr("Keep its other pictures"))
+        self.keep.setToolTip(tr("A thing may have several cut-outs; the seed chooses one of them"))
+        self.everywhere = QCheckBox(tr("For all projects"))
+        self.everywhere.setToolTip(
+            tr("Other projects know the word too, as soon as it is said there")
+        )
         column.addWidget(self.keep)
         column.addWidget(self.everywhere)
-        self.teach = QPushButton("Teach")
+        self.teach = QPushButton(tr("Teach"))
         self.teach.setProperty("primary", "true")
-        self.teach.setToolTip("From now on the word is read, drawn and picked like any other")
+        self.teach.setToolTip(tr("From now on the word is read, drawn and picked like any other"))
         self.teach.clicked.connect(self._teach)
         column.addWidget(self.teach, 0, Qt.AlignmentFlag.AlignRight)
 
@@ -134,18 +137,22 @@ class TeachPanel(QFrame):
         self.height_field.setDecimals(2)
         self.height_field.setSingleStep(0.1)
         self.height_field.setSuffix(" m")
-        self.height_field.setAccessibleName("Height in metres")
-        self.height_field.setToolTip("How tall it is in truth; things are drawn at their true size")
+        self.height_field.setAccessibleName(tr("Height in metres"))
+        self.height_field.setToolTip(
+            tr("How tall it is in truth; things are drawn at their true size")
+        )
         self.belongs = QComboBox()
-        self.belongs.setAccessibleName("Where it belongs")
-        self.belongs.setToolTip("Where it stands when no place is said, and what scene it asks for")
+        self.belongs.setAccessibleName(tr("Where it belongs"))
+        self.belongs.setToolTip(
+            tr("Where it stands when no place is said, and what scene it asks for")
+        )
         for key in get_args(Belongs):
-            self.belongs.addItem(_PLACES[key], key)
+            self.belongs.addItem(tr(_PLACES[key]), key)
         for field in (self.height_field, self.belongs):
             calm_wheel(field)
-        grid.addWidget(PlainLabel("Tall"), 0, 0)
+        grid.addWidget(PlainLabel(tr("Tall")), 0, 0)
         grid.addWidget(self.height_field, 0, 1)
-        grid.addWidget(PlainLabel("Belongs"), 1, 0)
+        grid.addWidget(PlainLabel(tr("Belongs")), 1, 0)
         grid.addWidget(self.belongs, 1, 1)
         grid.setColumnStretch(1, 1)
         return self.thing
@@ -203,7 +210,7 @@ class TeachPanel(QFrame):
         for name in names:
             box = QCheckBox(plain(name).replace("&", "&&"))
             box.setChecked(True)
-            box.setToolTip("Ticked cues come in whenever the look is said")
+            box.setToolTip(tr("Ticked cues come in whenever the look is said"))
             box.toggled.connect(lambda _: self._look())
             self.cue_boxes[name] = box
             self._cue_column.addWidget(box)
@@ -214,7 +221,7 @@ class TeachPanel(QFrame):
             button.setChecked(other == kind)
         self.thing.setVisible(kind == "subject")
         self.cues.setVisible(kind == "look")
-        self.says.setText(f"{KINDS[kind][1]}.")
+        self.says.setText(f"{tr(KINDS[kind][1])}.")
         self._look()
 
     def _look(self) -> None:

@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QAbstractItemView, QLineEdit, QListWidget, QListWi
 
 from overlay.app.parts.buttons import picture_icon
 from overlay.app.parts.drops import TakesPictures
+from overlay.app.parts.language import tr
 from overlay.app.parts.theme import tone
 
 PATH = Qt.ItemDataRole.UserRole
@@ -37,9 +38,9 @@ class Pictures(TakesPictures, QListWidget):
         self.setContextMenuPolicy(Qt.ContextMenuPolicy.CustomContextMenu)
         self.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         self.itemChanged.connect(self._changed)
-        self.setAccessibleName("Pictures in the tray")
+        self.setAccessibleName(tr("Pictures in the tray"))
         self.setToolTip(
-            "Drag a picture onto the cue sheet for its manner, onto the picture as source"
+            tr("Drag a picture onto the cue sheet for its manner, onto the picture as source")
         )
 
     def mimeData(self, items: list[QListWidgetItem]) -> QMimeData:  # type: ignore[override]
@@ -116,6 +117,6 @@ def blank(words: str = "") -> QIcon:
         frame = QRectF(0.5, 0.5, THUMB.width() - 1, THUMB.height() - 1)
         painter.setPen(tone("alarm"))
         painter.drawRect(frame)
-        painter.drawText(frame, Qt.AlignmentFlag.AlignCenter, words)
+        painter.drawText(frame, Qt.AlignmentFlag.AlignCenter, tr(words))
         painter.end()
     return picture_icon(pixmap)

@@ -24,6 +24,7 @@ from PySide6.QtWidgets import (
 from overlay.app.parts.buttons import picture_icon, pop_up
 from overlay.app.parts.drops import TakesPictures
 from overlay.app.parts.icons import set_icon
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain, plain_tip
 from overlay.app.tray.ordering import ORDERS, Order, ordered
 from overlay.app.tray.pictures import PATH, THUMB, FindField, Pictures, add_dot, blank
@@ -66,12 +67,12 @@ class Tray(TakesPictures, QFrame):
         self.setAcceptDrops(True)
         row = QHBoxLayout()
         row.setContentsMargins(6, 0, 0, 0)
-        title = PlainLabel("Tray")
+        title = PlainLabel(tr("Tray"))
         title.setProperty("role", "title")
         self.add = QToolButton()
         set_icon(self.add, "add")
-        self.add.setToolTip("Add pictures to the tray")
-        self.add.setAccessibleName("Add pictures")
+        self.add.setToolTip(tr("Add pictures to the tray"))
+        self.add.setAccessibleName(tr("Add pictures"))
         self.add.clicked.connect(self.add_asked)
         row.addWidget(title)
         row.addStretch()
@@ -79,10 +80,12 @@ class Tray(TakesPictures, QFrame):
         layout.addLayout(row)
         self.order: Order = "added"
         self.sought = FindField()
-        self.sought.setPlaceholderText("Find")
+        self.sought.setPlaceholderText(tr("Find"))
         self.sought.setClearButtonEnabled(True)
-        self.sought.setAccessibleName("Find a picture")
-        self.sought.setToolTip("Words of a picture's name, or of what uses it; Esc shows all again")
+        self.sought.setAccessibleName(tr("Find a picture"))
+        self.sought.setToolTip(
+            tr("Words of a picture's name, or of what uses it; Esc shows all again")
+        )
         self.sought.textChanged.connect(lambda _: self.refresh())
         self.sought.hide()
         layout.addWidget(self.sought)
@@ -105,13 +108,15 @@ class Tray(TakesPictures, QFrame):
         part = QWidget()
         box = QVBoxLayout(part)
         box.setContentsMargins(6, 8, 0, 0)
-        hint = PlainLabel("Drop pictures here, or paste one.\n\nOr look at how others begin:")
+        hint = PlainLabel(tr("Drop pictures here, or paste one.\n\nOr look at how others begin:"))
         hint.setProperty("role", "faint")
         hint.setWordWrap(True)
         self.demo = QToolButton()
-        self.demo.setText("Open the demo")
+        self.demo.setText(tr("Open the demo"))
         self.demo.setProperty("wide", "true")
-        self.demo.setToolTip("Opens a project that is worth changing; its pictures are drawn once")
+        self.demo.setToolTip(
+            tr("Opens a project that is worth changing; its pictures are drawn once")
+        )
         self.demo.clicked.connect(self.demo_asked)
         box.addWidget(hint)
         box.addWidget(self.demo)
@@ -263,12 +268,12 @@ class Tray(TakesPictures, QFrame):
                 deeds.append(("Take one layer…", lambda: self.layer_asked.emit(path)))
         always = (("Rename", self.rename_selected), ("Remove from the tray", self.remove_selected))
         for text, act in (*deeds, *always):
-            action = QAction(text, menu)
+            action = QAction(tr(text), menu)
             action.triggered.connect(lambda _=False, a=act: a())
             menu.addAction(action)
         menu.addSeparator()
         for text, order in ORDERS:
-            action = menu.addAction(text)
+            action = menu.addAction(tr(text))
             action.setCheckable(True)
             action.setChecked(order == self.order)
             action.triggered.connect(lambda _=False, o=order: self.set_order(o))

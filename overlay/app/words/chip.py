@@ -4,6 +4,7 @@ from PySide6.QtCore import QPoint, QSize, Qt, Signal
 from PySide6.QtGui import QContextMenuEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QMenu, QWidget
 
+from overlay.app.parts.language import tr
 from overlay.app.parts.offers import add_offers, offer
 from overlay.app.parts.plain import plain, plain_tip
 from overlay.app.parts.theme import tone
@@ -59,9 +60,9 @@ class PhraseChip(QWidget):
         self._way = ""  # of the drag: up or aside
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setCursor(Qt.CursorShape.PointingHandCursor)
-        words = "\n".join(told(w) for w in phrase.words) or "no word of it is known"
+        words = "\n".join(tr(told(w)) for w in phrase.words) or tr("no word of it is known")
         how = "Drag up or down: emphasis. Sideways: order. Double click: edit. Del: remove."
-        self.setToolTip(plain_tip(f"{words}\n{how}"))
+        self.setToolTip(plain_tip(f"{words}\n{tr(how)}"))
         self.setAccessibleName(plain(f"{phrase.text}, {self.state}"))
 
     @property
@@ -156,13 +157,13 @@ class PhraseChip(QWidget):
                     lambda _=False, w=word.text, o=known: self.replaced.emit(w, o)
                 )
             if word.entry is None and not word.is_blank:
-                action = menu.addAction(plain(f"Teach “{word.text}”…"))
+                action = menu.addAction(plain(tr(f"Teach “{word.text}”…")))
                 action.triggered.connect(lambda _=False, w=word.text: self.teach_asked.emit(w))
         if menu.actions():
             menu.addSeparator()
-        menu.addAction("Edit", self.edit_asked.emit)
-        menu.addAction("Plain emphasis", lambda: self.emphasised.emit(1.0))
-        menu.addAction("Remove", self.removed.emit)
+        menu.addAction(tr("Edit"), self.edit_asked.emit)
+        menu.addAction(tr("Plain emphasis"), lambda: self.emphasised.emit(1.0))
+        menu.addAction(tr("Remove"), self.removed.emit)
         add_offers(menu, self.settings(), self)
         return menu
 

@@ -4,6 +4,7 @@ from PySide6.QtCore import QPoint, Qt, Signal
 from PySide6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
 from overlay.app.parts.buttons import text_button
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain
 from overlay.app.parts.theme import dress
 
@@ -31,7 +32,7 @@ class Described(QFrame):
         self._column.addWidget(self._body)
         row = QHBoxLayout()
         row.addStretch()
-        self.join = QPushButton("Add to the words")
+        self.join = QPushButton(tr("Add to the words"))
         self.join.setEnabled(False)
         self.join.clicked.connect(self._join)
         row.addWidget(self.join)
@@ -40,7 +41,7 @@ class Described(QFrame):
 
     def show_phrases(self, name: str, found: dict[str, list[str]], at: QPoint) -> None:
         """Show what was found of a picture, at a place on the screen."""
-        self.title.setText(plain(f"{name}, in words"))
+        self.title.setText(plain(tr(f"{name}, in words")))
         fresh = QWidget()
         grid = QGridLayout(fresh)
         grid.setContentsMargins(0, 4, 0, 4)

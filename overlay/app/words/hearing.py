@@ -7,6 +7,7 @@ from PySide6.QtCore import QPoint, Qt
 from PySide6.QtWidgets import QComboBox, QFrame, QGridLayout
 
 from overlay.app.parts.fields import keep_narrow, percent_field, show_quietly
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.theme import dress
 from overlay.document.recipe import Recipe
@@ -47,14 +48,14 @@ class Hearing(QFrame):
         for place, (key, label, _, _) in enumerate(names):
             row, column = divmod(place + (place > 0), 2)
             self.fields[key].setFixedWidth(72)
-            grid.addWidget(PlainLabel(label), row, 2 * column)
+            grid.addWidget(PlainLabel(tr(label)), row, 2 * column)
             grid.addWidget(self.fields[key], row, 2 * column + 1)
         self.where = QComboBox()
-        self.where.setAccessibleName("Where the words act")
-        self.where.setToolTip("Where contours and colours of the words act")
+        self.where.setAccessibleName(tr("Where the words act"))
+        self.where.setToolTip(tr("Where contours and colours of the words act"))
         keep_narrow(self.where)
         self.where.activated.connect(self._where_chosen)
-        grid.addWidget(PlainLabel("Where"), 4, 0)
+        grid.addWidget(PlainLabel(tr("Where")), 4, 0)
         grid.addWidget(self.where, 4, 1, 1, 3)
 
     def show_recipe(self, recipe: Recipe) -> None:
@@ -75,7 +76,7 @@ class Hearing(QFrame):
 
     def _show_regions(self, regions: Iterable[str], chosen: str | None) -> None:
         self.where.clear()
-        self.where.addItem(_WHOLE, None)
+        self.where.addItem(tr(_WHOLE), None)
         for name in regions:
             self.where.addItem(name.capitalize(), name)
         self.where.setCurrentIndex(max(self.where.findData(chosen), 0))

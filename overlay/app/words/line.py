@@ -12,6 +12,7 @@ from PySide6.QtWidgets import (
 )
 
 from overlay.app.parts.buttons import text_button
+from overlay.app.parts.language import tr
 from overlay.app.words.chip import PhraseChip
 from overlay.words.language.grammar import LONGEST
 from overlay.words.language.reading import Reading
@@ -40,23 +41,25 @@ class WordsLine(QFrame):
         self._wanted = False  # whether it was asked for while there are no words
         self._editing: int | None = None
         self.field = QLineEdit()
-        self.field.setPlaceholderText(_HINT)
+        self.field.setPlaceholderText(tr(_HINT))
         self.field.setMaxLength(LONGEST)
         self.field.setMinimumWidth(120)
-        self.field.setAccessibleName("Words")
-        self.field.setToolTip("Phrases parted by commas; Return draws them (/)")
+        self.field.setAccessibleName(tr("Words"))
+        self.field.setToolTip(tr("Phrases parted by commas; Return draws them (/)"))
         self.field.returnPressed.connect(self._done)
         self.field.textEdited.connect(self._comma)
         self.field.installEventFilter(self)
         self.avoid = QLineEdit()
-        self.avoid.setPlaceholderText("avoid")
+        self.avoid.setPlaceholderText(tr("avoid"))
         self.avoid.setMaxLength(LONGEST)
         self.avoid.setFixedWidth(110)
-        self.avoid.setAccessibleName("Avoid")
-        self.avoid.setToolTip("Words to stay away from: things are not drawn, colours turned from")
+        self.avoid.setAccessibleName(tr("Avoid"))
+        self.avoid.setToolTip(
+            tr("Words to stay away from: things are not drawn, colours turned from")
+        )
         self.avoid.editingFinished.connect(lambda: self.avoided.emit(self.avoid.text()))
         self.hearing = text_button("100 %", "How far, when and where the words are heard")
-        self.hearing.setAccessibleName("How the words are heard")
+        self.hearing.setAccessibleName(tr("How the words are heard"))
         self.hearing.clicked.connect(self._ask_hearing)
         row = QHBoxLayout(self)
         row.setContentsMargins(12, 4, 10, 4)
@@ -97,7 +100,7 @@ class WordsLine(QFrame):
             self.avoid.setText(avoid)
         self.hearing.setText(f"{round(100 * heard)} %")
         self.hearing.setEnabled(bool(reading.phrases))
-        self.field.setPlaceholderText("" if self.chips else _HINT)
+        self.field.setPlaceholderText("" if self.chips else tr(_HINT))
         self._show_where_needed()
 
     def _show_where_needed(self) -> None:
@@ -131,7 +134,7 @@ class WordsLine(QFrame):
     def edit(self, number: int) -> None:
         """Take a phrase into the field; Return puts it back where it stood."""
         self._editing = number
-        self.field.setText(self.chips[number].phrase.text)
+        self.field.setText(tr(self.chips[number].phrase.text))
         self.field.selectAll()
         self.field.setFocus()
         self._area.ensureWidgetVisible(self.field)

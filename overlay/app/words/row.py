@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QHBoxLayout, QMenu, QToolButton, QWidget
 from overlay.app.parts.buttons import pop_up
 from overlay.app.parts.fields import show_quietly
 from overlay.app.parts.icons import glyph, set_icon
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.theme import ROW, tone
 from overlay.app.sheet.axis import BAR, HEAD, TAIL, TimeAxis
@@ -32,7 +33,7 @@ class WordsRow(QWidget):
         self._change = change
         self._regions: tuple[str, ...] = ()
         self.envelope = Envelope(Recipe().words, tone("ink"), axis)
-        self.envelope.setAccessibleName("Envelope of the words")
+        self.envelope.setAccessibleName(tr("Envelope of the words"))
         self.envelope.changed.connect(self._shaped)
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
@@ -43,10 +44,10 @@ class WordsRow(QWidget):
         self.contours = QToolButton()
         self.contours.setProperty("chip", "true")
         self.contours.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
-        self.contours.setAccessibleName("Contours of the words")
+        self.contours.setAccessibleName(tr("Contours of the words"))
         set_icon(self.contours, "guide")
         self.contours.setToolTip(
-            "How firmly the drawn contours hold; opens how the words are heard"
+            tr("How firmly the drawn contours hold; opens how the words are heard")
         )
         self.contours.clicked.connect(self._ask_hearing)
         row.addSpacing(4)
@@ -69,17 +70,17 @@ class WordsRow(QWidget):
         self.region = QToolButton()
         self.region.setProperty("chip", "true")
         self.region.setFixedWidth(_REGION)
-        self.region.setAccessibleName("Region of the words")
-        self.region.setToolTip("Where contours and colours of the words act")
+        self.region.setAccessibleName(tr("Region of the words"))
+        self.region.setToolTip(tr("Where contours and colours of the words act"))
         self.region.clicked.connect(self._offer_regions)
         self.mute = letter("M", "Mute: as if there were no words")
-        self.mute.setAccessibleName("Mute the words")
+        self.mute.setAccessibleName(tr("Mute the words"))
         self.mute.clicked.connect(lambda on: self._change("Mute words", {"muted": on}))
         self.weight = weight_box("Weight: how much the words count beside the cues")
-        self.weight.setAccessibleName("Weight of the words")
+        self.weight.setAccessibleName(tr("Weight of the words"))
         self.weight.valueChanged.connect(lambda v: self._change("Weight", {"weight": v / 100}))
         row.addWidget(self._glyph)
-        row.addWidget(PlainLabel("words"), 1)
+        row.addWidget(PlainLabel(tr("words")), 1)
         row.addWidget(self.region)
         row.addWidget(self.mute)
         row.addSpacing(24 + 6)  # words have no solo
@@ -92,7 +93,7 @@ class WordsRow(QWidget):
         self.setVisible(bool(recipe.prompt.strip()))
         self._glyph.setPixmap(glyph("words", tone("ink").name(), 18))
         self._regions = tuple(recipe.regions)
-        where = words.region or "whole"
+        where = words.region or tr("whole")
         elided = self.region.fontMetrics().elidedText(
             where, Qt.TextElideMode.ElideRight, _REGION - 12
         )
@@ -106,7 +107,7 @@ class WordsRow(QWidget):
         """What the region chip offers."""
         menu = QMenu(self)
         for text, name in (("Whole picture", None), *((name, name) for name in self._regions)):
-            action = QAction(text, menu)
+            action = QAction(tr(text), menu)
             action.triggered.connect(
                 lambda _=False, n=name: self._change("Words: where", {"region": n})
             )

@@ -24,6 +24,7 @@ class Settings(BaseModel):
 
     theme: Literal["light", "dark", "desktop"] = "light"
     larger_text: bool = False
+    language: Literal["en", "de"] = "en"  # of the interface, from the next start
     threads: Annotated[int, Field(ge=0, le=256)] = 0  # 0 takes all there are
     cache_megabytes: Annotated[int, Field(ge=100, le=1_000_000)] = 4000
     pictures_folder: str = ""  # where dialogs begin; empty for the desktop's own place

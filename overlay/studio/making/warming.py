@@ -6,21 +6,44 @@ from overlay.engine.control import Control
 from overlay.engine.octave.octave import add_octave
 from overlay.engine.request import Facets, GuideCue, Request, StyleCue
 from overlay.engine.sampler import render
+from overlay.engine.sequence.frame import render_frame
 from overlay.enlarging.faithful import enlarge
 from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of
+from overlay.motion.flow import Motion
+from overlay.words.language.grammar import read_prompt
+from overlay.words.picture import draw_words
+
+_SIDE = 64
 
 
 def warm_kernels(control: Control | None = None) -> None:
-    """Run the whole engine once on a tiny picture, so that everything is compiled."""
+    """Run the whole engine once on a tiny picture, so that everything is compiled.
+
+    The base run comes first, which most pulls need; then passes, words, and frames of sequences.
+    """
+    control = Control() if control is None else control
+    request = _tiny_request()
+    done = render(request, control)
+    if done.trace is not None:
+        add_octave(enlarge(done.picture, 96, 96), done.trace, request, 1.5, 1.0)
+    control.check()
+    draw_words(read_prompt("heron, canal, mist"), (48, 32))
+    control.check()
+    _, before = render_frame(request, None, None, 1.0, control)
+    still = Motion(np.zeros((_SIDE, _SIDE, 2), np.float32), np.ones((_SIDE, _SIDE), np.float32))
+    render_frame(request, before, still, 1.0, control)
+
+
+def _tiny_request() -> Request:
+    """A run that asks for all there is."""
     rng = np.random.default_rng(0)
-    source = rng.integers(0, 256, (64, 64, 3), dtype=np.uint8)
+    source = rng.integers(0, 256, (_SIDE, _SIDE, 3), dtype=np.uint8)
     options = EdgeOptions()
     guide = GuideCue("edges", contour_reach(source, options), lightness_of(source), options.sigma)
     styles = (
         StyleCue("one", source[::-1].copy(), Facets(1, 1, 1), region=np.ones((64, 64), np.float32)),
         StyleCue("two", source.copy(), Facets(0, 1, 0), scale=0.5),
     )
-    request = Request(64, 64, steps=4, departure=1.0, source=source, styles=styles, guides=(guide,))
-    done = render(request, control)
-    if done.trace is not None:
-        add_octave(enlarge(done.picture, 96, 96), done.trace, request, 1.5, 1.0)
+    return Request(
+        _SIDE, _SIDE, steps=4, departure=1.0, source=source, styles=styles, guides=(guide,)
+    )

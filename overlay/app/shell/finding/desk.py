@@ -8,6 +8,7 @@ from PySide6.QtGui import QKeySequence
 
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.floor import Floor
+from overlay.app.parts.language import tr
 from overlay.app.shell.finding.deeds import DEEDS
 from overlay.app.shell.finding.panel import FinderPanel, Found
 from overlay.document.editing import recipe_data
@@ -16,7 +17,7 @@ from overlay.document.sets.sheets import WITHOUT
 from overlay.document.text.json_text import RecipeError
 from overlay.studio.sheets.axes import make_axis, say, typed_values
 from overlay.studio.sheets.cells import lay
-from overlay.studio.sheets.settings import Setting, settings_of
+from overlay.studio.sheets.settings import RUN, Setting, settings_of
 
 
 class FindingDesk(QObject):
@@ -42,7 +43,8 @@ class FindingDesk(QObject):
     def _setting(self, setting: Setting) -> Found:
         offers = tuple(say(choice, setting) for choice in setting.choices)
         take = partial(self._set, setting)
-        return Found(setting.title, say(setting.now, setting), take=take, offers=offers)
+        name = tr(setting.name) if setting.group == RUN else f"{setting.group}: {tr(setting.name)}"
+        return Found(name, say(setting.now, setting), take=take, offers=offers)
 
     def _set(self, setting: Setting, typed: str) -> None:
         """Have a setting take a value as it was typed or chosen, as one step."""
@@ -65,4 +67,4 @@ class FindingDesk(QObject):
 def _command(command: Command) -> Found:
     keys = QKeySequence(command.keys).toString(QKeySequence.SequenceFormat.NativeText)
     says = DEEDS.get(command.text, command.says or command.menu)
-    return Found(command.text, says, keys, do=command.do)
+    return Found(tr(command.text), tr(says), keys, do=command.do)

@@ -15,6 +15,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain, plain_tip
 from overlay.app.parts.theme import dress
 
@@ -69,7 +70,7 @@ class FinderPanel(QFrame):
         self.title = PlainLabel()
         self.title.setProperty("role", "title")
         self.field = QLineEdit()
-        self.field.setAccessibleName("Find a command or setting")
+        self.field.setAccessibleName(tr("Find a command or setting"))
         self.field.textEdited.connect(lambda _: self._list())
         self.field.returnPressed.connect(self._take)
         self.field.installEventFilter(self)
@@ -78,7 +79,7 @@ class FinderPanel(QFrame):
         self.list.setHeaderHidden(True)
         self.list.setRootIsDecorated(False)
         self.list.setUniformRowHeights(True)
-        self.list.setAccessibleName("Commands and settings")
+        self.list.setAccessibleName(tr("Commands and settings"))
         self.list.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         header = self.list.header()
         header.setStretchLastSection(False)
@@ -104,9 +105,9 @@ class FinderPanel(QFrame):
         self.field.clear()
         self.title.setVisible(setting is not None)
         if setting is not None:
-            self.title.setText(plain(f"{setting.name}, now {setting.says}"))
+            self.title.setText(plain(tr(f"{setting.name}, now {setting.says}")))
         hint = "Another value; Return takes it, Esc goes back"
-        self.field.setPlaceholderText(_HINT if setting is None else hint)
+        self.field.setPlaceholderText(tr(_HINT if setting is None else hint))
         self._list()
 
     def _list(self) -> None:

@@ -26,6 +26,7 @@ from PySide6.QtWidgets import (
 )
 
 import overlay
+from overlay.app.parts.language import tr
 from overlay.app.parts.theme import dress, tone
 
 # A wheel has it inside the package; a checkout in its docs.
@@ -145,21 +146,21 @@ class Handbook(QDialog):
     def __init__(self, folder: Path, parent: QWidget, page: str = "") -> None:
         super().__init__(parent)
         dress(self)
-        self.setWindowTitle("Handbook")
+        self.setWindowTitle(tr("Handbook"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(1000, 720)
         self._folder = folder
         self._paths = sorted(folder.glob("*.md"), key=_place)
         self._texts = [path.read_text("utf-8") for path in self._paths]
         self.sought = QLineEdit()
-        self.sought.setPlaceholderText("Search all pages")
+        self.sought.setPlaceholderText(tr("Search all pages"))
         self.sought.setClearButtonEnabled(True)
-        self.sought.setAccessibleName("Search the handbook")
+        self.sought.setAccessibleName(tr("Search the handbook"))
         self.sought.textChanged.connect(self._search)
         self.pages = QListWidget()
-        self.pages.setAccessibleName("Pages")
+        self.pages.setAccessibleName(tr("Pages"))
         self.browser = _Pages(folder)
-        self.browser.setAccessibleName("Page")
+        self.browser.setAccessibleName(tr("Page"))
         left = QVBoxLayout()
         left.addWidget(self.sought)
         left.addWidget(self.pages, 1)

@@ -7,6 +7,7 @@ from PySide6.QtGui import QKeySequence
 from PySide6.QtWidgets import QDialog, QGridLayout, QHBoxLayout, QVBoxLayout, QWidget
 
 from overlay.app.floor.commands import Command, Entries
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.theme import dress
 
@@ -46,7 +47,7 @@ class ShortcutsDialog(QDialog):
     def __init__(self, entries: Entries, parent: QWidget) -> None:
         super().__init__(parent)
         dress(self)
-        self.setWindowTitle("Shortcuts")
+        self.setWindowTitle(tr("Shortcuts"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         row = QHBoxLayout(self)
         row.setContentsMargins(22, 18, 22, 18)
@@ -69,13 +70,13 @@ def _group(menu: str, keys: list[tuple[str, str]]) -> QGridLayout:
     grid.setContentsMargins(0, 0, 0, 12)
     grid.setColumnMinimumWidth(0, _KEYS)
     grid.setColumnStretch(1, 1)
-    title = PlainLabel(menu)
+    title = PlainLabel(tr(menu))
     title.setProperty("role", "title")
     grid.addWidget(title, 0, 0, 1, 2)
     # Two labels of many lines: a label a line takes fifty milliseconds to show.
     names, deeds = (
-        PlainLabel("\n".join(k for k, _ in keys)),
-        PlainLabel("\n".join(d for _, d in keys)),
+        PlainLabel("\n".join(tr(k) for k, _ in keys)),
+        PlainLabel("\n".join(tr(d) for _, d in keys)),
     )
     names.setProperty("role", "faint")
     grid.addWidget(names, 1, 0)

@@ -7,6 +7,7 @@ from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout, QWidget
 
 from overlay.app.parts.buttons import text_button
+from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.theme import dress, tone
 
@@ -61,7 +62,7 @@ class Tour(QWidget):
         self._window, self._stops, self._after = window, stops, after
         self.place = 0
         dress(self)
-        self.setAccessibleName("Tour")
+        self.setAccessibleName(tr("Tour"))
         self._card = QFrame(self)
         self._card.setProperty("panel", "true")
         self._card.setFixedWidth(_WIDTH)
@@ -105,9 +106,9 @@ class Tour(QWidget):
 
     def _show_stop(self) -> None:
         stop = self._stops[self.place]
-        self.title.setText(stop.title)
-        self.text.setText(stop.text)
-        self.next.setText("Done" if self.place == len(self._stops) - 1 else "Next")
+        self.title.setText(tr(stop.title))
+        self.text.setText(tr(stop.text))
+        self.next.setText(tr("Done" if self.place == len(self._stops) - 1 else "Next"))
         self.setGeometry(self._window.rect())
         self._put_card()
         self.update()

@@ -1,0 +1,137 @@
+import re
+import subprocess
+import sys
+import unittest
+from pathlib import Path
+
+from PySide6.QtWidgets import (
+    QAbstractButton,
+    QApplication,
+    QComboBox,
+    QLabel,
+    QLineEdit,
+    QMenu,
+    QMessageBox,
+    QWidget,
+)
+
+from overlay.app.main import make_application
+from overlay.app.parts.language import Catalogue, catalogue_file, read_catalogue, speak, tr
+from overlay.app.shell.settings_dialog import SettingsDialog
+from overlay.studio.keeping.settings import load_settings, save_settings
+from tests.app.harness import WindowTest
+from tests.app.walking import cut_off, too_small, walk
+
+ROOT = Path(__file__).parents[2]
+# What is the same in both languages, or is no text of ours.
+_SAME = {"Text", "Detail", "Name", "Format", "Band", "Solo", "Pause", "Palette", "Polygon", "Lasso"}
+
+
+class CatalogueTest(unittest.TestCase):
+    @classmethod
+    def setUpClass(cls):
+        cls.texts = read_catalogue(catalogue_file("de"))
+        cls.catalogue = Catalogue(cls.texts)
+
+    def test_german_is_complete_and_holds_nothing_else(self):
+        done = subprocess.run(
+            [sys.executable, "tools/translations.py", "--check"],
+            cwd=ROOT, capture_output=True, text=True, check=False,
+        )  # fmt: skip
+        self.assertEqual((done.returncode, done.stdout.count("\n")), (0, 1), done.stdout)
+
+    def test_every_value_has_its_place(self):
+        for source, target in self.texts.items():
+            own, said = (set(re.findall(r"{\d}", text)) for text in (source, target))
+            self.assertLessEqual(said, own, source)
+            self.assertGreaterEqual(len(said), len(own) - 1, source)
+
+    def test_texts_with_values_are_found_by_their_pattern(self):
+        said = self.catalogue.said
+        self.assertEqual(said("Undo"), "Rückgängig")
+        self.assertEqual(said("Rename mill.png"), "mill.png umbenennen")
+        self.assertEqual(said("Proof 12 is there."), "Abzug 12 ist da.")
+        self.assertEqual(said("a.overlay: not there: b.png and 3 more"),
+                         "a.overlay: nicht da: b.png und 3 weitere")  # fmt: skip
+        self.assertEqual(said("Qwrtz plmk"), "")
+        self.assertIsNone(self.catalogue.translate("other", "Undo"))
+        self.assertEqual(said("Remove 1 row"), said("Remove 3 rows").replace("3", "1"))
+
+    def test_names_that_people_gave_stay(self):
+        self.assertEqual(self.catalogue.said("Rename Colour of sky"), "Colour of sky umbenennen")
+
+    def test_qt_asks_it_and_its_own_dialogs_too(self):
+        application = make_application()
+        speak(application, "de")
+        self.addCleanup(speak, application, "en")
+        self.assertEqual(tr("Undo"), "Rückgängig")
+        box = QMessageBox()
+        button = box.addButton(QMessageBox.StandardButton.Cancel)
+        self.assertIn("Abbrechen", button.text().replace("&", ""))
+        speak(application, "en")
+        self.assertEqual(tr("Undo"), "Undo")
+
+
+def texts_seen(window: QWidget) -> set[str]:
+    """All that stands in a window, its tips and its menus."""
+    found: set[str] = set()
+    for widget in window.findChildren(QWidget):
+        found |= {widget.toolTip(), widget.accessibleName()}
+        if isinstance(widget, QLabel | QAbstractButton):
+            found.add(widget.text())
+        if isinstance(widget, QLineEdit):
+            found.add(widget.placeholderText())
+        if isinstance(widget, QComboBox):
+            found |= {widget.itemText(i) for i in range(widget.count())}
+        if isinstance(widget, QMenu):
+            found |= {action.text() for action in widget.actions()}
+    return {re.sub("</?qt>", "", text).strip() for text in found if text}
+
+
+class GermanWindowTest(WindowTest):
+    def setUp(self):
+        before = load_settings()
+        save_settings(before.model_copy(update={"language": "de"}))
+        self.addCleanup(speak, make_application(), "en")
+        self.addCleanup(save_settings, before)
+        super().setUp()
+        self.bench.add_cue("c1", swatches=["#aa3322", "#223344"])
+        self.bench.add_cue("c2", avoided=str(self.folder / "stripes.png"))
+        self.bench.change_recipe("Small", steps=4)
+        self.settle()
+        self.pull()
+
+    def test_nothing_is_cut_off_in_any_state(self):
+        for size in ((1024, 700), (1280, 800)):
+            self.window.resize(*size)
+            self.settle()
+            self.assertEqual(walk(self.window, self.settle, cut_off, too_small), [])
+
+    def test_nothing_stays_in_english(self):
+        english = {
+            source for source, target in read_catalogue(catalogue_file("de")).items()
+            if source != target and source not in _SAME
+        }  # fmt: skip
+        left: set[str] = set()
+
+        def look(window: QWidget) -> list[str]:
+            left.update(texts_seen(window) & english)
+            return []
+
+        walk(self.window, self.settle, look)
+        self.assertEqual(len(left), 0, sorted(left))
+
+    def test_what_is_said_and_undone_is_german(self):
+        self.assertIn("Abzug 1 ist da", self.status)
+        self.bench.change_recipe("Departure", departure=0.4)
+        undo = self.window.actions_by_name["Undo"].text()
+        self.assertEqual(undo, "Rückgängig: Abweichung")
+
+    def test_settings_choose_the_language(self):
+        chosen = []
+        dialog = SettingsDialog(self.window.floor.settings, chosen.append, self.window)
+        self.addCleanup(dialog.close)
+        dialog.language.setCurrentIndex(dialog.language.findData("de"))
+        dialog.language.activated.emit(dialog.language.currentIndex())
+        self.assertEqual(chosen[-1].language, "de")
+        QApplication.processEvents()
