@@ -32,6 +32,9 @@ def is_ours(node):
     """Whether a text is written in the code itself, or made plain."""
     if isinstance(node, ast.Constant | ast.Name):
         return True  # a name is an argument `tip`, whose callers are looked at below
+    if isinstance(node, ast.Call) and getattr(node.func, "id", "") == "tr":
+        parts = node.args[0].values if isinstance(node.args[0], ast.JoinedStr) else node.args
+        return all(is_ours(part) or _is_fixed(part) for part in parts)
     return isinstance(node, ast.Call) and getattr(node.func, "id", "") == "plain_tip"
 
 
