@@ -365,6 +365,7 @@ class Monkey:
             (f"{files}.getExistingDirectory", lambda *_: str(folder)),
             (f"{files}.getSaveFileName", saved), ("overlay.app.shell.project_files.ask_choice", chosen),
             ("overlay.app.floor.engines.ask_choice", chosen),
+            ("overlay.app.teaching.desk.ask_choice", chosen),
             ("PySide6.QtWidgets.QColorDialog.getColor", lambda *_: QColor("#c23f2d")),
             ("overlay.app.tray.pictures.Pictures.startDrag", lambda *_: None),
             ("overlay.app.parts.offers._Handle._drag", lambda *_: None),

@@ -18,9 +18,9 @@ class MonkeyTest(unittest.TestCase):
     def test_gestures_raises_warns_and_freezes_nothing(self):
         seed = datetime.date.today().day
         command = [sys.executable, "-X", "faulthandler", "-m", "tests.app.monkey"]
-        done = subprocess.run(
+        done = subprocess.run(  # where nothing is built yet, the kernels take minutes of it
             [*command, "--minutes", str(_MINUTES), "--seed", str(seed)],
-            cwd=_ROOT, env=os.environ, capture_output=True, text=True, timeout=300,
+            cwd=_ROOT, env=os.environ, capture_output=True, text=True, timeout=900,
         )  # fmt: skip
         said = done.stdout[-4000:] + done.stderr[-4000:]
         self.assertEqual(done.returncode, 0, said)

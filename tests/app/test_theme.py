@@ -34,6 +34,12 @@ class ThemeTest(unittest.TestCase):
                     found = contrast(getattr(t, text), getattr(t, ground))
                     self.assertGreaterEqual(found, 4.5)
 
+    def test_what_can_be_worked_stands_out_from_what_is_behind_it(self):
+        for name, t in (("light", LIGHT), ("dark", DARK)):
+            for ground in ("panel", "bench", "well"):
+                with self.subTest(name, ground=ground):
+                    self.assertGreaterEqual(contrast(t.edge, getattr(t, ground)), 3)
+
     def test_the_surround_is_neutral(self):
         for t in (LIGHT, DARK):
             rgb = hex_to_srgb(t.surround)

@@ -52,7 +52,7 @@ class Fader(QWidget):
         painter.fillRect(
             QRectF(well.left(), level, well.width(), well.bottom() - level), tone("faint")
         )
-        painter.setPen(QPen(tone("hairline"), 1))
+        painter.setPen(QPen(tone("edge"), 1))
         painter.drawRect(well)
         middle = well.center().y()
         painter.drawLine(QPointF(well.left() - 5, middle), QPointF(well.left() - 1, middle))

@@ -18,7 +18,8 @@ class Tones:
     well: str  # behind envelopes, faders and fields
     ink: str
     faint: str  # secondary text, at least 4.5:1 on panel
-    hairline: str
+    hairline: str  # parts one thing from the next; says nothing by itself
+    edge: str  # around what can be worked, at least 3:1 on panel, bench and well
     register: str  # the one accent
     alarm: str  # text that refuses, at least 4.5:1 on panel
     on_register: str
@@ -32,6 +33,7 @@ LIGHT = Tones(
     ink="#23221f",
     faint="#5d5b55",
     hairline="#bdbbb4",
+    edge="#7a7872",
     register="#c23f2d",
     alarm="#b03422",
     on_register="#ffffff",
@@ -44,6 +46,7 @@ DARK = Tones(
     ink="#ecebe6",
     faint="#b3b1aa",
     hairline="#52514d",
+    edge="#878680",
     register="#c9452f",
     alarm="#ff8b78",
     on_register="#ffffff",
@@ -172,7 +175,7 @@ def _panels(t: Tones) -> str:
 def _buttons(t: Tones) -> str:
     return f"""
     QPushButton, QToolButton {{
-        background: {t.panel}; color: {t.ink}; border: 1px solid {t.hairline};
+        background: {t.panel}; color: {t.ink}; border: 1px solid {t.edge};
         border-radius: 3px; padding: 3px 8px; min-height: 18px;
     }}
     QToolButton {{ padding: 2px; }}
@@ -192,7 +195,9 @@ def _buttons(t: Tones) -> str:
     QToolButton[tab="true"]:checked:focus {{
         border: 1px solid {t.ink}; border-bottom: 2px solid {t.register};
     }}
-    QPushButton:disabled, QToolButton:disabled {{ color: {t.faint}; }}
+    QPushButton:disabled, QToolButton:disabled {{
+        color: {t.faint}; border-color: {t.hairline};
+    }}
     QPushButton[primary="true"] {{
         background: {t.register}; color: {t.on_register}; border: none; font-weight: 600;
         padding: 4px 18px;
@@ -200,7 +205,7 @@ def _buttons(t: Tones) -> str:
     QPushButton[primary="true"]:focus {{ border: 1px solid {t.ink}; }}
     QToolButton[kind="true"] {{ min-height: 58px; max-height: 58px; padding: 1px; }}
     QToolButton[chip="true"] {{
-        background: {t.well}; color: {t.faint}; border: 1px solid {t.hairline};
+        background: {t.well}; color: {t.faint}; border: 1px solid {t.edge};
         border-radius: 9px; padding: 1px 5px; min-height: 20px;
     }}
     QToolButton[chip="true"]:focus {{ border: 1px solid {t.ink}; color: {t.ink}; }}
@@ -224,7 +229,7 @@ def _boxes(t: Tones) -> str:
 def _fields_and_lists(t: Tones) -> str:
     return f"""
     QSpinBox, QDoubleSpinBox, QLineEdit, QComboBox {{
-        background: {t.well}; color: {t.ink}; border: 1px solid {t.hairline}; border-radius: 3px;
+        background: {t.well}; color: {t.ink}; border: 1px solid {t.edge}; border-radius: 3px;
         padding: 1px 4px; min-height: 20px; selection-background-color: {t.register};
     }}
     QSpinBox:focus, QDoubleSpinBox:focus, QLineEdit:focus, QComboBox:focus {{
@@ -233,7 +238,7 @@ def _fields_and_lists(t: Tones) -> str:
     QSpinBox::up-button, QSpinBox::down-button,
     QDoubleSpinBox::up-button, QDoubleSpinBox::down-button {{ width: 0; border: none; }}
     QPlainTextEdit, QTextBrowser {{
-        background: {t.well}; color: {t.ink}; border: 1px solid {t.hairline}; border-radius: 3px;
+        background: {t.well}; color: {t.ink}; border: 1px solid {t.edge}; border-radius: 3px;
         selection-background-color: {t.register};
     }}
     QPlainTextEdit:focus {{ border: 1px solid {t.ink}; }}
@@ -250,7 +255,7 @@ def _fields_and_lists(t: Tones) -> str:
     QScrollArea {{ background: transparent; border: none; }}
     QScrollBar:vertical {{ background: transparent; width: 8px; margin: 0; }}
     QScrollBar::handle:vertical {{
-        background: {t.hairline}; border-radius: 3px; min-height: 24px;
+        background: {t.edge}; border-radius: 3px; min-height: 24px;
     }}
     QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; width: 0; }}
     QMenuBar {{ background: {t.bench}; color: {t.ink}; }}
@@ -281,7 +286,7 @@ def _tables(t: Tones) -> str:
     QSplitter::handle {{ background: {t.bench}; }}
     QScrollBar:horizontal {{ background: transparent; height: 8px; margin: 0; }}
     QScrollBar::handle:horizontal {{
-        background: {t.hairline}; border-radius: 3px; min-width: 24px;
+        background: {t.edge}; border-radius: 3px; min-width: 24px;
     }}
     """
 
@@ -300,8 +305,8 @@ def _arrows_and_sliders(t: Tones) -> str:
     QComboBox::down-arrow {{ image: url("{_drawn("open", t)}"); width: 10px; height: 10px; }}
     QComboBox:hover {{ border: 1px solid {t.faint}; }}
     QSlider:horizontal {{ min-height: 24px; }}
-    QSlider::groove:horizontal {{ height: 3px; background: {t.hairline}; border-radius: 1px; }}
-    QSlider::sub-page:horizontal {{ background: {t.faint}; border-radius: 1px; }}
+    QSlider::groove:horizontal {{ height: 3px; background: {t.edge}; border-radius: 1px; }}
+    QSlider::sub-page:horizontal {{ background: {t.ink}; border-radius: 1px; }}
     QSlider::handle:horizontal {{
         width: 8px; height: 16px; margin: -15px -8px; border: 8px solid transparent;
         border-radius: 10px; background: {t.ink}; background-clip: padding;

@@ -332,16 +332,15 @@ class PrepareRoom(QWidget):
         self.view.update()
 
     def _choose_colour(self) -> None:
-        chosen = QColorDialog.getColor(QColor(self.colour), self, "Colour of the brush")
+        chosen = QColorDialog.getColor(QColor(self.colour), self, tr("Colour of the brush"))
         if chosen.isValid():
             self.set_colour(chosen.name())
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         steps = {Qt.Key.Key_Comma: -0.5, Qt.Key.Key_Period: 0.5}
         if event.key() in steps:
-            least, most = 0.5, 20.0
             value = self.brush_size.value + steps[Qt.Key(event.key())]
-            self.brush_size.set_value(min(max(value, least), most))
+            self.brush_size.set_value(min(max(value, 0.5), 20.0))
             self._size_brushes()
         elif event.key() == Qt.Key.Key_Delete and self.strokes.hasFocus():
             self.remove_stroke()

@@ -81,7 +81,7 @@ class PhraseChip(QWidget):
         painter = QPainter(self)
         box = self.rect().adjusted(0, 0, -1, -1)
         painter.fillRect(box, tone("well"))
-        painter.setPen(tone("register" if self.hasFocus() else "hairline"))
+        painter.setPen(tone("register" if self.hasFocus() else "edge"))
         painter.drawRect(box)
         inside = self.rect().adjusted(_PAD, 0, -_PAD, 0)
         colour = {UNKNOWN: "alarm", READ: "faint"}.get(self.state, "ink")
