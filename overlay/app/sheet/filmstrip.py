@@ -141,10 +141,7 @@ class Filmstrip(QWidget):
         self.axis.paint_background(painter, self, self._start)
         self.axis.clip(painter, self)
         if not self._frames:
-            painter.setPen(tone("faint"))
-            painter.drawText(
-                self.rect(), Qt.AlignmentFlag.AlignCenter, "The steps of a proof appear here"
-            )
+            self._paint_nothing_yet(painter)
         for progress, image in self._frames:
             right = self.axis.to_x(progress, self.width())
             left = self.axis.to_x(max(progress - 1 / self._steps, self._start), self.width())
@@ -153,6 +150,14 @@ class Filmstrip(QWidget):
             )
         self.axis.paint_coming(painter, self, self._start, self._coming)
         self.axis.paint_playhead(painter, self, self._playhead)
+
+    def _paint_nothing_yet(self, painter: QPainter) -> None:
+        """Say what is going to be here, on a ground of its own among the lines of the axis."""
+        words, middle = tr("The steps of a proof appear here"), Qt.AlignmentFlag.AlignCenter
+        plate = painter.boundingRect(self.rect(), middle, words).adjusted(-6, -2, 6, 2)
+        painter.fillRect(plate, tone("well"))
+        painter.setPen(tone("faint"))
+        painter.drawText(plate, middle, words)
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.scrubbed.emit(self.axis.to_progress(event.position().x(), self.width()))
