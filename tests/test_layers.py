@@ -53,6 +53,18 @@ class WindowTest(unittest.TestCase):
                 self.assertFalse(named, path)
 
 
+class StartTest(unittest.TestCase):
+    def test_the_window_waits_for_nothing_slow_that_it_does_not_show(self):
+        slow = ("scipy.stats", "scipy.interpolate", "scipy.cluster", "av", "distributed")
+        code = f"""
+import sys
+import overlay.app.shell.window
+print([name for name in {slow} if name in sys.modules])
+"""
+        done = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True)
+        self.assertEqual(done.stdout.strip(), "[]", done.stderr)
+
+
 class SizeTest(unittest.TestCase):
     def test_modules_and_folders_stay_readable(self):
         for path in ROOT.rglob("*.py"):

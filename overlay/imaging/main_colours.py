@@ -2,7 +2,6 @@
 
 import numpy as np
 import numpy.typing as npt
-from scipy.cluster.vq import ClusterError, kmeans2
 
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_srgb
 
@@ -41,6 +40,9 @@ def main_colours(picture: ByteImage, count: int = 6) -> tuple[str, ...]:
 
 def _clusters(points: FloatImage, centres: FloatImage) -> tuple[FloatImage, Ints]:
     """Centres of clusters and whose each point is; one that loses all its points is left out."""
+    # Not at the top: the window would wait for it when it starts.
+    from scipy.cluster.vq import ClusterError, kmeans2
+
     while True:
         try:
             found, nearest = kmeans2(points, centres, iter=_ROUNDS, minit="matrix", missing="raise")

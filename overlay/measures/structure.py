@@ -1,7 +1,6 @@
 """Structure kept: whether contours are where they were; and layout match: whether masses are."""
 
 import numpy as np
-from scipy.stats import rankdata
 
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.filters import gaussian
@@ -15,6 +14,9 @@ _BROAD = 0.25  # how much those at half size count
 
 def rank_correlation(a: FloatImage, b: FloatImage) -> float:
     """Spearman's correlation of two arrays: that of their ranks; equal values share a mean rank."""
+    # Not at the top: the window would wait for it when it starts.
+    from scipy.stats import rankdata
+
     return correlation(*(np.asarray(rankdata(v), np.float32) for v in (a, b)))
 
 

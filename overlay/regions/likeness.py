@@ -12,7 +12,6 @@ from dataclasses import dataclass
 import numpy as np
 import numpy.typing as npt
 from scipy import ndimage
-from scipy.cluster.vq import kmeans, vq
 
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.resample import resize
@@ -114,6 +113,9 @@ def _traits(work: FloatImage) -> Numbers:
 
 def _middles(traits: Numbers) -> Numbers:
     """(n, 2, 8): a few middles with their spreads."""
+    # Not at the top: the window would wait for it when it starts.
+    from scipy.cluster.vq import kmeans, vq
+
     if not len(traits):
         return np.empty((0, 2, traits.shape[-1]))
     chosen = traits[:: max(len(traits) // _EACH, 1)]

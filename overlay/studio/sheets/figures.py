@@ -8,7 +8,6 @@ from typing import Any
 
 import numpy as np
 import numpy.typing as npt
-from scipy.stats import rankdata
 
 from overlay.document.sets.sheets import ProofSheet
 
@@ -51,6 +50,9 @@ def more_is_better(key: str) -> bool:
 
 def ranks(cells: Mapping[CellPlace, Figures], key: str) -> dict[CellPlace, float]:
     """Where each cell stands in a measure: 0 the worst, 1 the best; equal ones share a place."""
+    # Not at the top: the window would wait for it when it starts.
+    from scipy.stats import rankdata
+
     there = {place: figures[key] for place, figures in cells.items() if key in figures}
     if not there:
         return {}

@@ -11,7 +11,6 @@ from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field
 
 import numpy as np
-from scipy.interpolate import PchipInterpolator
 
 from overlay.document.part import shown
 from overlay.document.text.json_text import RecipeError
@@ -252,6 +251,9 @@ def _between(a: float, b: float, gaps: dict[float, float] | None, setting: Setti
         return None
     value = (a + b) / 2
     if gaps is not None:
+        # Not at the top: the window would wait for it when it starts.
+        from scipy.interpolate import PchipInterpolator
+
         values = _monotone(sorted(gaps), a, gaps)
         order = sorted(values, key=gaps.__getitem__)
         value = float(PchipInterpolator([gaps[v] for v in order], order)(0.0))

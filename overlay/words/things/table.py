@@ -6,7 +6,6 @@ from typing import NamedTuple
 
 import numpy as np
 import numpy.typing as npt
-from scipy.interpolate import PchipInterpolator
 
 from overlay.scenery.solids import linear_light
 from overlay.words.things.distance import COLUMNS, SAMPLES
@@ -181,6 +180,9 @@ def _texels(parts: Sequence[Part]) -> Numbers:
 
 def _curve(part: Part) -> Numbers:
     """Radius and slope evenly up a turned part, without overshoot between its rows."""
+    # Not at the top: the window would wait for it when it starts.
+    from scipy.interpolate import PchipInterpolator
+
     heights, radii = np.array(part.rows).T
     even = np.linspace(heights[0], heights[-1], SAMPLES)
     smooth = PchipInterpolator(heights, radii)
