@@ -151,7 +151,7 @@ class MarksWish:
 
     Attributes
     ----------
-    trait : one of `matching.character.CHARACTERS`. amount : -1..1, below 0 away from it.
+    trait : one of `matching.character.CHARACTERS`. amount : -2..2, below 0 away from it.
     """
 
     trait: str

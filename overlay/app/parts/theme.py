@@ -235,6 +235,9 @@ def _fields_and_lists(t: Tones) -> str:
     QSpinBox:focus, QDoubleSpinBox:focus, QLineEdit:focus, QComboBox:focus {{
         border: 1px solid {t.ink};
     }}
+    QSpinBox:disabled, QDoubleSpinBox:disabled, QLineEdit:disabled, QComboBox:disabled {{
+        color: {t.faint}; border-color: {t.hairline};
+    }}
     QSpinBox::up-button, QSpinBox::down-button,
     QDoubleSpinBox::up-button, QDoubleSpinBox::down-button {{ width: 0; border: none; }}
     QPlainTextEdit, QTextBrowser {{

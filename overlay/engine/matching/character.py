@@ -68,7 +68,7 @@ def _slope(light: np.ndarray, axis: int) -> np.ndarray:
     return _mean(ndimage.gaussian_filter(light, 1.0, [1 - axis, axis]) ** 2)
 
 
-def _size(light: np.ndarray) -> np.ndarray:
+def _fineness(light: np.ndarray) -> np.ndarray:
     """Share of what varies that is fine."""
     return np.asarray(_fine(light) / (_spread(light) + 1e-5))
 
@@ -89,7 +89,7 @@ CHARACTERS: dict[str, Callable[[np.ndarray], np.ndarray]] = {
     "flat": lambda light: -_spread(light),
     "lines": _lines,
     "fine": _size,
-    "coarse": lambda light: -_size(light),
+    "coarse": lambda light: -_fineness(light),
     "upright": _upright,
     "across": lambda light: -_upright(light),
 }
