@@ -54,8 +54,7 @@ class CueCard(QFrame):
         layout.setSpacing(6)
         layout.addLayout(self._title_row())
         self.picture = ReferenceView()
-        self.from_file = PlainLabel()
-        self.from_file.setProperty("role", "faint")
+        self.from_file = PlainLabel(role="faint")
         self.span = SpanPart(self._change)
         self.span.region_asked.connect(self.region_asked)
         self.reference = self._reference_part()
@@ -69,9 +68,8 @@ class CueCard(QFrame):
         )
         self.blur.settled.connect(lambda value: self._change("Blur", blur=value))
         self.empty = PlainLabel(
-            tr("No cue yet.\n\nDrop a picture on the cue sheet\nto take its manner.")
+            tr("No cue yet.\n\nDrop a picture on the cue sheet\nto take its manner."), role="faint"
         )
-        self.empty.setProperty("role", "faint")
         self.empty.setAlignment(Qt.AlignmentFlag.AlignCenter)
         for part in (
             self.picture, self.from_file, self.notes, self.reference, self.swatches, self.guide,

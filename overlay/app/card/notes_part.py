@@ -41,8 +41,7 @@ class NotesPart(QWidget):
             self._add(finding)
 
     def _add(self, finding: Finding) -> None:
-        label = PlainLabel(f"● {finding.text}")
-        label.setWordWrap(True)
+        label = PlainLabel(f"● {finding.text}", wraps=True)
         self._column.addWidget(label)
         if finding.fix:
             button = QToolButton()

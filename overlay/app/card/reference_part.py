@@ -184,9 +184,9 @@ class PlacePage(QWidget):
         self._change = change
         grid = QGridLayout(self)
         grid.setContentsMargins(0, 0, 0, 0)
-        note = PlainLabel(tr("Where the picture lies, for its Layout and Likeness"))
-        note.setProperty("role", "faint")
-        note.setWordWrap(True)
+        note = PlainLabel(
+            tr("Where the picture lies, for its Layout and Likeness"), role="faint", wraps=True
+        )
         self.fit = QComboBox()
         for text, key in _FITS.items():
             self.fit.addItem(tr(text), key)

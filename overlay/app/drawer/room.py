@@ -68,8 +68,9 @@ class DrawerRoom(QWidget):
         self.list.star_asked.connect(lambda: self._do("star"))
         self.list.remove_asked.connect(lambda: self._do("remove"))
         self.list.itemActivated.connect(lambda _: self._do("restore"))
-        self.empty = PlainLabel(tr("No proof yet. Pull one on the bench; every proof stays here."))
-        self.empty.setProperty("role", "faint")
+        self.empty = PlainLabel(
+            tr("No proof yet. Pull one on the bench; every proof stays here."), role="faint"
+        )
         self.empty.setAlignment(Qt.AlignmentFlag.AlignCenter)
         column.addWidget(self.empty, 1)
         column.addWidget(self.list, 1)
@@ -93,8 +94,7 @@ class DrawerRoom(QWidget):
         self.search.setToolTip(tr("Only proofs whose note, cues or number have this in them"))
         self.search.setAccessibleName(tr("Find"))
         self.search.textChanged.connect(lambda _: self.refresh())
-        self.count = PlainLabel()
-        self.count.setProperty("role", "faint")
+        self.count = PlainLabel(role="faint")
         self.kind = QComboBox()
         self.kind.setToolTip(tr("All proofs, those of the bench, cells and trials, or a sheet's"))
         self.kind.setAccessibleName(tr("Kind of proofs"))
@@ -119,8 +119,7 @@ class DrawerRoom(QWidget):
         self.picture.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self.picture.setFixedHeight(_PREVIEW.height())
         title = QHBoxLayout()
-        self.title = PlainLabel()
-        self.title.setProperty("role", "title")
+        self.title = PlainLabel(role="title")
         self.star_button = QToolButton()
         self.star_button.setCheckable(True)
         set_icon(self.star_button, "star")
@@ -129,9 +128,7 @@ class DrawerRoom(QWidget):
         self.star_button.clicked.connect(lambda _: self._do("star"))
         title.addWidget(self.title, 1)
         title.addWidget(self.star_button)
-        self.facts = PlainLabel()
-        self.facts.setProperty("role", "faint")
-        self.facts.setWordWrap(True)
+        self.facts = PlainLabel(role="faint", wraps=True)
         self.note = QPlainTextEdit()
         self.note.setPlaceholderText(tr("A note"))
         self.note.setAccessibleName(tr("Note"))
@@ -148,8 +145,7 @@ class DrawerRoom(QWidget):
         return side
 
     def _differences(self) -> QScrollArea:
-        self.different = PlainLabel()
-        self.different.setWordWrap(True)
+        self.different = PlainLabel(wraps=True)
         self.different.setAlignment(Qt.AlignmentFlag.AlignTop)
         self.different.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
         area = QScrollArea()

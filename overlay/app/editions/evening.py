@@ -53,10 +53,10 @@ class EvenPanel(QFrame):
         self.figures.setAccessibleName(tr("Evenness and sameness"))
         self.figures.setWordWrap(True)
         self.legend = PlainLabel(
-            tr("How far each lies from its set, from below in " + ", ".join(PARTS))
+            tr("How far each lies from its set, from below in " + ", ".join(PARTS)),
+            role="faint",
+            wraps=True,
         )
-        self.legend.setProperty("role", "faint")
-        self.legend.setWordWrap(True)
         self.anew = text_button(
             "Find its colours anew", "Find what the set shares over all its sources as they are now"
         )

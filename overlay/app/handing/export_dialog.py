@@ -89,9 +89,7 @@ class ExportDialog(QDialog):
     def _make_fields(self, creator: str) -> None:
         self.kind = QComboBox()
         self.kind.addItems([kind.text for kind in KINDS])
-        self.says = PlainLabel()
-        self.says.setProperty("role", "faint")
-        self.says.setWordWrap(True)
+        self.says = PlainLabel(role="faint", wraps=True)
         self.says.setMinimumWidth(320)
         self.dpi = QSpinBox()
         self.dpi.setRange(0, 4800)

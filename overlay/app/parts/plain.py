@@ -16,9 +16,14 @@ class PlainLabel(QLabel):
     A plain QLabel guesses: a file named `<img src=...>` would have it read that file.
     """
 
-    def __init__(self, text: str = "", parent: QWidget | None = None) -> None:
+    def __init__(
+        self, text: str = "", parent: QWidget | None = None, *, role: str = "", wraps: bool = False
+    ) -> None:
         super().__init__(parent)
         self.setTextFormat(Qt.TextFormat.PlainText)
+        self.setWordWrap(wraps)
+        if role:
+            self.setProperty("role", role)
         self.setText(text)
 
 

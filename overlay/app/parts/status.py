@@ -57,8 +57,7 @@ class StatusLine(QFrame):
         self._do: Callable[[], object] | None = None
         self._fading = QTimer(self, singleShot=True, interval=_STAYS)
         self._fading.timeout.connect(self._fade)
-        self.facts = PlainLabel()
-        self.facts.setProperty("role", "faint")
+        self.facts = PlainLabel(role="faint")
         row.addWidget(self.label, 1)
         row.addWidget(self.action)
         if floating:

@@ -50,17 +50,13 @@ class PassCard(QFrame):
         layout.setContentsMargins(14, 10, 14, 10)
         layout.setSpacing(8)
         layout.addLayout(self._title_row())
-        self.says = PlainLabel()
-        self.says.setWordWrap(True)
-        self.says.setProperty("role", "faint")
+        self.says = PlainLabel(role="faint", wraps=True)
         self.on = QCheckBox(tr("Runs with the next pull"))
         self.on.setToolTip(tr("Without the tick the pass is kept, but not run"))
         self.on.clicked.connect(lambda on: self._change("On" if on else "Off", off=not on))
         self._make_fields()
-        self.result = PlainLabel()
-        self.result.setWordWrap(True)
-        self.cues = PlainLabel(tr("Cues that take part"))
-        self.cues.setProperty("role", "faint")
+        self.result = PlainLabel(wraps=True)
+        self.cues = PlainLabel(tr("Cues that take part"), role="faint")
         self._boxes: list[QCheckBox] = []
         for part in (self.says, self.on, self.departure, self.factor, self.marks, self.rim):
             layout.addWidget(part)
@@ -93,8 +89,7 @@ class PassCard(QFrame):
 
     def _title_row(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        self.title = PlainLabel()
-        self.title.setProperty("role", "title")
+        self.title = PlainLabel(role="title")
         remove = QToolButton()
         set_icon(remove, "remove")
         remove.setToolTip(tr("Remove this pass (Del)"))

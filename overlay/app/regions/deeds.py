@@ -75,8 +75,7 @@ class RegionDeeds(QWidget):
         self.settle_rim = _deed("Just the rim", "Only a band around this region's border")
         self.settle_rim.clicked.connect(lambda _: self._settle(rim=True))
         column.addLayout(_line(self.settle_whole, self.settle_rim))
-        self.rim = PlainLabel()
-        self.rim.setProperty("role", "faint")
+        self.rim = PlainLabel(role="faint")
         column.addWidget(self.rim)
 
     def show_region(self, name: str) -> None:

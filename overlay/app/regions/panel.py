@@ -91,17 +91,16 @@ class RegionPanel(QFrame):
             tr(
                 "No region yet.\n\nAdd one: painted, picked from the source, from what came from a "
                 "cue, or from a mask picture."
-            )
+            ),
+            role="faint",
+            wraps=True,
         )
-        self.hint.setProperty("role", "faint")
-        self.hint.setWordWrap(True)
         column.addWidget(self.hint)
         column.addStretch()
 
     def _title(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        title = PlainLabel(tr("Regions"))
-        title.setProperty("role", "title")
+        title = PlainLabel(tr("Regions"), role="title")
         tip = "Add a region: empty to paint on, or picked from the source"
         self.add = adding_button("Region", tip)
         self.menu = SourceMenu(self._traced, lambda: self._parts, self.add)

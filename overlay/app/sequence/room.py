@@ -69,8 +69,7 @@ class SequenceRoom(QWidget):
         box.setContentsMargins(12, 10, 12, 10)
         box.setSpacing(8)
         box.addLayout(self._choosing())
-        self.says = PlainLabel(tr("No frames yet"))
-        self.says.setWordWrap(True)
+        self.says = PlainLabel(tr("No frames yet"), wraps=True)
         box.addWidget(self.says)
         tip = "How much of each frame is carried from the one before: 0 free, 100 held"
         self.held = SliderField("Held", tip, 0, 100, 1)
@@ -88,16 +87,14 @@ class SequenceRoom(QWidget):
         self.keys.setColumnWidth(2, 70)
         self.keys.itemChanged.connect(self._edited)
         box.addWidget(self.keys, 1)
-        self.figures = PlainLabel()
-        self.figures.setWordWrap(True)
+        self.figures = PlainLabel(wraps=True)
         box.addWidget(self.figures)
         box.addLayout(self._pulling())
         return left
 
     def _choosing(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        label = PlainLabel(tr("Frames"))
-        label.setProperty("role", "title")
+        label = PlainLabel(tr("Frames"), role="title")
         row.addWidget(label)
         self.folder = text_button("Folder…", "Frames from a folder of numbered pictures")
         self.folder.clicked.connect(self.folder_asked)
@@ -113,8 +110,7 @@ class SequenceRoom(QWidget):
 
     def _key_head(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        title = PlainLabel(tr("Key frames"))
-        title.setProperty("role", "title")
+        title = PlainLabel(tr("Key frames"), role="title")
         self.add_key = text_button(
             "Add…", "Have a setting its value at this frame; it changes evenly to the next one"
         )

@@ -311,7 +311,6 @@ def _on_axis(head: QWidget, middle: QWidget) -> QHBoxLayout:
 
 
 def _faint(text: str, indent: int) -> PlainLabel:
-    label = PlainLabel(tr(text))
-    label.setProperty("role", "faint")
+    label = PlainLabel(tr(text), role="faint")
     label.setContentsMargins(indent, 0, 0, 0)
     return label

@@ -31,8 +31,7 @@ class SheetTitle(QWidget):
         super().__init__()
         row = QHBoxLayout(self)
         row.setContentsMargins(12, 0, 8, 0)
-        label = PlainLabel(tr("Cue sheet"))
-        label.setProperty("role", "title")
+        label = PlainLabel(tr("Cue sheet"), role="title")
         tip = "Add a cue: a reference, swatches, a guide, a picture to avoid"
         self.add = adding_button("Cue", tip)
         menu = QMenu(self.add)

@@ -50,8 +50,7 @@ class SettingsDialog(QDialog):
         form.addRow(tr("Pictures"), self._folder_row())
         form.addRow(tr("Cluster"), self._cluster_field())
         for name, folder in (("Own files", data_folder()), ("Proofs", proofs_folder())):
-            label = PlainLabel(str(folder))
-            label.setProperty("role", "faint")
+            label = PlainLabel(str(folder), role="faint")
             label.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
             form.addRow(tr(name), label)
         for field in (self.theme, self.threads, self.live, self.cache, self.folder):

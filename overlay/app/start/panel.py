@@ -40,11 +40,8 @@ class WaysPanel(QFrame):
         grid.setHorizontalSpacing(22)
         self.buttons: dict[str, QPushButton] = {}
         for column, (way, title, text, deed) in enumerate(_WAYS):
-            head = PlainLabel(tr(title))
-            head.setProperty("role", "title")
-            body = PlainLabel(tr(text))
-            body.setProperty("role", "faint")
-            body.setWordWrap(True)
+            head = PlainLabel(tr(title), role="title")
+            body = PlainLabel(tr(text), role="faint", wraps=True)
             body.setAlignment(Qt.AlignmentFlag.AlignTop)
             button = QPushButton(tr(deed))
             button.setToolTip(tr(text))
@@ -70,8 +67,7 @@ class ShelfStrip(QFrame):
         row = QHBoxLayout(self)
         row.setContentsMargins(12, 8, 8, 8)
         row.setSpacing(6)
-        said = PlainLabel(tr("Take a\nmanner,\nor drop\na picture"))
-        said.setProperty("role", "faint")
+        said = PlainLabel(tr("Take a\nmanner,\nor drop\na picture"), role="faint")
         row.addWidget(said)
         self.buttons: dict[str, QToolButton] = {}
         for name in names:

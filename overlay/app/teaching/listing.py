@@ -66,8 +66,7 @@ class TaughtPanel(QFrame):
         self.listed: dict[str, Listed] = {}
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 12, 14, 12)
-        title = PlainLabel(tr("Taught words"))
-        title.setProperty("role", "title")
+        title = PlainLabel(tr("Taught words"), role="title")
         column.addWidget(title)
         self.sought = QLineEdit()
         self.sought.setPlaceholderText(tr("Find"))
@@ -84,10 +83,10 @@ class TaughtPanel(QFrame):
             tr(
                 "No word has been taught yet.\n\nA picture in the tray can be taught as a thing or "
                 "a surface, a region as an area, cues as a look: each has “Teach…” in its menu."
-            )
+            ),
+            role="faint",
+            wraps=True,
         )
-        self.hint.setProperty("role", "faint")
-        self.hint.setWordWrap(True)
         self.hint.setAlignment(Qt.AlignmentFlag.AlignTop)
         column.addWidget(self.hint, 1)
         column.addLayout(self._deed_grid())

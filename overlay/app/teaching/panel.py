@@ -74,8 +74,7 @@ class TeachPanel(QFrame):
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 12, 14, 12)
         column.setSpacing(8)
-        self.title = PlainLabel(tr("Teach a word"))
-        self.title.setProperty("role", "title")
+        self.title = PlainLabel(tr("Teach a word"), role="title")
         column.addWidget(self.title)
         self.word = QLineEdit()
         self.word.setMaxLength(LONGEST)
@@ -94,9 +93,7 @@ class TeachPanel(QFrame):
 
     def _add_rest(self, column: QVBoxLayout) -> None:
         """What is asked of each kind, and where the word is to hold."""
-        self.says = PlainLabel()
-        self.says.setProperty("role", "faint")
-        self.says.setWordWrap(True)
+        self.says = PlainLabel(role="faint", wraps=True)
         column.addWidget(self.says)
         column.addWidget(self._thing_part())
         self.cues = QWidget()

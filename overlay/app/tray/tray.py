@@ -67,8 +67,7 @@ class Tray(TakesPictures, QFrame):
         self.setAcceptDrops(True)
         row = QHBoxLayout()
         row.setContentsMargins(6, 0, 0, 0)
-        title = PlainLabel(tr("Tray"))
-        title.setProperty("role", "title")
+        title = PlainLabel(tr("Tray"), role="title")
         self.add = QToolButton()
         set_icon(self.add, "add")
         self.add.setToolTip(tr("Add pictures to the tray"))
@@ -108,9 +107,11 @@ class Tray(TakesPictures, QFrame):
         part = QWidget()
         box = QVBoxLayout(part)
         box.setContentsMargins(6, 8, 0, 0)
-        hint = PlainLabel(tr("Drop pictures here, or paste one.\n\nOr look at how others begin:"))
-        hint.setProperty("role", "faint")
-        hint.setWordWrap(True)
+        hint = PlainLabel(
+            tr("Drop pictures here, or paste one.\n\nOr look at how others begin:"),
+            role="faint",
+            wraps=True,
+        )
         self.demo = QToolButton()
         self.demo.setText(tr("Open the demo"))
         self.demo.setProperty("wide", "true")

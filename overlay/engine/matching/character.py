@@ -88,7 +88,7 @@ CHARACTERS: dict[str, Callable[[np.ndarray], np.ndarray]] = {
     "busy": lambda light: _slope(light, 0) + _slope(light, 1),
     "flat": lambda light: -_spread(light),
     "lines": _lines,
-    "fine": _size,
+    "fine": _fineness,
     "coarse": lambda light: -_fineness(light),
     "upright": _upright,
     "across": lambda light: -_upright(light),

@@ -67,8 +67,7 @@ class FinderPanel(QFrame):
         self._setting: Found | None = None
         column = QVBoxLayout(self)
         column.setContentsMargins(12, 12, 12, 10)
-        self.title = PlainLabel()
-        self.title.setProperty("role", "title")
+        self.title = PlainLabel(role="title")
         self.field = QLineEdit()
         self.field.setAccessibleName(tr("Find a command or setting"))
         self.field.textEdited.connect(lambda _: self._list())

@@ -70,8 +70,7 @@ def _group(menu: str, keys: list[tuple[str, str]]) -> QGridLayout:
     grid.setContentsMargins(0, 0, 0, 12)
     grid.setColumnMinimumWidth(0, _KEYS)
     grid.setColumnStretch(1, 1)
-    title = PlainLabel(tr(menu))
-    title.setProperty("role", "title")
+    title = PlainLabel(tr(menu), role="title")
     grid.addWidget(title, 0, 0, 1, 2)
     # Two labels of many lines: a label a line takes fifty milliseconds to show.
     names, deeds = (
