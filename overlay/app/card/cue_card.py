@@ -8,6 +8,7 @@ from PySide6.QtWidgets import (
     QFrame,
     QHBoxLayout,
     QLineEdit,
+    QScrollBar,
     QStackedWidget,
     QToolButton,
     QVBoxLayout,
@@ -25,6 +26,7 @@ from overlay.app.parts.fields import SliderField
 from overlay.app.parts.icons import set_icon
 from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
+from overlay.app.parts.theme import PANEL
 from overlay.document.cues import AvoidedCue, GuideCue, ReferenceCue, SwatchesCue
 from overlay.studio.bench.bench import Bench
 from overlay.studio.inputs.checks import Finding
@@ -47,12 +49,14 @@ class CueCard(QFrame):
 
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setProperty("panel", "true")
+        self.setAutoFillBackground(True)
+        self.setBackgroundRole(PANEL)
         self.bench = bench
         layout = scrolled_column(self)
         layout.setContentsMargins(14, 10, 14, 10)
         layout.setSpacing(6)
-        layout.addLayout(self._title_row())
+        title = self._title_row()
+        layout.addWidget(title)
         self.picture = ReferenceView()
         self.from_file = PlainLabel(role="faint")
         self.span = SpanPart(self._change)
@@ -77,11 +81,20 @@ class CueCard(QFrame):
         ):  # fmt: skip
             layout.addWidget(part)
         layout.addStretch()
+        # Each wears the theme by itself: all at once would keep the window from answering, and
+        # most of them are out of sight.
+        self.parts = (
+            title, self.picture, self.from_file, self.notes, self._tab_row, self.facets, self.use,
+            self.place, self.swatches, self.guide, self.blur, self.span, self.empty,
+            *self.findChildren(QScrollBar),
+        )  # fmt: skip
 
     # Parts ----------------------------------------------------------------------------------
 
-    def _title_row(self) -> QHBoxLayout:
-        row = QHBoxLayout()
+    def _title_row(self) -> QWidget:
+        title = QWidget()
+        row = QHBoxLayout(title)
+        row.setContentsMargins(0, 0, 0, 0)
         self.name = QLineEdit()
         self.name.setToolTip(tr("The cue's name"))
         self.name.setAccessibleName(tr("Name of the cue"))
@@ -104,7 +117,7 @@ class CueCard(QFrame):
         row.addWidget(self.name, 1)
         row.addWidget(self.effect)
         row.addWidget(self.remove)
-        return row
+        return title
 
     def _reference_part(self) -> QWidget:
         """Pages of a reference under a row that chooses among them."""
@@ -117,7 +130,9 @@ class CueCard(QFrame):
         self.pages = QStackedWidget()
         self.tabs: dict[str, QToolButton] = {}
         self._page_of: dict[str, QWidget] = {}
-        row = QHBoxLayout()
+        self._tab_row = QWidget()
+        row = QHBoxLayout(self._tab_row)
+        row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(0)
         pages = (
             ("Facets", self.facets),
@@ -134,7 +149,7 @@ class CueCard(QFrame):
             self._page_of[name] = page
             row.addWidget(tab, 1)
         self.tabs["Facets"].setChecked(True)
-        box.addLayout(row)
+        box.addWidget(self._tab_row)
         box.addWidget(self.pages)
         return part
 

@@ -63,6 +63,7 @@ def scrolled_column(panel: QFrame) -> QVBoxLayout:
     """A column in a panel that scrolls when the window is too low for all of it."""
     area = _Column()
     area.setWidgetResizable(True)
+    area.setFrameShape(QFrame.Shape.NoFrame)
     area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
     inside = QWidget()
     inside.setObjectName("inside")

@@ -7,6 +7,8 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QColor, QFont, QGuiApplication, QPalette
 from PySide6.QtWidgets import QApplication, QWidget
 
+PANEL = QPalette.ColorRole.AlternateBase  # what a panel without a style sheet is filled with
+
 
 @dataclass(frozen=True)
 class Tones:
@@ -129,7 +131,7 @@ def _palette(t: Tones) -> QPalette:
     roles = {
         QPalette.ColorRole.Window: t.bench,
         QPalette.ColorRole.Base: t.well,
-        QPalette.ColorRole.AlternateBase: t.panel,
+        PANEL: t.panel,
         QPalette.ColorRole.Button: t.panel,
         QPalette.ColorRole.WindowText: t.ink,
         QPalette.ColorRole.Text: t.ink,
@@ -156,7 +158,7 @@ def _drawn(name: str, t: Tones) -> str:
 
 
 def _style_sheet(t: Tones) -> str:
-    parts = (_panels, _buttons, _boxes, _fields_and_lists, _tables, _arrows_and_sliders)
+    parts = (_panels, _buttons, _boxes, _fields_and_lists, _menus, _tables, _arrows_and_sliders)
     return "".join(part(t) for part in parts)
 
 
@@ -261,6 +263,11 @@ def _fields_and_lists(t: Tones) -> str:
         background: {t.edge}; border-radius: 3px; min-height: 24px;
     }}
     QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; width: 0; }}
+    """
+
+
+def _menus(t: Tones) -> str:
+    return f"""
     QMenuBar {{ background: {t.bench}; color: {t.ink}; }}
     QMenuBar::item {{ padding: 4px 10px; background: transparent; }}
     QMenuBar::item:selected {{ background: {t.well}; }}

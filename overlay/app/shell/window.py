@@ -62,7 +62,7 @@ class MainWindow(QMainWindow):
         column.addWidget(h.line)
         self.setCentralWidget(centre)
         self._parts = (
-            self.menuBar(), h.top, h.tray, h.stage, h.card, h.pass_desk.card, h.side.bar,
+            self.menuBar(), h.top, h.tray, h.stage, *h.card.parts, h.pass_desk.card, h.side.bar,
             h.sheet, h.regions, h.line,
             *(p for room in h.floor.rooms if room is not h.bench_room for p in room.parts),
         )  # fmt: skip
