@@ -1,7 +1,7 @@
 """The line of words above the picture: chips, a field that types on, what is avoided."""
 
 from PySide6.QtCore import QEvent, QObject, QPoint, Qt, Signal
-from PySide6.QtGui import QKeyEvent
+from PySide6.QtGui import QKeyEvent, QResizeEvent
 from PySide6.QtWidgets import (
     QApplication,
     QFrame,
@@ -12,13 +12,15 @@ from PySide6.QtWidgets import (
 )
 
 from overlay.app.parts.buttons import text_button
+from overlay.app.parts.flow import Flow
 from overlay.app.parts.language import tr
 from overlay.app.words.chip import PhraseChip
 from overlay.words.language.grammar import LONGEST
 from overlay.words.language.reading import Reading
 from overlay.words.language.writing import phrases_of
 
-_HEIGHT = 36
+_MARGIN = 4
+_MOST = 96  # pixels of lines of chips: three; more are scrolled to
 _HINT = "Say what is to be seen: heron at left, old boathouse, mist, dawn"
 
 
@@ -36,7 +38,6 @@ class WordsLine(QFrame):
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setProperty("panel", "true")
-        self.setFixedHeight(_HEIGHT)
         self.chips: list[PhraseChip] = []
         self._wanted = False  # whether it was asked for while there are no words
         self._editing: int | None = None
@@ -62,14 +63,14 @@ class WordsLine(QFrame):
         self.hearing.setAccessibleName(tr("How the words are heard"))
         self.hearing.clicked.connect(self._ask_hearing)
         row = QHBoxLayout(self)
-        row.setContentsMargins(12, 4, 10, 4)
+        row.setContentsMargins(12, _MARGIN, 10, _MARGIN)
         row.setSpacing(6)
         row.addWidget(self._chip_area(), 1)
-        row.addWidget(self.avoid)
-        row.addWidget(self.hearing)
+        row.addWidget(self.avoid, 0, Qt.AlignmentFlag.AlignTop)
+        row.addWidget(self.hearing, 0, Qt.AlignmentFlag.AlignTop)
 
     def _chip_area(self) -> QScrollArea:
-        """Chips and the field after them; more than fit are scrolled to."""
+        """Chips and the field after them, in lines."""
         self._area = QScrollArea()
         self._area.setWidgetResizable(True)
         self._area.setFrameShape(QFrame.Shape.NoFrame)
@@ -79,10 +80,8 @@ class WordsLine(QFrame):
         inside.setObjectName("chips")
         self._area.viewport().setObjectName("chipsview")
         self._area.setStyleSheet("#chips, #chipsview { background: transparent; }")
-        self._row = QHBoxLayout(inside)
-        self._row.setContentsMargins(0, 0, 0, 0)
-        self._row.setSpacing(4)
-        self._row.addWidget(self.field, 1)
+        self._row = Flow(inside, 4)
+        self._row.addWidget(self.field)
         self._area.setWidget(inside)
         return self._area
 
@@ -103,15 +102,26 @@ class WordsLine(QFrame):
         self.field.setPlaceholderText("" if self.chips else tr(_HINT))
         self._show_where_needed()
 
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        """A narrower line needs more of them."""
+        super().resizeEvent(event)
+        self._fit()
+
+    def _fit(self) -> None:
+        """As high as its lines of chips, up to three."""
+        lines = self._row.heightForWidth(max(1, self._area.width()))
+        self.setFixedHeight(min(lines, _MOST) + 2 * _MARGIN)
+
     def _show_where_needed(self) -> None:
         """Without words the picture has the room, until it is asked for."""
         said = bool(self.chips or self.avoid.text() or self.field.text())
         self.setVisible(self._wanted or said)
+        self._fit()
 
     def _made(self, number: int, phrase: object) -> PhraseChip:
         chip = PhraseChip(phrase, number)  # type: ignore[arg-type]
         chip.setFixedSize(chip.sizeHint())
-        self._row.insertWidget(number, chip)
+        self._row.insert(number, chip)
         chip.emphasised.connect(lambda e: self.emphasised.emit(number, e))
         chip.removed.connect(lambda: self.rewritten.emit(number, []))
         chip.edit_asked.connect(lambda: self.edit(number))
@@ -187,10 +197,16 @@ class WordsLine(QFrame):
         self.rewritten.emit(number, [text])
 
     def _dropped(self, number: int, place: QPoint) -> None:
-        """A chip let go: before the first one whose middle lies to the right."""
-        x = self._inside.mapFromGlobal(place).x()
+        """A chip let go: before the first one whose middle lies to the right, or a line below."""
+        at = self._inside.mapFromGlobal(place)
+        places = [chip.geometry() for chip in self.chips]
         to = next(
-            (i for i, c in enumerate(self.chips) if x < c.geometry().center().x()), len(self.chips)
+            (
+                place_of
+                for place_of, there in enumerate(places)
+                if at.y() < there.top() or (at.y() <= there.bottom() and at.x() < there.center().x())
+            ),
+            len(places),
         )
         self.moved.emit(number, to)
 
