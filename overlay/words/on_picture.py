@@ -10,7 +10,7 @@ from overlay.imaging.colour import ByteImage, FloatImage, decode_srgb, encode_sr
 from overlay.scenery.solids import linear_light
 from overlay.words.air import through_air
 from overlay.words.composing.scene import compose
-from overlay.words.composing.wish import Wish
+from overlay.words.composing.wished import Wish
 from overlay.words.stage.drawing import Drawn, draw_scene
 from overlay.words.stage.setting import Setting, pushed
 

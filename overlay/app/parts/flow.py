@@ -29,11 +29,11 @@ class Flow(QLayout):
         """How many items there are."""
         return len(self._items)
 
-    def itemAt(self, index: int) -> QLayoutItem | None:  # type: ignore[override]
+    def itemAt(self, index: int) -> QLayoutItem | None:
         """The item at a place, if there is one."""
         return self._items[index] if 0 <= index < len(self._items) else None
 
-    def takeAt(self, index: int) -> QLayoutItem | None:  # type: ignore[override]
+    def takeAt(self, index: int) -> QLayoutItem | None:
         """Let go of the item at a place."""
         return self._items.pop(index) if 0 <= index < len(self._items) else None
 

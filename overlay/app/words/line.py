@@ -204,7 +204,8 @@ class WordsLine(QFrame):
             (
                 place_of
                 for place_of, there in enumerate(places)
-                if at.y() < there.top() or (at.y() <= there.bottom() and at.x() < there.center().x())
+                if at.y() < there.top()
+                or (at.y() <= there.bottom() and at.x() < there.center().x())
             ),
             len(places),
         )

@@ -4,13 +4,14 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from overlay.words.composing.wish import Wish, Wished
+from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.drawing import Camera, aim, level
 
 VIEW = 38.0  # degrees, upright
 HALF = float(np.tan(np.radians(VIEW / 2)))
 PLAIN_EYE, PLAIN_AWAY = 1.2, 6.0  # metres, where the lexicon's distances are meant from
 SHARE, BUILDING = 0.42, 0.52
+_FURNITURE = 0.62
 _TALLEST = 0.86  # of the half frame that the chief thing's top may reach
 _BUILT = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge"}
 
@@ -80,6 +81,8 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
             look_at=base + 0.35 * tall,
         )
     height = base + min(0.62 * tall, 1.7)
+    if base and _stands_high(wish, chief):
+        height = 0.35 * base + 1.7  # looked up at
     if indoors:
         height = base + (0.75 * tall + 0.1 * away if tall < 0.8 else min(0.62 * tall, 1.5))
     if said.get("eye") == "below":
@@ -96,16 +99,28 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
     return Eye(away, height, min(horizon, _TALLEST - top) if top - foot < 1.7 else horizon, aspect)
 
 
+def _stands_high(wish: Wish, chief: Wished) -> bool:
+    return chief.to is not None and wish.things[chief.to].subject.word in {"cliff top", "knoll"}
+
+
 def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool) -> float:
     """How far the eye stands from the chief thing, so that it takes its share of the picture."""
     wide, tall, deep = (v * chief.size for v in chief.subject.size)
     share = share_of(chief, wish.camera)
+    if indoors and tall > 1.5 and "share" not in wish.camera:
+        share = max(share, _FURNITURE)  # a room is not much higher
     away = float(tall / (2 * HALF * share))
     broad = wide * (1 + 0.5 * (chief.count - 1) ** 0.6)
-    if chief.link == "on" and chief.to is not None:  # the eye stands outside of what it stands on
+    if (
+        chief.link in {"on", "in"} and chief.to is not None
+    ):  # the eye stands outside of what it stands on
         host = wish.things[chief.to]
         away = max(away, 0.62 * host.size * max(host.subject.size[0], host.subject.size[2]) + deep)
     away = float(max(away, broad / (2 * HALF * aspect * min(1.5 * share, 0.92)) + deep / 2))
+    laid = [t for t in wish.things if t.subject.belongs == "table" and t.link != "holds"]
+    if chief.subject.belongs == "table" and len(laid) > 1:  # all that lies on the table
+        room = 1.15 * sum(t.subject.size[0] * t.size * t.count**0.5 for t in laid)
+        away = max(away, room / (2 * HALF * aspect * 0.9))
     if not indoors:
         return away
     # What stands beside it cannot stand far back.

@@ -10,7 +10,7 @@ from overlay.words.composing.eye import HALF, PLAIN_EYE, Eye
 from overlay.words.composing.ground import Ground
 from overlay.words.composing.placing import Spot as Taken
 from overlay.words.composing.posed import parts_of
-from overlay.words.composing.wish import Wish, Wished
+from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.setting import NOWHERE
 from overlay.words.subjects import subject_of
 from overlay.words.things.table import Placed
@@ -63,7 +63,9 @@ class Furnisher:
     def furnish(self, zones: list[Zone], taken: Sequence[Taken]) -> list[Placed]:
         """Things for zones; `taken` are spots that must not be stood before."""
         placed = []
-        for number, zone in enumerate(zones):
+        own = read_furnishing(" ".join(f"{zone}:{what}" for zone, what in self.wish.fills))
+        full = {zone.zone for zone in own}
+        for number, zone in enumerate([*own, *(z for z in zones if z.zone not in full)]):
             asked = {t.subject.word for t in self.wish.things}
             if zone.word in self.wish.unwanted or (zone.count < 3 and zone.word in asked):
                 continue
@@ -192,7 +194,7 @@ class Furnisher:
             + (it.count * 0.5 * wide if it.word == "house" else 0)
         )
         x = side * (max(3.2, 0.34 * self.eye.half_width(begin)) + deep / 2)
-        return x, z, -90.0 * side, 1.0
+        return x, z, 90.0 * side, 1.0
 
     def wall(self, it: Turn) -> Spot | None:
         """Along the room's back wall."""
@@ -219,6 +221,23 @@ class Furnisher:
         scale = min(1.2, 0.3 + 0.25 * self.eye.away)
         return x, z, float(it.chance.uniform(0, 360)), scale
 
+    def carpet(self, it: Turn) -> Spot | None:
+        """All over the ground, as densely in the picture near as far, and to be seen there."""
+        tall, away = subject_of(it.word).height, self.eye.away
+        far = 0.35 * (30.0 / 0.35) ** float(it.chance.random())  # of the distance to the chief one
+        z = min((far - 1) * away, _FARTHEST)
+        x = float(it.chance.uniform(-1, 1)) * self.eye.half_width(z)
+        least = 0.07 * 2 * HALF * (z + away) / tall
+        scale = float(np.clip(least, 0.8, 4.0)) * float(it.chance.uniform(0.85, 1.15))
+        return (x, z, float(it.chance.uniform(0, 360)), scale) if self.ground.dry(x, z) else None
+
+    def kerb(self, it: Turn) -> Spot | None:
+        """Along both sides of a street, before its houses."""
+        begin = 0.35 * self.eye.away + 1.0
+        side = -1 if it.k % 2 else 1
+        x = side * max(2.4, 0.26 * self.eye.half_width(begin))
+        return x, begin + (it.k // 2) * 7.0, 0.0, 1.0
+
     def rows(self, it: Turn) -> Spot | None:
         """In rows that run away from the eye."""
         tall = subject_of(it.word).height
@@ -240,6 +259,6 @@ _ZONES: dict[str, Callable[..., Spot | None]] = {
     name: getattr(Furnisher, name)
     for name in (
         "far", "near", "edge", "wood", "frame", "bank", "afloat", "sides", "wall", "corner", "bed",
-        "rows",
+        "carpet", "kerb", "rows",
     )
 }  # fmt: skip

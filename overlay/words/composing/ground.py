@@ -4,7 +4,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from overlay.words.composing.wish import Wished
+from overlay.words.composing.wished import Wished
 from overlay.words.stage.land import over_water
 from overlay.words.stage.setting import NOWHERE, Setting, Stage, as_stage
 

@@ -1,21 +1,37 @@
 """Where things stand: thirds for the chief one, the rest by what is said and by forty tries."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
+from overlay.words.composing.bearing import (
+    BUILDINGS,
+    TIED,
+    bears,
+    borne,
+    carrier_of,
+    in_hand,
+    is_seated,
+    seated,
+    topmost,
+)
 from overlay.words.composing.chance import COPIES, THINGS, stream
+from overlay.words.composing.copies import about, along, in_holder, in_row
 from overlay.words.composing.eye import HALF, Eye
 from overlay.words.composing.ground import Ground
 from overlay.words.composing.posed import parts_of
+from overlay.words.composing.relations import ABOVE, INVERSE, is_grown
 from overlay.words.composing.rest import resting_place
-from overlay.words.composing.wish import Wish, Wished
+from overlay.words.composing.wished import Wish, Wished
 from overlay.words.things.table import Placed
 
 _TRIES = 40
-_BORNE = {"on", "in", "holds"}
 _ANIMALS = {"quadruped", "bird", "owl", "flying_bird", "figure"}
-_BUILDINGS = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge"}
+# How far two things that belong together may overlap in the picture.
+_MEANT = {
+    "behind": 0.4, "in front of": 0.4, "in": 0.4, "at": 0.4, "under": 0.4, "backs": 0.0,
+    "shelters": 0.2, "below": 0.2,
+}  # fmt: skip
 
 
 Box = tuple[float, float, float, float]
@@ -48,27 +64,34 @@ class Placing:
 
     def place_all(self) -> list[Placed]:
         """All things, where they stand."""
-        things = self.wish.things
+        things = list(self.wish.things)
+        for i, thing in enumerate(self.wish.things):
+            to = thing.to
+            if to is None or to == self.chief or to < i or thing.link not in INVERSE:
+                continue
+            if things[to].to is None and not bears(thing, things[to]):
+                # The one that comes first stands already, the other is set by it.
+                things[to] = replace(things[to], link=INVERSE[thing.link], to=i)
         waiting = [self.chief, *(i for i in range(len(things)) if i != self.chief)]
         while waiting:
             # What others rest on comes before them, but for the chief one, under which it is put.
-            i = next((i for i in waiting if not self._waits(i, waiting)), waiting[0])
+            i = next((i for i in waiting if not self._waits(things[i], i, waiting)), waiting[0])
             waiting.remove(i)
             self._place(i, things[i])
         return self.placed
 
-    def _waits(self, i: int, waiting: list[int]) -> bool:
-        thing = self.wish.things[i]
-        return i != self.chief and thing.link in _BORNE and thing.to in waiting
+    def _waits(self, thing: Wished, i: int, waiting: list[int]) -> bool:
+        return i != self.chief and thing.link in TIED and thing.to in waiting
 
     def _place(self, i: int, thing: Wished) -> None:
         chance = stream(self.seed, THINGS, i)
         spot = self._chief_spot(thing, chance) if i == self.chief else self._other(i, thing, chance)
         self.spots[i] = spot
+        stood: list[tuple[float, float, float]] = []
         for copy in range(thing.count):
             draw = stream(self.seed, COPIES, i, copy)
-            at = self._copy_at(thing, spot, copy, draw)
-            self._set(i, thing, at, draw, copy)
+            stood.append(self._copy_at(thing, spot, copy, stood, draw))
+            self._set(i, thing, stood[-1], draw, copy)
 
     def _set(
         self,
@@ -84,7 +107,7 @@ class Placing:
             thing.name,
             tuple(parts_of(thing, self.wish, seed)),
             at,
-            self._yaw(thing, at[0], chance),
+            self._yaw(i, thing, at[0], chance),
             scale,
         )
         self._of.setdefault(i, put)
@@ -119,13 +142,15 @@ class Placing:
         self.nominal = (likely - 0.28, likely + 0.28, -0.75, 0.3)
         if share is None:
             share = side * (0.14 if alone and thing.subject.belongs == "table" else 0.30)
-            if thing.count > 1 or thing.subject.family in _BUILDINGS:
+            if thing.count > 1 or thing.subject.family in BUILDINGS:
                 share *= 0.55
-            wide = thing.subject.size[0] * thing.size / 2 / half
+            under = carrier_of(self.wish, self.chief) or thing
+            wide = max(thing.subject.size[0] * thing.size, under.subject.size[0] * under.size)
+            wide = wide / 2 / half
             share *= float(np.clip((0.9 - wide) / 0.5, 0.0, 1.0))
         y = self.ground.base
         if thing.subject.belongs == "air" or thing.flies or thing.placement.high:
-            y = self._in_air(thing, z, 0.22)
+            y = self._in_air(thing, z, 0.5 if thing.link in ABOVE else 0.22)
         if thing.subject.belongs in {"water", "sea"}:
             y = self._afloat(thing, z, -0.05)
         return self._spot(thing, self.chief, share * half, y, z)
@@ -144,9 +169,16 @@ class Placing:
     def _other(self, i: int, thing: Wished, chance: np.random.Generator) -> Spot:
         chief = self.wish.things[self.chief]
         if chief.to == i and bears(chief, thing):
-            spot, (x, _, z) = self.spots[self.chief], _borne(thing)
+            spot, (x, _, z) = self.spots[self.chief], borne(chief, thing)
             return self._spot(thing, i, spot.x - x, 0.0, spot.z - z)
         to = self.spots.get(thing.to) if thing.to is not None else None
+        if to is not None and thing.to is not None and thing.link in {"held", "rises"}:
+            holder = self._of[thing.to]
+            scale = self._scale(i, thing)
+            others = [t for t in self.wish.things[:i] if t.link == "held" and t.to == thing.to]
+            held = thing.link == "held"
+            at = in_hand(thing, holder, scale, second=bool(others)) if held else topmost(holder)
+            return self._spot(thing, i, *at)
         if to is not None and thing.to is not None and bears(thing, self.wish.things[thing.to]):
             return self._resting(i, thing, thing.to, chance)
         tries = [self._try(i, thing, to, chance) for _ in range(_TRIES)]
@@ -160,7 +192,10 @@ class Placing:
         if thing.link == "holds":  # what is small lies on more of its kind, to the rim
             rim = self.wish.things[to].subject.height * under.scale + under.at[1]
             tall = thing.subject.height * thing.size
+            if is_grown(thing):
+                return self._spot(thing, i, x, rim - 0.25 * tall, z)
             return self._spot(thing, i, x, max(y, rim - 0.85 * tall) if tall < 0.2 else y, z)
+        y = seated(thing, y, self._scale(i, thing))
         room = 0.4 * self.wish.things[to].subject.size[0] - 0.5 * thing.subject.size[0]
         seen = 0.75 * self.eye.half_width(z)
         asides = [0.0, *chance.uniform(-max(room, 0.0), max(room, 0.0), 16)]
@@ -186,6 +221,10 @@ class Placing:
             return max(-0.22 * away, min(fits, 0.0))
         if to is not None and thing.link in {"beside", "near", "with", "at", "among"}:
             return max(to.z + beside * away, fits * 0.6 if fits > 0 else -away)
+        if to is not None and thing.link in {"backs", "shelters"}:
+            own = self.wish.things[thing.to] if thing.to is not None else thing
+            near = 0.5 * own.subject.size[2] * own.size + 0.15
+            return to.z + near + (0.5 if thing.link == "backs" else 0.1) * deep
         if to is not None and thing.link == "in front of":
             return to.z - max(0.25 * away, 0.6 * deep)
         if to is not None and thing.link in {"behind", "against", "in", "over", "above"}:
@@ -215,8 +254,11 @@ class Placing:
             x = to.x + float(chance.choice([-1, 1])) * (
                 reach + float(chance.uniform(0, 0.3)) * half * 0.5
             )
-        elif to is not None and thing.link in {"on", "under", "above", "over"}:
+        elif to is not None and thing.link in {"on", "under", "above", "over", "backs", "below"}:
             x = to.x + float(chance.uniform(-0.1, 0.1)) * half
+        elif to is not None and thing.link == "shelters":
+            aside = 0.28 * thing.subject.size[0] * thing.size
+            x = to.x + float(chance.choice([-1, 1])) * aside
         y = self.ground.base
         if (
             thing.subject.belongs == "air"
@@ -236,40 +278,56 @@ class Placing:
         left, right, _, high = spot.box
         cost = 1.5 * (max(-0.98 - left, 0.0) + max(right - 0.98, 0.0) + max(high - 0.98, 0.0))
         boxes = [s.box if i != self.chief else self.nominal for i, s in self.spots.items()]
-        meant = 0.4 if thing.link in {"behind", "in front of", "in", "at", "under"} else 1.0
+        meant = _MEANT.get(thing.link, 1.0)
         cost += 2.2 * meant * sum(_overlap(spot.box, box) for box in boxes)
         middle = (left + right) / 2
         cost += 0.12 * min(abs(abs(middle) - 0.36), 0.5)
         return cost + 0.25 * float(np.sign(middle) == np.sign(self.nominal[0] + self.nominal[1]))
 
     def _copy_at(
-        self, thing: Wished, spot: Spot, copy: int, chance: np.random.Generator
+        self,
+        thing: Wished,
+        spot: Spot,
+        copy: int,
+        stood: list[tuple[float, float, float]],
+        chance: np.random.Generator,
     ) -> tuple[float, float, float]:
+        first = (spot.x, spot.y, spot.z)
         if copy == 0:
-            return spot.x, spot.y, spot.z
-        wide, tall, deep = (v * thing.size for v in thing.subject.size)
+            return first
         if thing.in_row:
-            step = 1.25 * max(wide, 0.6 * deep)
-            lean = -np.sign(spot.x) if spot.x else 1.0
-            return spot.x + lean * step * copy * 0.8, spot.y, spot.z + 0.8 * step * copy
-        reach = max(wide, deep) * 0.8 * thing.count**0.6
-        angle = 2.4 * copy + float(chance.uniform(-0.4, 0.4))  # golden turns leave no gaps
-        out = reach * (copy / thing.count) ** 0.5 + 0.55 * max(wide, deep)
-        x, z = spot.x + out * np.cos(angle), spot.z + out * np.sin(angle) * 0.8
-        z = max(z, spot.z - 0.3 * self.eye.away)
-        y = spot.y
-        if thing.subject.belongs == "air" or thing.flies:
-            y += float(chance.uniform(-0.8, 1.2)) * tall
+            return in_row(thing, first, copy)
         if thing.link == "holds" and thing.to is not None:
-            under = self.wish.things[thing.to]
-            room = max(0.34 * under.subject.size[0] * under.size - 0.5 * wide, 0.0)
-            x, z = spot.x + room * np.cos(angle), spot.z + room * np.sin(angle)
-            y += 0.3 * tall * (copy % 2)
-        return float(x), float(y), float(z)
+            return in_holder(thing, self.wish.things[thing.to], first, copy, chance)
+        if thing.link == "on" and thing.to in self._of and self._is_narrow(thing):
+            return along(thing, self._of[thing.to], first, copy)
+        wide, tall, _ = (v * thing.size for v in thing.subject.size)
 
-    def _yaw(self, thing: Wished, x: float, chance: np.random.Generator) -> float:
+        def before(at: tuple[float, float, float]) -> float:
+            box = self._box(*at, wide, tall)
+            return sum(_overlap(box, s.box) for s in self.spots.values() if s is not spot)
+
+        return about(thing, stood, copy, eye=self.eye, chance=chance, before=before)
+
+    def _is_narrow(self, thing: Wished) -> bool:
+        """Whether a thing rests on what has no room for a second one behind it."""
+        under = self.wish.things[thing.to or 0]
+        return under.subject.size[2] * under.size < 2.5 * thing.subject.size[2] * thing.size
+
+    def _yaw(self, i: int, thing: Wished, x: float, chance: np.random.Generator) -> float:
         """Degrees: animals face the wider side, buildings the eye."""
         family, turn = thing.subject.family, float(chance.uniform(-1, 1))
+        if thing.link in {"held", "rises"} or thing.pose == "ride":
+            other = self._of.get(thing.to) if thing.to is not None else None
+            if other is not None:
+                return other.yaw
+        chief = self.wish.things[self.chief]
+        if chief.pose == "ride" and chief.to == i:
+            return self._of[self.chief].yaw
+        if thing.link == "backs":
+            return 6 * turn
+        if is_seated(thing, self.wish):
+            return 78 + 16 * turn
         to_left = x > 0.02 * self.eye.away if abs(x) > 0.02 * self.eye.away else turn < 0
         if family in _ANIMALS:
             base = 62.0 if family == "owl" else 24.0 if family == "quadruped" else 36.0
@@ -277,7 +335,7 @@ class Placing:
             return 180.0 - base if to_left else base
         if family == "cutout":  # flat, it shows its face or, mirrored, its back
             return (174.0 if to_left else -6.0) + 6 * turn
-        if family in _BUILDINGS:
+        if family in BUILDINGS:
             return 18.0 * turn + (14.0 if x < 0 else -14.0)
         if thing.subject.belongs in {"water", "sea"}:
             base = 15.0 + 8 * turn
@@ -291,34 +349,3 @@ def _overlap(a: Box, b: Box) -> float:
     upward = max(min(a[3], b[3]) - max(a[2], b[2]), 0.0)
     smaller = min((q[1] - q[0]) * (q[3] - q[2]) for q in (a, b))
     return across * upward / max(smaller, 1e-6)
-
-
-def bears(thing: Wished, under: Wished) -> bool:
-    """Whether a thing rests on, or in, another that is large enough."""
-    if thing.link == "holds":
-        return True
-    if thing.link not in _BORNE or (thing.link == "in" and under.subject.family in _BUILDINGS):
-        return False
-    wide = max(under.subject.size[0], under.subject.size[2]) * under.size
-    return wide > 0.5 * thing.subject.size[0] * thing.size
-
-
-def _borne(under: Wished) -> tuple[float, float, float]:
-    return resting_place(Placed(under.name, tuple(under.subject.parts()), scale=under.size))
-
-
-def carrier_of(wish: Wish, chief: int) -> Wished | None:
-    """What the chief thing is borne by, itself if it is not; none without things."""
-    if chief < 0:
-        return None
-    thing = wish.things[chief]
-    carried = thing.to is not None and bears(thing, wish.things[thing.to])
-    return wish.things[thing.to] if carried and thing.to is not None else thing
-
-
-def borne_at(wish: Wish, chief: int) -> float:
-    """Height of what the chief thing rests on, 0 for the ground."""
-    thing = wish.things[chief] if chief >= 0 else None
-    if thing is None or thing.to is None or not bears(thing, wish.things[thing.to]):
-        return 0.0
-    return _borne(wish.things[thing.to])[1]

@@ -4,7 +4,7 @@ from dataclasses import replace
 
 import numpy as np
 
-from overlay.words.composing.wish import Wish, Wished
+from overlay.words.composing.wished import Wish, Wished
 from overlay.words.things.families import COLOURED, LIVING
 from overlay.words.things.parts import Part
 
@@ -23,6 +23,9 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
             )
     if thing.made:
         changes["made"] = thing.made
+    if family == "figure" and thing.count > 1 and not thing.colour:
+        changes["coat"] = _COATS[seed % len(_COATS)]
+        changes["hair"] = _HAIRS[seed // 2 % len(_HAIRS)]
     if thing.pose:
         changes["pose"] = thing.pose
         changes["walk"] = 0.16 if thing.pose == "walk" else 0.03
@@ -40,6 +43,9 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
     ]
 
 
+# What people of a crowd wear, and their hair.
+_COATS = ("#3a4f6b", "#8a3a32", "#c9a24a", "#4f6b4a", "#6b4a6b", "#b5651d", "#5a6470")
+_HAIRS = ("#3a2619", "#6b4a2c", "#1f1a18", "#a8824a", "#7a3b22")
 _LEAVES = {
     "autumn": ("#c9772a", "#b8502a", "#d9a83a", "#8f6a2e"),
     "spring": ("#9ab84a", "#e7b3c4", "#a9c45a"),

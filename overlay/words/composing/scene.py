@@ -4,10 +4,11 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
+from overlay.words.composing.bearing import borne_at, carrier_of, leads_not
 from overlay.words.composing.eye import HALF, Eye, eye_of
 from overlay.words.composing.furnishing import Furnisher, read_furnishing
 from overlay.words.composing.ground import ground_of
-from overlay.words.composing.placing import Placing, Spot, borne_at, carrier_of
+from overlay.words.composing.placing import Placing, Spot
 from overlay.words.composing.settle import (
     INDOORS,
     TABLES,
@@ -16,7 +17,7 @@ from overlay.words.composing.settle import (
     place_of,
     setting_of,
 )
-from overlay.words.composing.wish import Wish, Wished
+from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.setting import Setting
 from overlay.words.subjects import subject_of
 from overlay.words.things.table import Placed
@@ -25,7 +26,7 @@ _RESTING = {"on", "in", "under", "behind", "at", "against", "over", "above", "in
 
 
 # From which height, in metres and in a thing's own, what bears it leads the picture.
-_LARGE, _TOWERS = 2.5, 3.0
+_LARGE, _TOWERS = 4.5, 3.0
 
 
 @dataclass(frozen=True)
@@ -51,16 +52,25 @@ def chief_of(things: tuple[Wished, ...]) -> int:
 
     What stands on something large and many times its size is seen with all of that.
     """
-    behind = {t.to for t in things if t.link in _RESTING and t.to is not None}
+    behind = {t.to for i, t in enumerate(things) if t.link in _RESTING and (t.to or 0) > i}
+    behind |= {
+        i for i, t in enumerate(things) if t.subject.family == "table" and _bears_any(things, i)
+    }
     weights = [
         t.emphasis * (1 - 0.04 * i) * (0.8 if i in behind or t.link == "holds" else 1.0)
         for i, t in enumerate(things)
     ]
     first = int(np.argmax(weights))
+    while things[first].to is not None and leads_not(things[first]):
+        first = int(things[first].to or 0)
     on = things[first].to if things[first].link == "on" else None
     if on is not None and _tall(things[on]) > max(_TOWERS * _tall(things[first]), _LARGE):
         return on
     return first
+
+
+def _bears_any(things: tuple[Wished, ...], number: int) -> bool:
+    return any(t.to == number and t.link in _RESTING for t in things)
 
 
 def _tall(thing: Wished) -> float:

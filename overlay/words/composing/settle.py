@@ -4,12 +4,18 @@ from dataclasses import replace
 from typing import Any
 
 from overlay.words.composing.eye import PLAIN_AWAY, PLAIN_EYE, Eye
-from overlay.words.composing.wish import Wish, Wished
+from overlay.words.composing.wished import Wish, Wished
 from overlay.words.language.entries import Entry, known_words
 from overlay.words.stage.setting import NOWHERE, Setting, changed, pushed, read_effects
 
-INDOORS = {"room", "kitchen", "library", "workshop", "studio", "table"}
+INDOORS = {
+    entry.word
+    for entries in known_words().values()
+    for entry in entries
+    if entry.kind == "place" and "wall=" in entry.value
+}
 TABLES = {"studio", "table"}
+_TOO_TALL = 3.0  # metres, of what stands in no room
 _LARGE, _BROAD = 14.0, 30.0  # metres to a large thing, and of a broad water
 _THICKEST = 0.3  # of the air between the eye and the chief thing: a quarter of it fades
 _FIXED = {"space", "underwater"}  # their light is their own
@@ -33,9 +39,11 @@ def place_of(wish: Wish) -> str:
     if wish.place:
         return wish.place
     belongs = {t.subject.belongs for t in wish.things}
-    if belongs and belongs <= {"table"}:
+    if any(_is_outdoors(t) for t in wish.things):
+        belongs -= {"table", "room"}
+    elif belongs and belongs <= {"table"}:
         return "table"
-    if wish.things and wish.things[0].subject.belongs in {"room", "table"}:
+    elif "room" in belongs or (wish.things and wish.things[0].subject.belongs == "table"):
         return "room"
     if "sea" in belongs:
         return "sea"
@@ -44,6 +52,12 @@ def place_of(wish: Wish) -> str:
     if "water" in belongs:
         return "lake"
     return "meadow"
+
+
+def _is_outdoors(thing: Wished) -> bool:
+    """Whether a thing is too large for a room."""
+    tall = thing.subject.height * thing.size
+    return thing.subject.belongs == "ground" and tall > _TOO_TALL
 
 
 def place_effects(place: str) -> dict[str, Any]:

@@ -1,74 +1,19 @@
 """What a prompt wishes for: things with what is said of them, place, light, camera, tone."""
 
 from collections.abc import Iterable
-from dataclasses import dataclass, field, replace
+from dataclasses import replace
 from typing import Any
 
+from overlay.words.composing import relations
+from overlay.words.composing.wished import Wish, Wished
 from overlay.words.language.entries import Entry, known_words
-from overlay.words.language.reading import Phrase, Piece, Placement, Reading, Word
+from overlay.words.language.reading import Phrase, Piece, Reading, Word
 from overlay.words.stage.setting import read_effects
-from overlay.words.subjects import Subject, flying, subject_for, subject_of
+from overlay.words.subjects import flying, subject_for, subject_of
 
-_SECOND = {"with", "holds", "and", "among", "beside", "near"}  # links that tell of what comes after
-
-
-_ABOVE = {"over", "above"}
-_GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
-
-
-@dataclass(frozen=True)
-class Wished:
-    """A thing, or several of one kind.
-
-    Attributes
-    ----------
-    name : what it is called, of its mask too. size : factor on its true size.
-    tone, mute : of its colours. link : how it stands to the thing numbered `to`.
-    """
-
-    name: str
-    subject: Subject
-    emphasis: float = 1.0
-    count: int = 1
-    in_row: bool = False
-    size: float = 1.0
-    colour: str = ""
-    made: str = ""
-    pose: str = ""
-    flies: bool = False
-    light: float = 1.0
-    mute: float = 0.0
-    placement: Placement = field(default_factory=Placement)
-    link: str = ""
-    to: int | None = None
-
-
-@dataclass(frozen=True)
-class Wish:
-    """A scene as wished for.
-
-    Attributes
-    ----------
-    place : its word, empty if none was said. furnishing : factor on what a place brings along.
-    effects : on the setting, in their order, with how far each goes. weather : words of it.
-    camera : share, eye, horizon, side, yaw as said. tints : colours of the picture, with amounts
-    -1..1. unwanted : subjects that must not be there. marks : what they should be like, -1..1.
-    """
-
-    things: tuple[Wished, ...] = ()
-    place: str = ""
-    furnishing: float = 1.0
-    effects: tuple[tuple[dict[str, Any], float], ...] = ()
-    weather: tuple[tuple[str, float], ...] = ()
-    season: str = ""
-    camera: dict[str, str] = field(default_factory=dict)
-    tints: tuple[tuple[str, float], ...] = ()
-    light: float = 1.0
-    contrast: float = 1.0
-    mute: float = 0.0
-    warmth: float = 0.0
-    unwanted: frozenset[str] = frozenset()
-    marks: tuple[tuple[str, float], ...] = ()
+_GREEN = "first~#6b8a3c:.7 second~#86994e:.7"  # the ground between flowers
+# What comes with a thing: its word, and what else it does to the scene.
+_BRINGS = {"lightning bolt": "storm"}
 
 
 def wish_of(reading: Reading, avoided: Reading | None = None) -> Wish:
@@ -92,22 +37,24 @@ class _Builder:
         self.tone = {"light": 1.0, "contrast": 1.0, "mute": 0.0, "warmth": 0.0, "furnishing": 1.0}
         self.unwanted: set[str] = set()
         self.marks: dict[str, float] = {}
+        self.fills: list[tuple[str, str]] = []
 
     def _lay_tables(self) -> None:
         """What belongs on a table lies on the one that was said; what a vase holds fits it."""
         for i, thing in enumerate(self.things):
-            if thing.link == "holds" and thing.to is not None and thing.subject.family in _GROWN:
-                fits = 1.7 * self.things[thing.to].subject.height / thing.subject.height
-                self.things[i] = replace(thing, size=min(thing.size, fits))
-        tables = [i for i, t in enumerate(self.things) if t.subject.family == "table"]
+            if thing.link == "holds" and thing.to is not None:
+                self.things[i] = relations.fitted(thing, self.things[thing.to])
+            if "lamp" in thing.name and self.place in relations.BUILT_UP:  # none of a table
+                self.things[i] = replace(thing, subject=subject_of("street lamp"))
+        tables = [i for i, t in enumerate(self.things) if t.subject.family in {"table", "stove"}]
         for i, thing in enumerate(self.things if tables else []):
-            if thing.subject.belongs == "table" and thing.to is None:
+            if thing.subject.belongs == "table" and (thing.to is None or thing.link == "and"):
                 self.things[i] = _linked(thing, tables[0], "on")
 
     def wish(self) -> Wish:
         """What was taken so far."""
         self._lay_tables()
-        wanted = [i for i, t in enumerate(self.things) if t.subject.word not in self.unwanted]
+        wanted = [i for i, t in enumerate(self.things) if self._is_wanted(t)]
         moved = {old: new for new, old in enumerate(wanted)}
         kept = []
         for thing in (self.things[i] for i in wanted):
@@ -119,7 +66,15 @@ class _Builder:
             self.season, self.camera, tuple(self.tints), tone["light"], tone["contrast"],
             tone["mute"], tone["warmth"], frozenset(self.unwanted),
             tuple((trait, min(max(v, -1.0), 1.0)) for trait, v in self.marks.items()),
+            tuple(self.fills),
         )  # fmt: skip
+
+    def _is_wanted(self, thing: Wished) -> bool:
+        """Whether it is to be placed: not what is avoided, nor lamps, which line a street."""
+        if thing.subject.word == "street lamp" and thing.count > 2 and self.place:
+            self.fills.append(("kerb", "street_lamp*10"))
+            return False
+        return thing.subject.word not in self.unwanted
 
     def avoid(self, phrase: Phrase) -> None:
         """What must not be: things are not placed, colours and qualities turned from."""
@@ -143,15 +98,48 @@ class _Builder:
                     self._tune(word, phrase.amount)
             return
         numbers: list[int] = []
+        place = ""
         for piece in phrase.pieces:
+            if self._is_place(piece, phrase, place, numbers):
+                continue
             loose = self._thing(piece, phrase, numbers)
+            place = next((w.entry.word for w in loose if w.entry and w.kind == "place"), "")
+            if numbers and not piece.head:
+                last = self.things[numbers[-1]]
+                self.things[numbers[-1]] = relations.at_place(last, piece.link, place)
             for word in loose:
-                self._scene(word, phrase)
+                if word.text != "smoke" or not self._smokes(phrase):
+                    self._scene(word, phrase)
+
+    def _is_place(self, piece: Piece, phrase: Phrase, place: str, numbers: list[int]) -> bool:
+        """Whether a piece tells what a place is full of, or is what a thing stands on."""
+        filled = relations.filled(piece, place)
+        if filled:
+            self.fills.append(filled)
+            if filled[0] == "carpet":
+                self.effects.append((read_effects(_GREEN), 1.0))
+            return True
+        under = relations.underneath(piece)
+        if under is None or not numbers:
+            return False
+        name = next(w.text for w in piece.modifiers if w.kind == "place")
+        self.things.append(Wished(name, under, phrase.emphasis))
+        self._link(numbers[-1], len(self.things) - 1, "on")
+        return True
+
+    def _smokes(self, phrase: Phrase) -> bool:
+        """Have smoke rise from what was said with it; without such a thing it is weather."""
+        heads = [p.head.entry.word for p in phrase.pieces if p.head and p.head.entry]
+        for i, thing in enumerate(self.things):
+            if thing.subject.word in heads and relations.may_smoke(thing):
+                self.things.append(relations.smoke_of(thing, i))
+                return True
+        return False
 
     def _thing(self, piece: Piece, phrase: Phrase, before: list[int]) -> list[Word]:
         """Take the thing of a piece; the words that tell of the scene instead."""
         told = [w for w in piece.modifiers if w.entry]
-        if piece.head is None or piece.head.entry is None:
+        if piece.head is None or piece.head.entry is None or relations.is_liquid(piece):
             return told
         own = [w for w in told if w.kind in {"colour", "material", "quality", "count", "subject"}]
         entry = piece.head.entry
@@ -160,21 +148,25 @@ class _Builder:
             phrase.emphasis, piece.count, any(w.text in {"row", "line", "avenue"} for w in own),
             placement=phrase.placement, **_told(own),
         )  # fmt: skip
-        if wished.flies or wished.placement.high or piece.link in _ABOVE:
+        if wished.flies or wished.placement.high:
             wished = replace(wished, subject=flying(wished.subject))
         number = len(self.things)
         self.things.append(wished)
         if before:
-            self._link(before[-1], number, piece.link)
+            last = before[-1]
+            if piece.link != "and" and self.things[last].link in {"holds", "held"}:
+                last = self.things[last].to or 0  # `a basket of apples under a tree`
+            self._link(last, number, piece.link)
         before.append(number)
+        if entry.word in _BRINGS:
+            brought = next(e for e in known_words()[_BRINGS[entry.word]] if e.kind == "weather")
+            self._scene(Word(brought.word, brought), phrase)
         return [w for w in told if w not in own]
 
     def _link(self, first: int, second: int, link: str) -> None:
         """`A on B` tells where A is; `A with B` and `a bowl of B` where B is."""
-        if link in _SECOND:
-            self.things[second] = _linked(self.things[second], first, link)
-        elif link:
-            self.things[first] = _linked(self.things[first], second, link)
+        a, b = relations.related(self.things[first], self.things[second], link, first, second)
+        self.things[first], self.things[second] = a, b
 
     def _scene(self, word: Word, phrase: Phrase) -> None:
         """A word that tells of the scene."""

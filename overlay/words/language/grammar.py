@@ -13,6 +13,7 @@ from functools import lru_cache
 
 from overlay.words.language.entries import Entry
 from overlay.words.language.lexicon import Found, Lexicon, plain_lexicon
+from overlay.words.language.links import LINKS, meaning, parts_of
 from overlay.words.language.reading import BLANK, Phrase, Piece, Placement, Reading, Word
 
 LONGEST, MOST_PHRASES, LONGEST_WORD = 10_000, 200, 60
@@ -30,17 +31,6 @@ _PLACEMENT = re.compile(
     r"|(?P<far>in the (?:far )?(?:distance|background)|far (?:away|off)|at far|distant|far)\b"
     r"|(?P<close>in the foreground|nearby|close by|at(?: the)? (?:near|bottom)|near(?= *$)))"
 )
-_LINKS = (
-    "in front of", "next to", "on top of", "full of", "filled with", "made of", "behind", "beside",
-    "under", "beneath", "above", "near", "inside", "among", "over", "across", "against", "through",
-    "along", "between", "and", "on", "in", "at", "with", "of", "by", "from",
-)  # fmt: skip
-_SAME = {
-    "next to": "beside", "on top of": "on", "beneath": "under", "inside": "in", "full of": "holds",
-    "filled with": "holds", "along": "beside", "by": "beside", "through": "in", "across": "over",
-    "from": "beside", "made of": "of", "between": "among",
-}  # fmt: skip
-_LINK = re.compile(r"\b(" + "|".join(_LINKS) + r")\b")
 _TUNE = re.compile(
     r"^(a bit|a little|slightly|somewhat|much|a lot|very|more|less|no|without)\b"
     r"\s*(more|less)?\s+(.+)$"
@@ -87,7 +77,7 @@ def _read(text: str, lexicon: Lexicon) -> Reading:
 def is_plain(text: str) -> bool:
     """Whether a text, were it a word, would say nothing else: no link, count, place or tune."""
     tokens = text.lower().split()
-    if any(_is_function(t) or t.isdigit() or t in _LINKS for t in tokens):
+    if any(_is_function(t) or t.isdigit() or t in LINKS for t in tokens):
         return False
     read = read_prompt(text).phrases
     counts = any(w.kind == "count" for p in read for w in p.words)
@@ -139,19 +129,27 @@ def _tuned(written: str, text: str, emphasis: float, lexicon: Lexicon) -> Phrase
 
 def _pieces(text: str, lexicon: Lexicon) -> tuple[tuple[Piece, ...], tuple[Word, ...]]:
     """A phrase's pieces with how they are linked, and all its words."""
-    parts = _LINK.split(text)
     pieces: list[Piece] = []
     every: list[Word] = []
-    link = ""
-    for part in (p.strip() for p in parts):
-        if part in _LINKS:
-            link = part
-            continue
+    for link, part in parts_of(text):
         words = _words(part.replace("_", " "), lexicon)
         every += words
-        if words:
-            pieces += _of_words(words, link if pieces else "", pieces)
+        for how, stretch in _deeds(words, link):
+            pieces += _of_words(stretch, how if pieces else "", pieces)
     return tuple(pieces), tuple(every)
+
+
+def _deeds(words: tuple[Word, ...], link: str) -> list[tuple[str, tuple[Word, ...]]]:
+    """The words parted where one thing does something to another (`a man feeding ducks`)."""
+    for k, word in enumerate(words):
+        doing = word.text.endswith("ing") and word.kind not in {"subject", "material", "place"}
+        if doing and _has_thing(words[:k]) and _has_thing(words[k + 1 :]):
+            return [(link, words[: k + 1]), *_deeds(words[k + 1 :], "beside")]
+    return [(link, words)] if words else []
+
+
+def _has_thing(words: tuple[Word, ...]) -> bool:
+    return any(word.kind == "subject" for word in words)
 
 
 def _whole_words(text: str, lexicon: Lexicon) -> str:
@@ -184,7 +182,7 @@ def _of_words(words: tuple[Word, ...], link: str, before: list[Piece]) -> list[P
             head = word
         else:
             modifiers.append(word)
-    how = _SAME.get(link, link)
+    how = meaning(link)
     last = before[-1] if before else None
     if how == "of" and last is not None:
         if last.head is None and last.count > 1:  # `a row of poplars`

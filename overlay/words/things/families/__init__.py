@@ -3,7 +3,14 @@
 from collections.abc import Callable
 
 from overlay.words.things.families import taught
-from overlay.words.things.families.built import buildings, castles, landmarks, monuments, wayside
+from overlay.words.things.families.built import (
+    buildings,
+    castles,
+    landmarks,
+    masonry,
+    monuments,
+    wayside,
+)
 from overlay.words.things.families.goods import fruits, furniture, small, tools, trade, vessels
 from overlay.words.things.families.living import (
     birds,
@@ -82,6 +89,15 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     landmarks.iceberg: ("ice",),
     landmarks.isle: ("sand",),
     landmarks.falls: ("stone",),
+    landmarks.knoll: ("grass",),
+    landmarks.crag: ("stone",),
+    landmarks.plume: ("c",),
+    landmarks.bolt: ("c",),
+    masonry.wall: ("wall",),
+    masonry.gate: ("iron",),
+    masonry.stairs: ("stone",),
+    trees.branch: ("leaf",),
+    trees.nest: ("straw",),
     landmarks.crystal: ("c",),
     landmarks.orb: ("c",),
     landmarks.stump: ("bark",),

@@ -1,4 +1,4 @@
-"""Pieces of land and sky that stand as things: mountains, icebergs, waterfalls, crystals, moons."""
+"""Pieces of land and sky that stand as things: mountains, cliffs, waterfalls, smoke, moons."""
 
 import numpy as np
 
@@ -77,6 +77,61 @@ def falls(*, h: float = 14.0, stone: str = "#6f6a62", water: str = "#dfeaf0") ->
         b.chain([(x, 0.93 * h, 0.12 * h), (x, 0.86 * h, -0.02 * h - out), (x * 1.1, 0.4 * h, -0.06 * h - out), (x * 1.3, 0.0, -0.1 * h - out)], [0.03 * h, 0.032 * h, 0.036 * h, 0.05 * h], water, Skin.PLAIN)  # fmt: skip
     for k in range(7):
         b.ball(((-0.3 + 0.1 * k) * h, 0.04 * h, -0.16 * h), (0.09 * h, 0.06 * h, 0.07 * h), "#eef4f6", Skin.FUR)
+    return b.parts
+
+
+def knoll(*, h: float = 6.0, grass: str = "#7d9a50") -> list[Part]:
+    """A round green hill."""
+    b = Builder(grass, Skin.FUR, 0.2 * h)
+    heights = np.sin(np.linspace(0, np.pi / 2, 12))
+    b.lathe([(y * h, 3.2 * h * float(np.sqrt(1.0 - y * y)) + 0.02 * h) for y in heights.tolist()])
+    return b.parts
+
+
+def crag(*, h: float = 9.0, stone: str = "#8a7d6b", grass: str = "#6f8a45", seed: int = 0) -> list[Part]:
+    """A cliff that falls off steeply on the side of +x, grass on its flat top."""
+    b = Builder(stone, Skin.PLASTER, 0.05 * h)
+    chance = np.random.default_rng([seed, 92])
+    for k in range(11):
+        x, z = (-1.1 + 0.22 * k) * h, float(chance.uniform(-0.1, 0.1)) * h
+        tall = (0.5 if k < 9 else 0.34 - 0.12 * (k - 9)) * h
+        b.box((x, tall, z), (0.2 * h, tall, float(chance.uniform(0.52, 0.64)) * h), turn=turned(float(chance.uniform(-16, 16)), 0, float(chance.uniform(-3, 3))), rounded=0.05 * h)  # fmt: skip
+    for _ in range(9):
+        at = (float(chance.uniform(-1.1, 1.3)) * h, 0.04 * h, -0.66 * h)
+        b.ball(at, (0.2 * h, float(chance.uniform(0.1, 0.26)) * h, 0.16 * h))
+    b.ball((-0.25 * h, 0.96 * h, 0), (1.15 * h, 0.07 * h, 0.66 * h), grass, Skin.FUR, 0.02 * h)
+    return b.parts
+
+
+def plume(*, h: float = 4.0, c: str = "#c9c7c3", lean: float = 0.35, seed: int = 0) -> list[Part]:
+    """Smoke that rises and drifts towards -x, thinner where it begins."""
+    b = Builder(c, Skin.PLAIN, 0.05 * h)
+    chance = np.random.default_rng([seed, 93])
+    for k in range(12):
+        s = k / 11
+        x, y, r = -lean * h * s**1.5, s * 0.88 * h, (0.025 + 0.085 * s**0.8) * h
+        for j in range(3):
+            a, out = 2.1 * j + 1.3 * k, 0.75 * r * float(chance.uniform(0.5, 1.2))
+            own = r * float(chance.uniform(0.6, 0.95))
+            b.ball((x + out * np.cos(a), y + r + 0.5 * out * np.sin(2 * a), out * np.sin(a)), own)
+    return b.parts
+
+
+def bolt(*, h: float = 30.0, c: str = "#fdfbff", seed: int = 0) -> list[Part]:
+    """Lightning: a jagged stroke with two branches, from its foot up."""
+    b = Builder(c, Skin.GLASS)
+    chance = np.random.default_rng([seed, 94])
+    points: list[Point] = [(0.0, 0.0, 0.0)]
+    for k in range(1, 11):
+        side = 1 if k % 2 else -1
+        points.append((points[-1][0] + side * float(chance.uniform(0.02, 0.07)) * h + 0.012 * h, 0.1 * k * h, 0.0))
+    b.chain(points, [0.004 * h + 0.0007 * h * k for k in range(11)])
+    for start, turn in ((7, 1), (5, -1)):
+        at, branch = points[start], [points[start]]
+        for _ in range(3):
+            at = (at[0] + turn * float(chance.uniform(0.03, 0.08)) * h, at[1] - float(chance.uniform(0.05, 0.09)) * h, 0.0)
+            branch.append(at)
+        b.chain(branch, [0.005 * h, 0.004 * h, 0.003 * h, 0.002 * h])
     return b.parts
 
 

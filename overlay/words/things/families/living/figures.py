@@ -5,6 +5,8 @@ import numpy as np
 from overlay.words.things.parts import Builder, Part, Point, Skin, between
 
 _SKIN = "#c99a78"
+# Where the hands are that hold something, the raised one first: shares of a standing figure's height.
+HAND, LOW_HAND = (0.17, 0.65, 0.135), (0.03, 0.45, -0.135)
 _HATS = {"tall", "crown", "helmet", "globe", "hood", "chef", "straw"}
 
 
@@ -28,12 +30,12 @@ def figure(
 
     Parameters
     ----------
-    pose : stand, walk or sit (on something of 0.27 h). skirt : in place of trousers. long : of hair.
+    pose : stand, walk, sit (on something of 0.27 h), ride (astride of that) or hold (a hand before it). skirt : in place of trousers. long : of hair.
     hat : brim, point, cap, tall, crown, helmet, globe, hood, chef or straw. staff, cloak, wings : their colours.
     """  # fmt: skip
     b = Builder(coat, Skin.PLAIN, 0.05 * h)
     head = h / (15.0 if h > 1.5 else 12.4)  # half of its height
-    hip = 0.27 * h + 0.02 * h if pose == "sit" else 0.49 * h
+    hip = 0.27 * h + 0.02 * h if pose in {"sit", "ride"} else 0.49 * h
     lean = {"walk": 0.03, "sit": -0.01}.get(pose, 0.0) * h
     chest: Point = (lean, hip + 0.25 * h, 0)
     waist: Point = (0.2 * lean, hip + 0.09 * h, 0)
@@ -44,7 +46,7 @@ def figure(
     _legs(b, hip, h, pose, trousers if not skirt else coat, shoes)
     if skirt:
         top, hem = (waist[0], waist[1] - 0.02 * h), (0.02 * h if pose != "walk" else 0.0, 0.06 * h)
-        if pose == "sit":
+        if pose in {"sit", "ride"}:
             b.limb((0, hip, 0), (0.24 * h, hip - 0.01 * h, 0), (0.1 * h, 0.09 * h))
             b.limb((0.24 * h, hip - 0.01 * h, 0), (0.27 * h, 0.1 * h, 0), (0.09 * h, 0.1 * h))
         else:
@@ -108,6 +110,8 @@ def _legs(b: Builder, hip: float, h: float, pose: str, colour: str, shoes: str) 
         z = side * 0.05 * h
         if pose == "sit":
             knee, ankle = (0.25 * h, hip + 0.01 * h, z * 1.1), (0.26 * h, 0.045 * h, z * 1.1)
+        elif pose == "ride":
+            knee, ankle = (0.15 * h, hip - 0.08 * h, z * 3.6), (0.1 * h, hip - 0.28 * h, z * 3.6)
         else:
             step = (0.15 if pose == "walk" else 0.02) * h * side
             knee = (0.55 * step + 0.02 * h, 0.27 * h, z)
@@ -126,32 +130,34 @@ def _legs(b: Builder, hip: float, h: float, pose: str, colour: str, shoes: str) 
 def _arms(b: Builder, chest: Point, h: float, pose: str, coat: str, staff: str, broad: float) -> None:
     for side in (1, -1):
         z = side * 0.108 * h * broad
-        swing = (-0.12 if pose == "walk" else 0.0) * h * side
         shoulder = (chest[0], chest[1] + 0.035 * h, z)
-        if staff and side > 0:
-            elbow, hand = (
-                (chest[0] + 0.04 * h, chest[1] - 0.13 * h, z * 1.3),
-                (chest[0] + 0.17 * h, chest[1] - 0.09 * h, z * 1.25),
-            )
-            b.limb(
-                (hand[0] + 0.02 * h, 0, hand[2]),
-                (hand[0] - 0.01 * h, chest[1] + 0.28 * h, hand[2]),
-                (0.011 * h, 0.012 * h),
-                staff,
-                Skin.BARK,
-                0.0,
-            )
-        elif pose == "sit":
-            elbow, hand = (
-                (chest[0] + 0.02 * h, chest[1] - 0.15 * h, z * 1.15),
-                (chest[0] + 0.17 * h, chest[1] - 0.2 * h, z * 0.8),
-            )
-        else:
-            elbow = (chest[0] - 0.02 * h + 0.4 * swing, chest[1] - 0.14 * h, z * 1.25)
-            hand = (chest[0] + 0.03 * h + swing, chest[1] - 0.29 * h, z * 1.25)
+        raised = side > 0 and (bool(staff) or pose == "hold")
+        elbow, hand = _arm_at(chest, h, z, side, "hold" if raised else pose)
+        if staff and raised:
+            low, high = (hand[0] + 0.02 * h, 0, hand[2]), (hand[0] - 0.01 * h, chest[1] + 0.28 * h, hand[2])
+            b.limb(low, high, (0.011 * h, 0.012 * h), staff, Skin.BARK, 0.0)
         b.limb(shoulder, elbow, (0.043 * h, 0.034 * h), coat, blend=0.045 * h)
         b.limb(elbow, hand, (0.033 * h, 0.023 * h), coat, blend=0.02 * h)
         b.ball((hand[0] + 0.01 * h, hand[1] - 0.012 * h, hand[2]), (0.024 * h, 0.03 * h, 0.018 * h), _SKIN, blend=0.012 * h)
+
+
+def _arm_at(chest: Point, h: float, z: float, side: int, pose: str) -> tuple[Point, Point]:
+    """Elbow and hand of an arm."""
+    if pose == "hold":
+        return (
+            (chest[0] + 0.04 * h, chest[1] - 0.13 * h, z * 1.3),
+            (chest[0] + HAND[0] * h, chest[1] - 0.09 * h, z * 1.25),
+        )
+    if pose in {"sit", "ride"}:
+        return (
+            (chest[0] + 0.02 * h, chest[1] - 0.15 * h, z * 1.15),
+            (chest[0] + 0.17 * h, chest[1] - 0.2 * h, z * 0.8),
+        )
+    swing = (-0.12 if pose == "walk" else 0.0) * h * side
+    return (
+        (chest[0] - 0.02 * h + 0.4 * swing, chest[1] - 0.14 * h, z * 1.25),
+        (chest[0] + 0.03 * h + swing, chest[1] - 0.29 * h, z * 1.25),
+    )
 
 
 def _head(b: Builder, chest: Point, h: float, r: float, hair: str, hat: str, lean: float, *, long: bool) -> None:

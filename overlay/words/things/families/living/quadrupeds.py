@@ -45,6 +45,7 @@ def quadruped(
     trunk: bool = False,
     hoof: str = "#2b241f",
     walk: float = 0.12,
+    pose: str = "",
 ) -> list[Part]:
     """An animal that faces +x.
 
@@ -53,14 +54,18 @@ def quadruped(
     h : height of the withers, metres; all other lengths are shares of it.
     long : from breast to rump. chest, waist, rump : radii of the trunk. back : how much it arches.
     up, nod, drop : angles of neck, head and tail, degrees.
-    walk : how far the feet are apart, 0 stands still.
+    walk : how far the feet are apart, 0 stands still. pose : lie or sit; what has hooves, a hump or
+    a trunk lies where others sit.
     """  # fmt: skip
     b = Builder(coat, _SKINS[skin], 0.11 * h, second or dark or coat)
     belly, dark = belly or coat, dark or coat
-    withers: Point = (0.5 * long * h - chest * h * 0.75, h - chest * h, 0)
-    hips: Point = (-0.5 * long * h + rump * h * 0.8, h - rump * h - 0.01 * h, 0)
-    loin = between(hips, withers, 0.45)
-    loin = (loin[0], h - waist * h + back * h, 0)
+    lies = pose == "sit" and any((hump, trunk, horn, neck > 0.42))
+    pose = "lie" if lies else pose
+    if pose == "lie":
+        up, nod, drop = min(up, 30.0), max(nod, 38.0), 35.0
+    elif pose == "sit":
+        up, drop = max(up, 55.0), 20.0
+    withers, loin, hips = _spine(pose, h, long, chest, waist, rump, back)
     b.limb(hips, loin, (rump * h, waist * h))
     b.limb(loin, withers, (waist * h, chest * h))
     b.limb(
@@ -70,8 +75,15 @@ def quadruped(
     if hump:
         b.ball((loin[0] + 0.05 * h, h + 0.3 * hump * h, 0), (0.2 * h, hump * h, 0.13 * h))
     for side in (1, -1):
-        _fore_leg(b, withers, h, chest, leg, side, walk * side, dark, hoof)
-        _hind_leg(b, hips, h, rump, leg, thigh, side, -walk * side, dark, hoof)
+        if pose == "lie":
+            root = (withers[0] + 0.05 * h, 0.5 * chest * h, side * 0.6 * chest * h)
+            _folded(b, root, h, leg, hoof)
+        else:
+            _fore_leg(b, withers, h, chest, leg, side, walk * side, dark, hoof)
+        if pose in {"lie", "sit"}:
+            _haunch(b, hips, h, rump, leg, thigh, side, hoof)
+        else:
+            _hind_leg(b, hips, h, rump, leg, thigh, side, -walk * side, dark, hoof)
     nape = _neck(b, withers, h, chest, neck, up, throat, head)
     tip = _head(b, nape, h, head, muzzle, snout, nod, dark, trunk=trunk)
     for side in (1, -1):
@@ -82,6 +94,23 @@ def quadruped(
     if tail:
         _tail(b, hips, h, rump, tail, brush, drop, mane if mane and not full else "")
     return b.parts
+
+
+def _spine(
+    pose: str, h: float, long: float, chest: float, waist: float, rump: float, back: float
+) -> tuple[Point, Point, Point]:
+    """Withers, loin and hips: level, on the ground, or rising from the hips."""
+    withers: Point = (0.5 * long * h - chest * h * 0.75, h - chest * h, 0)
+    hips: Point = (-0.5 * long * h + rump * h * 0.8, h - rump * h - 0.01 * h, 0)
+    if pose == "sit":
+        withers, hips = (0.16 * long * h, 0.98 * h - chest * h, 0), (-0.26 * long * h, rump * h, 0)
+        x, y, _ = between(hips, withers, 0.45)
+        return withers, (x - 0.05 * h, y + back * h, 0), hips
+    high = h
+    if pose == "lie":
+        withers, hips = (withers[0], 0.98 * chest * h, 0), (hips[0], 0.98 * rump * h, 0)
+        high = 1.98 * max(chest, rump) * h
+    return withers, (between(hips, withers, 0.45)[0], high - waist * h + back * h, 0), hips
 
 
 def _fore_leg(
@@ -111,6 +140,22 @@ def _hind_leg(
     b.limb((x, hips[1] + 0.1 * h, z * 0.8), stifle, (1.35 * thigh * h, thigh * h))
     b.limb(stifle, hock, (0.9 * thigh * h, 1.0 * leg * h), blend=0.06 * h)
     b.limb(hock, foot, (1.0 * leg * h, 0.75 * leg * h), dark, blend=0.03 * h)
+    _foot(b, foot, h, leg, hoof)
+
+
+def _haunch(
+    b: Builder, hips: Point, h: float, rump: float, leg: float, thigh: float, side: int, hoof: str
+) -> None:
+    """A hind leg folded under the hips."""
+    z = side * rump * h * 0.85
+    b.ball((hips[0] + 0.08 * h, 1.5 * thigh * h, z), (1.9 * thigh * h, 1.5 * thigh * h, thigh * h))
+    _folded(b, (hips[0] + 0.05 * h, thigh * h, 1.1 * z), h, leg, hoof)
+
+
+def _folded(b: Builder, root: Point, h: float, leg: float, hoof: str) -> None:
+    """A leg laid forward along the ground."""
+    foot = (root[0] + 0.24 * h, 1.1 * leg * h, root[2])
+    b.limb(root, foot, (1.6 * leg * h, 0.9 * leg * h), blend=0.05 * h)
     _foot(b, foot, h, leg, hoof)
 
 

@@ -124,3 +124,35 @@ def bush(*, h: float = 1.2, leaf: str = "#5d7a35", seed: int = 0) -> list[Part]:
         r = h * float(rng.uniform(0.34, 0.48))
         b.crown((float(rng.uniform(-0.45, 0.45)) * h, 0.75 * r, float(rng.uniform(-0.3, 0.3)) * h), (r, r, r), leaf)
     return b.parts
+
+
+def branch(*, h: float = 1.05, bark: str = "#5f4a36", leaf: str = "#5d7a35", leafless: bool = False, seed: int = 0) -> list[Part]:
+    """A bough that reaches across, its trunk at the side of -x; `h` is its height over the ground."""
+    b, rng = Builder(bark, Skin.BARK, 0.05 * h), np.random.default_rng([seed, 17])
+    b.chain([(-1.5 * h, 0, 0), (-1.42 * h, 0.9 * h, 0), (-1.45 * h, 2.2 * h, 0)], [0.24 * h, 0.18 * h, 0.15 * h])
+    bough = [(-1.42 * h, 0.8 * h, 0), (-0.8 * h, 0.96 * h, 0), (0.0, 0.94 * h, 0), (0.8 * h, 0.96 * h, 0), (1.25 * h, 1.08 * h, 0)]
+    b.chain(bough, [0.11 * h, 0.08 * h, 0.065 * h, 0.045 * h, 0.02 * h])
+    for k in range(8):
+        x, side = (-0.9 + 0.27 * k) * h, (1, -1)[k % 2]
+        tip = (x + 0.26 * h, (0.9 + side * float(rng.uniform(0.12, 0.26))) * h, float(rng.uniform(0.05, 0.2)) * h)
+        b.limb((x, 0.95 * h, 0), tip, (0.026 * h, 0.01 * h))
+        for _ in range(0 if leafless else 3):
+            at = (tip[0] + float(rng.uniform(-0.08, 0.08)) * h, tip[1] + float(rng.uniform(-0.06, 0.06)) * h, tip[2] + 0.04 * h)
+            b.crown(at, (0.09 * h, 0.06 * h, 0.08 * h), leaf)
+    return b.parts
+
+
+def nest(*, h: float = 0.16, straw: str = "#8a6f48", eggs: int = 3) -> list[Part]:
+    """A bowl of twigs with eggs."""
+    b, rng = Builder(straw, Skin.BARK, 0.02 * h), np.random.default_rng(18)
+    b.hull((0, h, 0), (1.3 * h, h, 1.3 * h), straw, Skin.BARK)
+    for k in range(60):
+        a = 2 * np.pi * k / 30
+        y = (0.4 + 0.65 * float(rng.random())) * h
+        r = (1.3 * float(np.sqrt(max(1 - (1 - y / h) ** 2, 0.1))) + 0.06 * float(rng.random())) * h
+        turn = a + float(rng.uniform(0.3, 0.6))
+        b.limb((r * np.cos(a), y, r * np.sin(a)), (r * np.cos(turn), y + 0.12 * h, r * np.sin(turn)), (0.05 * h, 0.03 * h))
+    for k in range(eggs):
+        a = 2 * np.pi * k / max(eggs, 1)
+        b.ball((0.45 * h * np.cos(a), 0.72 * h, 0.45 * h * np.sin(a)), (0.3 * h, 0.38 * h, 0.3 * h), "#b9cfd0", Skin.PLAIN, 0.0)
+    return b.parts

@@ -1,0 +1,87 @@
+"""What bears what: the hand that holds, the back that is ridden, the chimney that smokes."""
+
+import numpy as np
+
+from overlay.words.composing.rest import resting_place
+from overlay.words.composing.wished import Wish, Wished
+from overlay.words.things.families.living.figures import HAND, LOW_HAND
+from overlay.words.things.parts import extent, turned
+from overlay.words.things.table import Placed
+
+BORNE = {"on", "in", "holds"}
+TIED = BORNE | {"held", "rises"}  # these come after what they are tied to
+BUILDINGS = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge"}
+_HANGING = {"lantern", "bag", "vessel", "fish"}
+_SEAT = 0.27  # of a sitting figure's height
+Point = tuple[float, float, float]
+
+
+def leads_not(thing: Wished) -> bool:
+    """Whether what bears a thing is seen first: who holds it, whom it rides, what it rises from."""
+    return thing.link in {"held", "rises"} or thing.pose == "ride"
+
+
+def bears(thing: Wished, under: Wished) -> bool:
+    """Whether a thing rests on, or in, another that is large enough."""
+    if thing.link == "holds":
+        return True
+    if thing.link not in BORNE or (thing.link == "in" and under.subject.family in BUILDINGS):
+        return False
+    wide = max(under.subject.size[0], under.subject.size[2]) * under.size
+    return wide > 0.5 * thing.subject.size[0] * thing.size
+
+
+def borne(thing: Wished, under: Wished) -> Point:
+    """Where a thing rests on another that stands at the origin."""
+    plain = Placed(under.name, tuple(under.subject.parts()), scale=under.size)
+    x, y, z = resting_place(plain)
+    return x, seated(thing, y, thing.size), z
+
+
+def seated(thing: Wished, y: float, scale: float) -> float:
+    """Height of a thing's foot where it rests on something that is `y` high."""
+    if thing.subject.family == "figure" and thing.pose in {"sit", "ride"}:
+        return max(y - _SEAT * thing.subject.height * scale, 0.0)
+    return y
+
+
+def is_seated(thing: Wished, wish: Wish) -> bool:
+    """Whether a thing is a figure that sits on furniture, and faces as that does."""
+    if thing.pose != "sit" or thing.subject.family != "figure" or thing.to is None:
+        return False
+    return wish.things[thing.to].subject.family in {"chair", "bench", "padded", "bed"}
+
+
+def in_hand(thing: Wished, holder: Placed, tall: float, *, second: bool) -> Point:
+    """Where a thing is held: by its foot, or, what hangs, by its top; `second` in the low hand."""
+    own = extent(holder.parts)[1][1] * holder.scale
+    hand = LOW_HAND if second else HAND
+    x, y, z = turned(holder.yaw) @ (np.array(hand) * own) + np.array(holder.at)
+    size = thing.subject.height * tall
+    down = 0.95 if thing.subject.family in _HANGING else 0.12
+    return float(x), float(y - down * size), float(z)
+
+
+def topmost(thing: Placed) -> Point:
+    """The middle of what reaches highest in a thing: a chimney, a funnel."""
+    boxes = [extent([part]) for part in thing.in_world()]
+    low, high = max(boxes, key=lambda box: float(box[1][1]))
+    x, z = (low[0] + high[0]) / 2, (low[2] + high[2]) / 2
+    return float(x), float(high[1]), float(z)
+
+
+def carrier_of(wish: Wish, chief: int) -> Wished | None:
+    """What the chief thing is borne by, itself if it is not; none without things."""
+    if chief < 0:
+        return None
+    thing = wish.things[chief]
+    carried = thing.to is not None and bears(thing, wish.things[thing.to])
+    return wish.things[thing.to] if carried and thing.to is not None else thing
+
+
+def borne_at(wish: Wish, chief: int) -> float:
+    """Height of what the chief thing rests on, 0 for the ground."""
+    thing = wish.things[chief] if chief >= 0 else None
+    if thing is None or thing.to is None or not bears(thing, wish.things[thing.to]):
+        return 0.0
+    return borne(thing, wish.things[thing.to])[1]

@@ -1,0 +1,86 @@
+"""Where several of a kind stand: in a row, in a bowl, or about the first, none behind another."""
+
+from collections.abc import Callable
+
+import numpy as np
+
+from overlay.words.composing.eye import Eye
+from overlay.words.composing.relations import is_grown
+from overlay.words.composing.wished import Wished
+from overlay.words.things.parts import turned
+from overlay.words.things.table import Placed
+
+_TURNS = 6  # tries around the circle
+Point = tuple[float, float, float]
+
+
+def in_row(thing: Wished, first: Point, copy: int) -> Point:
+    """One behind the other, aslant."""
+    wide, _, deep = (v * thing.size for v in thing.subject.size)
+    step = 1.25 * max(wide, 0.6 * deep)
+    lean = -np.sign(first[0]) if first[0] else 1.0
+    return float(first[0] + lean * step * copy * 0.8), first[1], first[2] + 0.8 * step * copy
+
+
+def in_holder(
+    thing: Wished, holder: Wished, first: Point, copy: int, chance: np.random.Generator
+) -> Point:
+    """In what holds it, in two layers."""
+    wide, tall, _ = (v * thing.size for v in thing.subject.size)
+    angle = _angle(copy, chance)
+    layer = 0.0 if is_grown(thing) else 0.3 * tall * (copy % 2)
+    room = max(0.34 * holder.subject.size[0] * holder.size - 0.5 * wide, 0.0)
+    x, y, z = first
+    return x + room * np.cos(angle), y + layer, z + room * np.sin(angle)
+
+
+def along(thing: Wished, under: Placed, first: Point, copy: int) -> Point:
+    """Side by side on something narrow: a branch, a wall."""
+    step = (copy + 1) // 2 * (1 if copy % 2 else -1) * 1.15 * thing.subject.size[0] * thing.size
+    x, _, z = turned(under.yaw) @ np.array([step, 0.0, 0.0])
+    return first[0] + float(x), first[1], first[2] + float(z)
+
+
+def about(
+    thing: Wished,
+    taken: list[Point],
+    copy: int,
+    *,
+    eye: Eye,
+    chance: np.random.Generator,
+    before: Callable[[Point], float],
+) -> Point:
+    """About the first, where the eye sees most of it.
+
+    `taken` are those that stand already, `before` tells how much of other things one would hide.
+    """
+    wide, tall, deep = (v * thing.size for v in thing.subject.size)
+    x, y, z = taken[0]
+    reach = max(wide, deep) * 0.8 * thing.count**0.6
+    out = reach * (copy / thing.count) ** 0.5 + 0.55 * max(wide, deep)
+    start = _angle(copy, chance)
+    if thing.subject.belongs == "air" or thing.flies:
+        y += float(chance.uniform(-0.8, 1.2)) * tall
+    tries = []
+    for turn in range(_TURNS):
+        angle = start + 2 * np.pi * turn / _TURNS
+        at = float(x + out * np.cos(angle)), y, float(z + out * np.sin(angle) * 0.8)
+        tries.append((at[0], y, max(at[2], z - 0.3 * eye.away)))
+    return min(tries, key=lambda at: _hidden(at, taken, wide, eye) + before(at))
+
+
+def _angle(copy: int, chance: np.random.Generator) -> float:
+    return 2.4 * copy + float(chance.uniform(-0.4, 0.4))  # golden turns leave no gaps
+
+
+def _hidden(at: Point, taken: list[Point], wide: float, eye: Eye) -> float:
+    """How much a thing would overlap those that stand, in the picture, and leave its sides."""
+    half = eye.half_width(at[2])
+    own, reach = at[0] / half, 0.5 * wide / half
+    cost = 3.0 * max(abs(own) + reach - 1.0, 0.0)
+    for other in taken:
+        there = other[0] / eye.half_width(other[2])
+        room = reach + 0.5 * wide / eye.half_width(other[2])
+        high = abs(at[1] - other[1]) / max(wide, 1e-6)
+        cost += max(room - abs(own - there), 0.0) / max(reach, 1e-6) * max(1.0 - high, 0.0)
+    return cost

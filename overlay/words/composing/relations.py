@@ -1,0 +1,139 @@
+"""What a link makes of two things: one is held, rides, flies, smokes, or fills a place."""
+
+from dataclasses import replace
+
+from overlay.words.composing.wished import Wished
+from overlay.words.language.reading import Piece
+from overlay.words.subjects import Subject, flying, subject_of
+from overlay.words.things.families import LIVING
+
+_SECOND = {"with", "holds", "and", "among", "beside", "near"}  # links that tell of what comes after
+ABOVE = {"over", "above"}
+# Where the other one stands, as seen from the one that the link tells of.
+INVERSE = {
+    "against": "backs", "in front of": "behind", "behind": "in front of", "beside": "beside",
+    "near": "near", "at": "beside", "under": "shelters", "over": "below", "above": "below",
+    "among": "among", "with": "beside",
+}  # fmt: skip
+_GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
+_IN_HAND = {"umbrella", "bag", "flag", "blade", "lantern", "lamp", "strings", "drum"}
+_LIQUIDS = {
+    "water", "wine", "beer", "milk", "tea", "coffee", "soup", "juice", "cider", "honey", "oil", "ink",
+}  # fmt: skip
+_HELD_MOST = 1.3  # metres
+_STANDS_ON = {"cliff": "cliff top", "hill": "knoll", "hilltop": "knoll"}
+_WATERS = {"river", "lake", "sea", "canal", "marsh", "swamp", "harbour", "oasis"}
+_HOUSES = {"house", "tower"}
+_SMOKING = {
+    "house",
+    "tower",
+    "locomotive",
+    "steamer",
+    "tug",
+    "bottle_kiln",
+    "campfire",
+    "dome",
+    "peak",
+}
+_OPEN = {"field", "meadow", "garden", "hills", "park", "heath", "farm", "vineyard", "orchard"}
+BUILT_UP = {"street", "village", "city", "market", "courtyard"}
+
+
+def related(a: Wished, b: Wished, link: str, first: int, second: int) -> tuple[Wished, Wished]:
+    """Two things, numbered `first` and `second`, as the link between them has them."""
+    if _is_held(a, b, link):
+        return replace(a, pose=a.pose or "hold"), replace(b, to=first, link="held")
+    if link == "riding":
+        astride = a.subject.family == "figure" and b.subject.family == "quadruped"
+        return replace(a, pose="ride" if astride else "sit", to=second, link="on"), b
+    if link == "across":
+        if b.subject.family != "bridge":
+            return replace(a, to=second, link="beside"), b
+        wide = 0.9 * a.subject.size[0] * a.size / b.subject.size[0]
+        return replace(a, to=second, link="on"), replace(b, size=max(b.size, wide))
+    if link in ABOVE:
+        return replace(aloft(a), to=second, link=link), b
+    if link in _SECOND or link == "holding":
+        return a, replace(b, to=first, link="with" if link == "holding" else link)
+    return (replace(a, to=second, link=link), b) if link else (a, b)
+
+
+def _is_held(a: Wished, b: Wished, link: str) -> bool:
+    if a.subject.family != "figure":
+        return False
+    if link == "under":
+        return b.subject.family == "umbrella"
+    if link not in {"holding", "with"}:
+        return False
+    small = b.subject.height * b.size <= _HELD_MOST and b.subject.family not in LIVING
+    return small and (b.subject.belongs == "table" or b.subject.family in {*_IN_HAND, *_GROWN})
+
+
+def aloft(thing: Wished) -> Wished:
+    """What has wings takes to them; anything else as it is."""
+    own = dict(thing.subject.figures)
+    winged = thing.subject.family in {"bird", "owl", "flying_bird"} or bool(own.get("wings"))
+    return replace(thing, subject=flying(thing.subject), flies=thing.flies or winged)
+
+
+def at_place(thing: Wished, link: str, place: str) -> Wished:
+    """A thing over a place flies, an animal or a person in water stands there to its knees."""
+    if link in ABOVE:
+        return aloft(thing)
+    wades = thing.subject.family in {*LIVING, "figure"} and thing.subject.belongs == "ground"
+    if link == "in" and place in _WATERS and wades:
+        return replace(thing, subject=replace(thing.subject, belongs="sea"))
+    return thing
+
+
+def fitted(thing: Wished, holder: Wished) -> Wished:
+    """Flowers cut to fit the vase that holds them."""
+    if thing.subject.family not in _GROWN:
+        return thing
+    fits = 1.7 * holder.subject.height / thing.subject.height
+    return replace(thing, size=min(thing.size, fits))
+
+
+def is_grown(thing: Wished) -> bool:
+    """Whether a thing is a plant that may be cut."""
+    return thing.subject.family in _GROWN
+
+
+def is_liquid(piece: Piece) -> bool:
+    """Whether a piece is what a glass or a bowl is full of, and is not seen by itself."""
+    return piece.link == "holds" and piece.head is not None and piece.head.text in _LIQUIDS
+
+
+def filled(piece: Piece, place: str) -> tuple[str, str] | None:
+    """The zone of a place that is full of a thing (`a field of tulips`), with that thing's word."""
+    if piece.link not in {"with", "among"} or not piece.head or not piece.head.entry or not place:
+        return None
+    word = piece.head.entry.word
+    if piece.head.entry.shapes or piece.head.entry.kind != "subject" or piece.count < 3:
+        return None
+    family = subject_of(word).family
+    if place in _OPEN and family in _GROWN:
+        return "carpet", f"{word.replace(' ', '_')}*120"
+    if place in BUILT_UP and family in _HOUSES:
+        return "sides", f"{'townhouse' if word == 'house' else word.replace(' ', '_')}*8"
+    return None
+
+
+def underneath(piece: Piece) -> Subject | None:
+    """The thing that a place is where another stands on it (`on a cliff`)."""
+    if piece.link != "on" or piece.head:
+        return None
+    words = {w.text.rstrip("s") for w in piece.modifiers}
+    return next((subject_of(high) for low, high in _STANDS_ON.items() if low in words), None)
+
+
+def may_smoke(thing: Wished) -> bool:
+    """Whether smoke rises from things of its kind."""
+    return thing.subject.family in _SMOKING
+
+
+def smoke_of(thing: Wished, number: int) -> Wished:
+    """The smoke that rises from a thing."""
+    plume = subject_of("plume of smoke")
+    size = 0.8 * thing.subject.height * thing.size / plume.height
+    return Wished("smoke", plume, thing.emphasis, size=size, link="rises", to=number)

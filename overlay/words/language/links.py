@@ -1,0 +1,61 @@
+"""How things stand to each other: the words that link them, and verbs that do."""
+
+import re
+
+LINKS = (
+    "in front of", "next to", "on top of", "full of", "filled with", "made of", "surrounded by",
+    "behind", "beside", "under", "beneath", "above", "near", "inside", "among", "over", "across",
+    "against", "through", "along", "between", "underneath", "below", "beyond", "opposite",
+    "outside", "around", "amid", "upon", "onto", "into", "past", "toward", "towards", "holding",
+    "riding", "and", "on", "in", "at", "with", "of", "by", "from",
+)  # fmt: skip
+# Links that mean the same as another one.
+_SAME = {
+    "next to": "beside", "on top of": "on", "beneath": "under", "inside": "in", "full of": "holds",
+    "filled with": "holds", "along": "beside", "by": "beside", "through": "in", "made of": "of",
+    "between": "among", "surrounded by": "among", "underneath": "under", "below": "under",
+    "beyond": "behind", "opposite": "beside", "outside": "beside", "around": "beside",
+    "amid": "among", "upon": "on", "onto": "on", "into": "in", "past": "beside",
+    "toward": "beside", "towards": "beside", "from": "beside",
+}  # fmt: skip
+# What somebody or something does to another thing says how the two stand.
+_VERBS = {
+    "crossing": "across", "spanning": "across", "leaning on": "against",
+    "leaning against": "against",
+    "carrying": "holding", "bearing": "holding", "lifting": "holding", "waving": "holding",
+    "playing": "holding", "reading": "holding", "clutching": "holding", "catching": "holding",
+    "mounted on": "riding", "sitting on the back of": "riding", "climbing": "against",
+    "flying a kite": "with a kite", "flying kites": "with kites",
+    "covered with": "with", "covered in": "with", "laden with": "holds", "standing by": "beside",
+}  # fmt: skip
+_LINK = re.compile(r"\b(" + "|".join(LINKS) + r")\b")
+_VERB = re.compile(r"(?<=\w) (" + "|".join(sorted(_VERBS, key=len, reverse=True)) + r") (?=\w)")
+# What belongs to the thing before it is part of that, and drawn with it.
+_OWN = re.compile(
+    r"\b(?:its|their)(?: \w+)?"
+    r" (?:chimneys?|roofs?|doors?|windows?|sails|wheels?|walls|towers?|mast)\b"
+)
+# Within a stretch of words an article begins another thing: `a knight fighting a dragon`.
+_ARTICLE = re.compile(r"(?<=\w) (?:a|an|the|his|her|their|another) (?=\w)")
+
+
+def parts_of(text: str) -> list[tuple[str, str]]:
+    """Stretches of words, each with what links it to the one before it, empty if nothing does."""
+    text = _OWN.sub(" ", text)
+    text = _VERB.sub(lambda verb: f" {_VERBS[verb[1]]} ", text)
+    parts: list[tuple[str, str]] = []
+    link = ""
+    for part in (p.strip() for p in _LINK.split(text)):
+        if part in LINKS:
+            link = part
+            continue
+        for stretch in _ARTICLE.split(part):
+            if stretch.strip():
+                parts.append((link, stretch.strip()))
+                link = "beside"
+    return parts
+
+
+def meaning(link: str) -> str:
+    """The link that a link means."""
+    return _SAME.get(link, link)

@@ -1,0 +1,45 @@
+"""Walls, gates, steps: what encloses a place and leads into it."""
+
+from overlay.words.things.parts import Builder, Part, Point, Skin
+
+_MADE = {"brick": Skin.BRICK, "stone": Skin.STONE, "planks": Skin.PLANKS, "plaster": Skin.PLASTER}
+
+
+def wall(*, h: float = 2.3, length: float = 8.0, wall: str = "#a35a44", made: str = "brick") -> list[Part]:
+    """A garden wall with a coping, along x."""
+    b = Builder(wall, _MADE.get(made, Skin.PLAIN))
+    b.box((0, 0.48 * h, 0), (length / 2, 0.48 * h, 0.17))
+    b.box((0, 0.98 * h, 0), (length / 2 + 0.05, 0.035 * h, 0.23), "#8d857a", Skin.PLASTER)
+    for x in (-length / 2, length / 2):
+        b.box((x, 0.52 * h, 0), (0.28, 0.52 * h, 0.28))
+        b.box((x, 1.06 * h, 0), (0.34, 0.04 * h, 0.34), "#8d857a", Skin.PLASTER)
+    return b.parts
+
+
+def gate(*, h: float = 2.2, iron: str = "#2d3331", stone: str = "#b1a592") -> list[Part]:
+    """Two iron wings between stone pillars."""
+    b = Builder(stone, Skin.STONE)
+    for side in (1, -1):
+        b.box((side * 0.82 * h, 0.55 * h, 0), (0.15 * h, 0.55 * h, 0.15 * h))
+        b.box((side * 0.82 * h, 1.12 * h, 0), (0.19 * h, 0.03 * h, 0.19 * h), "#8d857a", Skin.PLASTER)
+        b.ball((side * 0.82 * h, 1.24 * h, 0), 0.1 * h, "#8d857a", Skin.PLASTER)
+        for k in range(7):
+            x = side * (0.03 + 0.1 * k) * h
+            top = (0.95 - 0.02 * (6 - k)) * h
+            b.limb((x, 0.06 * h, 0), (x, top, 0), (0.012 * h, 0.012 * h), iron, Skin.PLAIN, 0.0)
+            b.cone((x, top + 0.03 * h, 0), (0.022 * h, 0.03 * h, 0.002 * h), iron, Skin.PLAIN, blend=0.0)
+        for y in (0.12, 0.48, 0.8):
+            b.limb((side * 0.02 * h, y * h, 0), (side * 0.66 * h, y * h, 0), (0.014 * h, 0.014 * h), iron, Skin.PLAIN, 0.0)
+    return b.parts
+
+
+def stairs(*, h: float = 2.4, stone: str = "#b5aa98", wide: float = 2.2, made: str = "stone") -> list[Part]:
+    """A flight of steps that rises towards +x."""
+    b = Builder(stone, _MADE.get(made, Skin.PLAIN))
+    steps = 9
+    for k in range(steps):
+        rise = (k + 1) / steps * h
+        at: Point = ((k - steps / 2 + 0.5) * 0.3, rise / 2, 0)
+        b.box(at, (0.15, rise / 2, wide / 2), rounded=0.01)
+        b.box((at[0] - 0.01, rise - 0.03, 0), (0.17, 0.03, wide / 2 + 0.03), "#9a8f7d", Skin.PLASTER)
+    return b.parts
