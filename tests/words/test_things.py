@@ -4,7 +4,7 @@ import numpy as np
 
 from overlay.words.language.entries import Entry, known_words, read_line
 from overlay.words.subjects import read_subject, subject_of, subjects
-from overlay.words.things.distance import nearest_thing, parts_on_way
+from overlay.words.things.distance import one_thing, parts_on_way
 from overlay.words.things.parts import Builder, Shape, extent
 from overlay.words.things.table import Placed, tabulate
 
@@ -14,7 +14,7 @@ def distance(parts, *point):
     count = len(table.owners)
     chosen, ways = np.empty(count, np.int64), np.empty((count, 2))
     found, _, _ = parts_on_way(table, *point, 0.0, 0.0, 0.0, 0.0, 50.0, 0.0, chosen, ways)
-    return nearest_thing(table, chosen, ways, found, 0.0, *point)[0]
+    return one_thing(table, chosen, ways, 0, found, 0.0, *point)
 
 
 class DistanceTest(unittest.TestCase):

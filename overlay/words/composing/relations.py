@@ -18,7 +18,7 @@ INVERSE = {
 _GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
 _IN_HAND = {"umbrella", "bag", "flag", "blade", "lantern", "lamp", "strings", "drum"}
 _LIQUIDS = {
-    "water", "wine", "beer", "milk", "tea", "coffee", "soup", "juice", "cider", "honey", "oil", "ink",
+    "water", "wine", "beer", "milk", "tea", "coffee", "soup", "juice", "cider", "oil", "ink",
 }  # fmt: skip
 _HELD_MOST = 1.3  # metres
 _STANDS_ON = {"cliff": "cliff top", "hill": "knoll", "hilltop": "knoll"}

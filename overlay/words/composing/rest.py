@@ -4,7 +4,7 @@ from collections.abc import Sequence
 
 import numpy as np
 
-from overlay.words.things.distance import nearest_thing, parts_on_way
+from overlay.words.things.distance import one_thing, parts_on_way
 from overlay.words.things.parts import extent
 from overlay.words.things.table import Placed, Table, tabulate
 
@@ -17,7 +17,7 @@ def _height_at(table: Table, x: float, z: float, top: float) -> float:
     count, _, _ = parts_on_way(table, x, top, z, 0.0, -1.0, 0.0, top, 0.0, 0.0, chosen, ways)
     y = top
     for _ in range(200):
-        d, _ = nearest_thing(table, chosen, ways, count, top - y, x, y, z)
+        d = one_thing(table, chosen, ways, 0, count, top - y, x, y, z)
         if d < 0.002:
             return y
         y -= max(d, 0.002)

@@ -13,9 +13,19 @@ from overlay.words.stage.land import (
     land_normal,
     meet_land,
 )
-from overlay.words.stage.rays import follow, openness, sunlit, thing_colour, thing_normal
+from overlay.words.stage.rays import (
+    close_parts,
+    follow,
+    openness,
+    sunlit,
+    thing_colour,
+    thing_normal,
+)
+from overlay.words.stage.setting import Numbers, Stage
 from overlay.words.stage.sky import sky_light
 from overlay.words.things.distance import parts_on_way
+from overlay.words.things.kernel import kernel
+from overlay.words.things.table import Table
 
 
 @njit(inline="always", fastmath=True, error_model="numpy")
@@ -36,13 +46,14 @@ def _surface(t, stage, chosen, ways, which, x, y, z, way, out, normal):
     panes, e = 0.0, 0.002 + 0.0005 * way
     if which >= 0:
         e = 0.0008 * max(way, t.balls[which, 3])
-        nx, ny, nz = thing_normal(t, chosen, ways, count, x, y, z, e)
-        panes = thing_colour(t, chosen, count, which, x, y, z, nx, ny, nz, out)
+        last = close_parts(t, chosen, ways, count, which, x, y, z)
+        nx, ny, nz = thing_normal(t, chosen, count, last, x, y, z, e)
+        panes = thing_colour(t, chosen, ways, count, last, which, x, y, z, nx, ny, nz, out)
     else:
         nx, ny, nz = land_normal(stage, which, x, y, z)
         land_colour(stage, which, x, y, z, out)
     normal[0], normal[1], normal[2] = nx, ny, nz
-    free = openness(t, chosen, ways, count, reach, x, y, z, nx, ny, nz) if way < 75.0 else 1.0
+    free = openness(t, chosen, count, reach, x, y, z, nx, ny, nz) if way < 75.0 else 1.0
     snow = stage.air[6] * min(max((ny - 0.35) * 3.0, 0.0), 1.0) * (free > 0.3)
     facing, sun = max(nx * stage.sun[0] + ny * stage.sun[1] + nz * stage.sun[2], 0.0), 0.0
     if facing > 0:
@@ -84,7 +95,7 @@ def _air(stage, way, out):
         out[c] += haze * (stage.fade[c] - out[c])
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
+@kernel()
 def _see(t, stage, chosen, ways, ray, out, normal):
     """Light on a ray into `out`; distance and kind of what is met, its normal into `normal[0]`."""
     mirror, first, kind = 1.0, FAR, SKY
@@ -133,17 +144,28 @@ def _aim(camera, px, py, width, height, ray):
         ray[3 + c] /= np.sqrt(n)
 
 
-@njit(cache=True, nogil=True, fastmath=True, error_model="numpy")
-def trace_rays(t, stage, camera, places, size, colour, met, normal):
+def trace_rays(
+    t: Table,
+    stage: Stage,
+    camera: Numbers,
+    places: Numbers,
+    size: Numbers,
+    found: tuple[Numbers, Numbers, Numbers],
+) -> None:
     """Follow one ray through each of `places`, (N, 2) pixels from the left and the top.
 
-    `size` is the picture's (width, height). Fills `colour` (N, 3) with linear light, `met` (N, 2)
-    with the distance in metres and what was met, a thing's number or a kind of `land` below 0,
-    and `normal` (N, 3). Runs beside others in threads; each ray is for itself.
+    `size` is the picture's (width, height). Fills `found`: linear light (N, 3); the distance in
+    metres and what was met, a thing's number or a kind of `land` below 0, (N, 2); normals (N, 3).
+    Runs beside others in threads; each ray is for itself.
     """
-    out, ray, facing = np.empty(3), np.empty(6), np.empty((2, 3))
-    count = t.owners.shape[0]
-    chosen, ways = np.empty(count, np.int64), np.empty((count, 2))
+    rows = 2 * len(t.owners)
+    chosen, ways = np.empty(rows, np.int64), np.empty((rows, 2))
+    _trace(t, stage, camera, places, size, *found, chosen, ways, np.empty((4, 6)))
+
+
+@kernel(nogil=True)
+def _trace(t, stage, camera, places, size, colour, met, normal, chosen, ways, work):
+    out, ray, facing = work[0], work[1], work[2:]
     for i in range(places.shape[0]):
         _aim(camera, places[i, 0], places[i, 1], size[0], size[1], ray)
         met[i, 0], met[i, 1] = _see(t, stage, chosen, ways, ray, out, facing)

@@ -9,6 +9,7 @@ from numba import njit
 
 from overlay.scenery.grain import layered_noise, value_noise
 from overlay.words.things.cut_kernels import cutout_distance, is_cutout
+from overlay.words.things.kernel import kernel
 
 # Columns of a part's row of numbers.
 BLEND = 11  # after three points and two radii
@@ -18,24 +19,24 @@ _LEAFY = 6  # the shape with leaves
 _ROUND = (0, 1, 6)  # shapes that a ball holds well enough
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
-def _limb(p, x, y, z):
-    bx, by, bz = p[3] - p[0], p[4] - p[1], p[5] - p[2]
-    px, py, pz = x - p[0], y - p[1], z - p[2]
+@kernel()
+def _limb(p, i, x, y, z):
+    bx, by, bz = p[i, 3] - p[i, 0], p[i, 4] - p[i, 1], p[i, 5] - p[i, 2]
+    px, py, pz = x - p[i, 0], y - p[i, 1], z - p[i, 2]
     share = (px * bx + py * by + pz * bz) / (bx * bx + by * by + bz * bz + 1e-12)
     share = min(max(share, 0.0), 1.0)
     qx, qy, qz = px - share * bx, py - share * by, pz - share * bz
-    return np.sqrt(qx * qx + qy * qy + qz * qz) - (p[9] + share * (p[10] - p[9]))
+    return np.sqrt(qx * qx + qy * qy + qz * qz) - (p[i, 9] + share * (p[i, 10] - p[i, 9]))
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
+@kernel()
 def _ball(a, b, c, lx, ly, lz):
     near = np.sqrt((lx / a) ** 2 + (ly / b) ** 2 + (lz / c) ** 2)
     slope = np.sqrt((lx / (a * a)) ** 2 + (ly / (b * b)) ** 2 + (lz / (c * c)) ** 2) + 1e-9
     return near * (near - 1.0) / slope
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
+@kernel()
 def _leafy(d, a, x, y, z):
     """A ball's distance with clumps and leaves."""
     if d > 0.5 * a:
@@ -46,14 +47,14 @@ def _leafy(d, a, x, y, z):
     return 0.72 * (d + a * 0.9 * (0.42 - 0.84 * clump) - 0.12 * a * leaf)
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
+@kernel()
 def _box(a, b, c, r, lx, ly, lz):
     qx, qy, qz = abs(lx) - a + r, abs(ly) - b + r, abs(lz) - c + r
     out = np.sqrt(max(qx, 0.0) ** 2 + max(qy, 0.0) ** 2 + max(qz, 0.0) ** 2)
     return out + min(max(qx, max(qy, qz)), 0.0) - r
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
+@kernel()
 def _cone(a, b, c, lx, ly, lz):
     share = min(max((ly + b) / (2 * b), 0.0), 1.0)
     slope = np.sqrt(1.0 + ((a - c) / (2 * b)) ** 2)
@@ -62,13 +63,13 @@ def _cone(a, b, c, lx, ly, lz):
     return min(max(side, cap), 0.0) + np.sqrt(max(side, 0.0) ** 2 + max(cap, 0.0) ** 2)
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
+@kernel()
 def _gable(a, b, c, lx, ly, lz):
     roof = (2 * b * abs(lx) + a * (ly - b)) / np.sqrt(a * a + 4 * b * b)
     return max(max(roof, -ly - b), abs(lz) - c)
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
+@kernel()
 def _edge(px, py, pz, ex, ey, ez):
     """Squared distance to a stretch from the origin to e."""
     share = (px * ex + py * ey + pz * ez) / (ex * ex + ey * ey + ez * ez + 1e-12)
@@ -77,77 +78,82 @@ def _edge(px, py, pz, ex, ey, ez):
     return qx * qx + qy * qy + qz * qz
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
-def _sheet(p, x, y, z):
+@kernel()
+def _sheet(p, i, x, y, z):
     """Distance to a triangle, less half its thickness."""
-    ux, uy, uz = p[3] - p[0], p[4] - p[1], p[5] - p[2]
-    vx, vy, vz = p[6] - p[3], p[7] - p[4], p[8] - p[5]
-    wx, wy, wz = p[0] - p[6], p[1] - p[7], p[2] - p[8]
+    ux, uy, uz = p[i, 3] - p[i, 0], p[i, 4] - p[i, 1], p[i, 5] - p[i, 2]
+    vx, vy, vz = p[i, 6] - p[i, 3], p[i, 7] - p[i, 4], p[i, 8] - p[i, 5]
+    wx, wy, wz = p[i, 0] - p[i, 6], p[i, 1] - p[i, 7], p[i, 2] - p[i, 8]
     nx, ny, nz = uy * -wz + uz * wy, uz * -wx + ux * wz, ux * -wy + uy * wx
-    ax, ay, az = x - p[0], y - p[1], z - p[2]
-    bx, by, bz = x - p[3], y - p[4], z - p[5]
-    cx, cy, cz = x - p[6], y - p[7], z - p[8]
+    ax, ay, az = x - p[i, 0], y - p[i, 1], z - p[i, 2]
+    bx, by, bz = x - p[i, 3], y - p[i, 4], z - p[i, 5]
+    cx, cy, cz = x - p[i, 6], y - p[i, 7], z - p[i, 8]
     sides = 0
     sides += (uy * nz - uz * ny) * ax + (uz * nx - ux * nz) * ay + (ux * ny - uy * nx) * az > 0
     sides += (vy * nz - vz * ny) * bx + (vz * nx - vx * nz) * by + (vx * ny - vy * nx) * bz > 0
     sides += (wy * nz - wz * ny) * cx + (wz * nx - wx * nz) * cy + (wx * ny - wy * nx) * cz > 0
     if sides == 0 or sides == 3:
         flat = nx * ax + ny * ay + nz * az
-        return abs(flat) / np.sqrt(nx * nx + ny * ny + nz * nz + 1e-18) - p[9]
+        return abs(flat) / np.sqrt(nx * nx + ny * ny + nz * nz + 1e-18) - p[i, 9]
     near = _edge(ax, ay, az, ux, uy, uz)
     near = min(near, _edge(bx, by, bz, vx, vy, vz))
-    return np.sqrt(min(near, _edge(cx, cy, cz, wx, wy, wz))) - p[9]
+    return np.sqrt(min(near, _edge(cx, cy, cz, wx, wy, wz))) - p[i, 9]
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
-def _lathe(p, curves, lx, ly, lz):
-    """Distance to a turned part; `p` has its widest radius, height, curve and steepest slope."""
-    tall = p[4]
+@kernel()
+def _lathe(p, i, curves, lx, ly, lz):
+    """Distance to a turned part; its row: widest radius, height, curve and steepest slope."""
+    tall = p[i, 4]
     place = min(max(ly / tall, 0.0), 1.0) * (SAMPLES - 1)
     k = min(int(place), SAMPLES - 2)
-    first, share = int(p[5]) + k, place - k
+    first, share = int(p[i, 5]) + k, place - k
     radius = curves[first, 0] + share * (curves[first + 1, 0] - curves[first, 0])
-    side = (np.sqrt(lx * lx + lz * lz) - radius) / np.sqrt(1.0 + p[6] * p[6])
+    side = (np.sqrt(lx * lx + lz * lz) - radius) / np.sqrt(1.0 + p[i, 6] * p[i, 6])
     cap = abs(ly - 0.5 * tall) - 0.5 * tall
     return min(max(side, cap), 0.0) + np.sqrt(max(side, 0.0) ** 2 + max(cap, 0.0) ** 2)
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
-def _made_of_rows(shape, p, curves, texels, lx, ly, lz):
+@kernel()
+def _made_of_rows(shape, p, i, curves, texels, lx, ly, lz):
     """Distance to a part that has more numbers than fit into a row."""
     if is_cutout(shape):
-        return cutout_distance(p, texels, lx, ly, lz)
-    return _lathe(p, curves, lx, ly, lz)
+        return cutout_distance(p, i, texels, lx, ly, lz)
+    return _lathe(p, i, curves, lx, ly, lz)
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
-def to_own(p, m, x, y, z):
-    """A point in a part's own axes."""
-    px, py, pz = x - p[0], y - p[1], z - p[2]
+@kernel()
+def to_own(p, m, i, x, y, z):
+    """A point in the own axes of part `i`."""
+    px, py, pz = x - p[i, 0], y - p[i, 1], z - p[i, 2]
     return (
-        m[0, 0] * px + m[0, 1] * py + m[0, 2] * pz,
-        m[1, 0] * px + m[1, 1] * py + m[1, 2] * pz,
-        m[2, 0] * px + m[2, 1] * py + m[2, 2] * pz,
+        m[i, 0, 0] * px + m[i, 0, 1] * py + m[i, 0, 2] * pz,
+        m[i, 1, 0] * px + m[i, 1, 1] * py + m[i, 1, 2] * pz,
+        m[i, 2, 0] * px + m[i, 2, 1] * py + m[i, 2, 2] * pz,
     )
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
-def part_distance(shape, p, m, curves, texels, x, y, z):
-    """Distance of a point to one part, below 0 inside."""
+@kernel()
+def part_distance(shapes, p, m, curves, texels, i, x, y, z):
+    """Distance of a point to part `i`, below 0 inside.
+
+    (Rows are read in place: a view of one costs more than the distance, and all threads wait for
+    it to be counted.)
+    """
+    shape = shapes[i]
     if shape == 0:
-        return _limb(p, x, y, z)
+        return _limb(p, i, x, y, z)
     if shape == 8:
-        return _sheet(p, x, y, z)
-    lx, ly, lz = to_own(p, m, x, y, z)
-    a, b, c = p[3], p[4], p[5]
+        return _sheet(p, i, x, y, z)
+    lx, ly, lz = to_own(p, m, i, x, y, z)
+    a, b, c = p[i, 3], p[i, 4], p[i, 5]
     if shape in (9, 10):
-        return _made_of_rows(shape, p, curves, texels, lx, ly, lz)
+        return _made_of_rows(shape, p, i, curves, texels, lx, ly, lz)
     if shape == 1:
         return _ball(a, b, c, lx, ly, lz)
     if shape == _LEAFY:
         return _leafy(_ball(a, b, c, lx, ly, lz), a, x, y, z)
     if shape == 2:
-        return _box(a, b, c, p[9], lx, ly, lz)
+        return _box(a, b, c, p[i, 9], lx, ly, lz)
     if shape == 3:
         return _cone(a, b, c, lx, ly, lz)
     if shape == 4:
@@ -158,18 +164,18 @@ def part_distance(shape, p, m, curves, texels, x, y, z):
     return max(abs(_ball(a, b, c, lx, ly, lz) + 0.03 * a) - 0.05 * a, ly)
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
-def _stretch(box, axes, spare, ox, oy, oz, dx, dy, dz):
+@kernel()
+def _stretch(boxes, axes, i, spare, ox, oy, oz, dx, dy, dz):
     """Where a ray enters and leaves a turned box, larger by `spare`; not in order if it misses.
 
     (Kay and Kajiya 1986, doi:10.1145/15886.15916; a ray without a direction is a point.)
     """
-    px, py, pz = ox - box[0], oy - box[1], oz - box[2]
+    px, py, pz = ox - boxes[i, 0], oy - boxes[i, 1], oz - boxes[i, 2]
     begin, end = -1e9, 1e9
     for k in range(3):
-        along = axes[k, 0] * dx + axes[k, 1] * dy + axes[k, 2] * dz
-        place = axes[k, 0] * px + axes[k, 1] * py + axes[k, 2] * pz
-        half = box[3 + k] + spare
+        along = axes[i, k, 0] * dx + axes[i, k, 1] * dy + axes[i, k, 2] * dz
+        place = axes[i, k, 0] * px + axes[i, k, 1] * py + axes[i, k, 2] * pz
+        half = boxes[i, 3 + k] + spare
         if abs(along) < 1e-9:
             if abs(place) > half:
                 return 1.0, 0.0
@@ -181,7 +187,7 @@ def _stretch(box, axes, spare, ox, oy, oz, dx, dy, dz):
     return begin, end
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
+@kernel()
 def parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways):
     """List parts whose box comes within `margin` of a ray; a ray without a direction is a point.
 
@@ -191,19 +197,17 @@ def parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways)
     """
     count, begin, end = 0, limit, 0.0
     for g in range(t.spans.shape[0]):
-        ball = t.balls[g]
-        px, py, pz = ball[0] - ox, ball[1] - oy, ball[2] - oz
+        px, py, pz = t.balls[g, 0] - ox, t.balls[g, 1] - oy, t.balls[g, 2] - oz
         along = min(max(px * dx + py * dy + pz * dz, 0.0), limit)
         qx, qy, qz = px - along * dx, py - along * dy, pz - along * dz
-        reach = ball[3] + margin + widens * along
+        reach = t.balls[g, 3] + margin + widens * along
         if qx * qx + qy * qy + qz * qz > reach * reach:
             continue
         for i in range(t.spans[g, 0], t.spans[g, 1]):
-            hold = t.holds[i]
-            px, py, pz = hold[0] - ox, hold[1] - oy, hold[2] - oz
+            px, py, pz = t.holds[i, 0] - ox, t.holds[i, 1] - oy, t.holds[i, 2] - oz
             along = min(max(px * dx + py * dy + pz * dz, 0.0), limit)
             qx, qy, qz = px - along * dx, py - along * dy, pz - along * dz
-            reach = hold[3] + margin + widens * along
+            reach = t.holds[i, 3] + margin + widens * along
             aside = qx * qx + qy * qy + qz * qz
             if aside > reach * reach:
                 continue
@@ -214,8 +218,8 @@ def parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways)
                 count += 1
                 begin, end = min(begin, along - half), max(end, along + half)
                 continue
-            spare = margin + widens * (along + hold[3])
-            first, last = _stretch(t.boxes[i], t.axes[i], spare, ox, oy, oz, dx, dy, dz)
+            spare = margin + widens * (along + t.holds[i, 3])
+            first, last = _stretch(t.boxes, t.axes, i, spare, ox, oy, oz, dx, dy, dz)
             if first <= last and last >= 0.0 and first <= limit:
                 chosen[count] = i
                 ways[count, 0], ways[count, 1] = first, last
@@ -224,35 +228,69 @@ def parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways)
     return count, max(begin, 0.0), min(end, limit)
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
-def nearest_thing(t, chosen, ways, count, way, x, y, z):
-    """Distance of a point to the nearest of the chosen parts' things, and which thing it is.
+@kernel()
+def thing_on_way(t, chosen, ways, count, k):
+    """The chosen parts of one thing, from `k` on: where they end, and its boxes on the ray.
 
-    The point lies at `way` on the ray that the parts were chosen for. The parts of one thing melt
-    into those before them.
+    Chosen parts stand in the order of their things.
     """
-    best, which = 1e9, -1
-    d, owner = 1e9, -1
-    for k in range(count):
-        if ways[k, 1] < way or ways[k, 0] - way > min(d, best):
+    owner, begin, end, last = t.owners[chosen[k]], 1e9, -1e9, k
+    while last < count and t.owners[chosen[last]] == owner:
+        begin, end = min(begin, ways[last, 0]), max(end, ways[last, 1])
+        last += 1
+    return last, begin, end
+
+
+@njit(inline="always", fastmath=True, error_model="numpy")
+def _melt(d, e, blend):
+    """Two distances, the second one's part melted into the first."""
+    if blend > 0.0 and d < 1e8:
+        h = max(blend - abs(d - e), 0.0) / blend
+        return min(d, e) - 0.25 * h * h * blend
+    return min(d, e)
+
+
+@kernel()
+def one_thing(t, chosen, ways, first, last, way, x, y, z):
+    """Distance of a point at `way` on the ray to one thing, its chosen parts from first to last."""
+    d = 1e9
+    for k in range(first, last):
+        if ways[k, 1] < way or ways[k, 0] - way > d:
             continue  # passed, or farther off than what is nearest so far
         i = chosen[k]
-        if t.owners[i] != owner:
-            if d < best:
-                best, which = d, owner
-            d, owner = 1e9, t.owners[i]
-        hold = t.holds[i]
-        px, py, pz = x - hold[0], y - hold[1], z - hold[2]
-        reach = min(d, best) + hold[3]
+        px, py, pz = x - t.holds[i, 0], y - t.holds[i, 1], z - t.holds[i, 2]
+        reach = d + t.holds[i, 3]
         if px * px + py * py + pz * pz > reach * reach:
             continue
-        e = part_distance(t.shapes[i], t.parts[i], t.turns[i], t.curves, t.texels, x, y, z)
-        blend = t.parts[i, BLEND]
-        if blend > 0.0 and d < 1e8:
-            h = max(blend - abs(d - e), 0.0) / blend
-            d = min(d, e) - 0.25 * h * h * blend
-        else:
+        e = part_distance(t.shapes, t.parts, t.turns, t.curves, t.texels, i, x, y, z)
+        d = _melt(d, e, t.parts[i, BLEND])
+    return d
+
+
+@kernel()
+def melted(t, chosen, first, last, x, y, z):
+    """Distance of a point to a few parts of one thing, each melted into those before it."""
+    d = 1e9
+    for k in range(first, last):
+        i = chosen[k]
+        e = part_distance(t.shapes, t.parts, t.turns, t.curves, t.texels, i, x, y, z)
+        d = _melt(d, e, t.parts[i, BLEND])
+    return d
+
+
+@kernel()
+def nearest_within(t, chosen, count, limit, x, y, z):
+    """Distance of a point to the nearest of the chosen parts, `limit` if none is nearer."""
+    d = limit
+    for k in range(count):
+        i = chosen[k]
+        px, py, pz, reach = (
+            x - t.holds[i, 0],
+            y - t.holds[i, 1],
+            z - t.holds[i, 2],
+            d + t.holds[i, 3],
+        )
+        if px * px + py * py + pz * pz < reach * reach:
+            e = part_distance(t.shapes, t.parts, t.turns, t.curves, t.texels, i, x, y, z)
             d = min(d, e)
-    if d < best:
-        best, which = d, owner
-    return best, which
+    return d
