@@ -18,6 +18,7 @@ from overlay.engine.matching.field import PAD, STRIDE
 from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, Bytes
 from overlay.engine.matching.wide import even_rows_apart, odd_rows_apart
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.kernel import inner
 
 # Columns of `Pages.table`: first pixel, last place downwards and across, width, how the page was
 # made, and its first cell of 8x8 places.
@@ -63,7 +64,7 @@ def page_table(atlas: Atlas) -> Ints:
     return np.stack([atlas.start, *last, atlas.width, *made, np.cumsum(cells) - cells], axis=1)
 
 
-@njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
+@inner(fastmath=True)
 def charged(asked, i, j, known, pixel, free, r, means):
     """What is added to a match's distance, less what of its mean is free to differ."""
     charge = known[pixel, 0]
@@ -78,7 +79,7 @@ def charged(asked, i, j, known, pixel, free, r, means):
     return charge
 
 
-@njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
+@inner(fastmath=True)
 def apart(canvas, guide, at, step, weight, colours, guides, bt, b_step, charge, limit):
     """Distance of two patches, `charge` added; far more once it is above `limit`.
 
@@ -93,7 +94,7 @@ def apart(canvas, guide, at, step, weight, colours, guides, bt, b_step, charge, 
     return total
 
 
-@njit(cache=True, forceinline=True, error_model="numpy")
+@inner()
 def place_of(i, j, top, left, step):
     """Where the canvas's patch (i, j) begins among its values."""
     return (STRIDE * i + PAD - top) * step + (STRIDE * j + PAD - left) * 3

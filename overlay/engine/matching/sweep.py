@@ -25,6 +25,7 @@ from overlay.engine.matching.distance import (
     place_of,
 )
 from overlay.engine.matching.field import STRIDE, Field
+from overlay.imaging.kernel import inner
 from overlay.imaging.noise import hash32
 
 # A match that repeats what stands beside it must be better by so much.
@@ -80,14 +81,14 @@ def mark_repeats(field: Field) -> npt.NDArray[np.uint8]:
     return flags
 
 
-@njit(cache=True, forceinline=True, error_model="numpy")
+@inner()
 def _worn(uses, table, page, y, x):
     """How much dearer a place is for being used so often: 1 while it is not."""
     cell = table[page, CELLS] + (y >> 3) * ((table[page, WIDTH] + 7) >> 3) + (x >> 3)
     return np.float32(WORN) if uses[cell] else np.float32(1)
 
 
-@njit(cache=True, forceinline=True, error_model="numpy")
+@inner()
 def _coheres(field, i, j, page, y, x):
     """Whether a match continues that of one of the four neighbours."""
     rows, columns = field.shape[:2]
@@ -102,20 +103,20 @@ def _coheres(field, i, j, page, y, x):
     return False
 
 
-@njit(cache=True, forceinline=True, error_model="numpy")
+@inner()
 def _same(field, i, j, page, y, x):
     """Whether a field has this very match at a place."""
     return field[i, j, 0] == page and field[i, j, 1] == y and field[i, j, 2] == x
 
 
-@njit(cache=True, forceinline=True, error_model="numpy")
+@inner()
 def _staleness(uses, table, field, i, j, page, y, x):
     """How many times better a match must be whose place is worn or shows nearby."""
     dearer = _worn(uses, table, page, y, x)
     return dearer * np.float32(REPEAT) if _repeats(field, i, j, page, y, x) else dearer
 
 
-@njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
+@inner(fastmath=True)
 def _try_neighbours(
     canvas, guide, at, step, asked, label, free, colours, guides, known, means, table,
     field, moved, uses, i, j, best, coherence, floor,
@@ -159,7 +160,7 @@ def _try_neighbours(
     return page, y, x, d, rank
 
 
-@njit(cache=True, forceinline=True, error_model="numpy")
+@inner()
 def _elsewhere(table, page, y, x, other):
     """Where a patch of one page lies on another page of the same leaf.
 
@@ -190,7 +191,7 @@ def _elsewhere(table, page, y, x, other):
     return y, x
 
 
-@njit(cache=True, forceinline=True, error_model="numpy")
+@inner()
 def _onto(table, page, y, x, other):
     """Where a place of one page is looked for on another page of its group."""
     if table[other, LEAF] == table[page, LEAF]:
@@ -199,7 +200,7 @@ def _onto(table, page, y, x, other):
     return y * high[0] // high[1], x * table[other, WIDTH] // table[page, WIDTH]
 
 
-@njit(cache=True, forceinline=True, error_model="numpy")
+@inner()
 def _another_page(first, count, page, h):
     """The same page, or once in four another one of its group; `h` are random bits."""
     if count < 2 or (h >> np.uint32(30)) != 0:
@@ -208,14 +209,14 @@ def _another_page(first, count, page, h):
     return np.int32(first + (page - first + further) % count)
 
 
-@njit(cache=True, forceinline=True, error_model="numpy")
+@inner()
 def _shifted(place, radius, h, last):
     """A place moved by up to `radius` either way, kept on its page."""
     shift = (np.int64(h & np.uint32(0x7FFF)) * (2 * radius + 1) >> 15) - radius
     return np.int32(min(max(place + shift, 0), last))
 
 
-@njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
+@inner(fastmath=True)
 def _try_places(
     canvas, guide, at, step, asked, label, free, colours, guides, known, means, table,
     first, count, field, uses, i, j, best, floor, radius, key,

@@ -7,6 +7,7 @@ from numba import njit, prange
 from overlay.engine.matching.atlas import PATCH, Atlas
 from overlay.engine.matching.field import STRIDE, Field, Grid
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.kernel import inner
 
 
 def vote_window(power: float) -> FloatImage:
@@ -15,14 +16,14 @@ def vote_window(power: float) -> FloatImage:
     return (np.sin(np.pi * x) ** 2 + 1e-4).astype(np.float32) ** np.float32(power)
 
 
-@njit(cache=True, forceinline=True, error_model="numpy")
+@inner()
 def span(cell, first, length):
     """The pixels (from, to) of the canvas that a cell of the grid covers."""
     begin = STRIDE * cell - first
     return max(begin, 0), min(begin + STRIDE, length)
 
 
-@njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
+@inner(fastmath=True)
 def _add_patch(
     sharp, first, width, dy, dx, shift, ys, xs, query, window, doubt, total, count
 ):  # fmt: skip
@@ -47,7 +48,7 @@ def _add_patch(
             total[3 * k + 2] += w * v2
 
 
-@njit(cache=True, forceinline=True, error_model="numpy")
+@inner()
 def write_cell(total, count, ys, xs, out):
     """The weighted means of a cell's pixels; where nobody spoke `out` stays."""
     for y in range(ys[0], ys[1]):

@@ -2,16 +2,16 @@
 
 import numpy as np
 
+from overlay.imaging.kernel import kernel
 from overlay.scenery.grain import lattice, layered_noise, value_noise
 from overlay.scenery.surfaces import surface_tone
-from overlay.words.things.kernel import kernel
 
 FAR = 420.0
 SKY, GROUND, WATER, HILLS, WALL, WINDOW = -1, -2, -3, -4, -5, -6
 _FIRST_RIDGE, _RIDGE_STEP = 80.0, 75.0
 
 
-@kernel()
+@kernel(fastmath=True)
 def over_water(stage, x, z):
     """Whether water lies at a place on the ground."""
     w = stage.water
@@ -21,7 +21,7 @@ def over_water(stage, x, z):
     return w[0] < along < w[1]
 
 
-@kernel()
+@kernel(fastmath=True)
 def ridge_height(stage, k, x):
     """Height of a line of hills at x, metres."""
     seed = stage.air[3]
@@ -31,7 +31,7 @@ def ridge_height(stage, k, x):
     return max(rise * 2.4 * (shape - 0.22), 0.3)
 
 
-@kernel()
+@kernel(fastmath=True)
 def _meet_ridges(stage, ox, oy, oz, dx, dy, dz):
     """Distance to the first line of hills on a ray, and which it is."""
     if dz <= 1e-4 or stage.land[2] < 0.5:
@@ -43,7 +43,7 @@ def _meet_ridges(stage, ox, oy, oz, dx, dy, dz):
     return FAR, -1
 
 
-@kernel()
+@kernel(fastmath=True)
 def meet_land(stage, ox, oy, oz, dx, dy, dz):
     """Distance to ground, water, hills or a wall on a ray, and which it is."""
     way, which = _meet_ridges(stage, ox, oy, oz, dx, dy, dz)
@@ -65,7 +65,7 @@ def meet_land(stage, ox, oy, oz, dx, dy, dz):
     return way, which
 
 
-@kernel()
+@kernel(fastmath=True)
 def _in_window(y, z, wall):
     """Whether a place on the left wall lies in a pane of its window."""
     along, up = z - (wall - 2.3), y - 0.95
@@ -74,7 +74,7 @@ def _in_window(y, z, wall):
     return abs(along - 0.7) > 0.03 and abs(up - 0.75) > 0.03
 
 
-@kernel()
+@kernel(fastmath=True)
 def _pattern(kind, x, z):
     """Brightness of the ground's first colour, and how much of the second lies there."""
     if kind == 3:
@@ -109,7 +109,7 @@ def _pattern(kind, x, z):
     return 0.62 + 0.75 * blade, min(max(2.4 * (broad - 0.3), 0.0), 1.0)
 
 
-@kernel()
+@kernel(fastmath=True)
 def land_colour(stage, which, x, y, z, out):
     """Own colour of ground, hills or wall into `out`, linear."""
     if which == WALL:
@@ -133,7 +133,7 @@ def land_colour(stage, which, x, y, z, out):
         out[c] = tone * (stage.first[c] + share * (stage.second[c] - stage.first[c]))
 
 
-@kernel()
+@kernel(fastmath=True)
 def land_normal(stage, which, x, y, z):
     """Normal of ground, hills or wall; the ground's bumps are in it, not in its height."""
     if which == WALL:

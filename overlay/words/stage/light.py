@@ -3,6 +3,7 @@
 import numpy as np
 from numba import njit
 
+from overlay.imaging.kernel import kernel
 from overlay.scenery.grain import value_noise
 from overlay.words.stage.land import (
     FAR,
@@ -24,7 +25,6 @@ from overlay.words.stage.rays import (
 from overlay.words.stage.setting import Numbers, Stage
 from overlay.words.stage.sky import sky_light
 from overlay.words.things.distance import parts_on_way
-from overlay.words.things.kernel import kernel
 from overlay.words.things.table import Table
 
 
@@ -95,7 +95,7 @@ def _air(stage, way, out):
         out[c] += haze * (stage.fade[c] - out[c])
 
 
-@kernel()
+@kernel(fastmath=True)
 def _see(t, stage, chosen, ways, ray, out, normal):
     """Light on a ray into `out`; distance and kind of what is met, its normal into `normal[0]`."""
     mirror, first, kind = 1.0, FAR, SKY
@@ -163,7 +163,7 @@ def trace_rays(
     _trace(t, stage, camera, places, size, *found, chosen, ways, np.empty((4, 6)))
 
 
-@kernel(nogil=True)
+@kernel(nogil=True, fastmath=True)
 def _trace(t, stage, camera, places, size, colour, met, normal, chosen, ways, work):
     out, ray, facing = work[0], work[1], work[2:]
     for i in range(places.shape[0]):

@@ -7,7 +7,7 @@ columns, rows, and how much of a distance across its body is sure.
 import numpy as np
 from numba import njit
 
-from overlay.words.things.kernel import kernel
+from overlay.imaging.kernel import kernel
 
 _SHAPE = 10
 _OUTLINE, _RELIEF, _COLOUR = 0, 1, 2
@@ -19,7 +19,7 @@ def is_cutout(shape):
     return shape == _SHAPE
 
 
-@kernel()
+@kernel(fastmath=True)
 def _texel(p, i, texels, lx, ly, column):
     """A column of the texels of part `i` between four of them, held at the rim."""
     wide, tall = int(p[i, 7]), int(p[i, 8])
@@ -34,7 +34,7 @@ def _texel(p, i, texels, lx, ly, column):
     return top * (1 - s) + low * s
 
 
-@kernel()
+@kernel(fastmath=True)
 def cutout_distance(p, i, texels, lx, ly, lz):
     """Distance of a point, in the part's own axes, to its body; below 0 inside."""
     tall = 2 * p[i, 4]
@@ -49,7 +49,7 @@ def cutout_distance(p, i, texels, lx, ly, lz):
     return over if over > 0.0 else max(over, away)
 
 
-@kernel()
+@kernel(fastmath=True)
 def cutout_colour(p, i, texels, lx, ly, channel):
     """Linear light of a channel at a place on it."""
     return _texel(p, i, texels, lx, ly, _COLOUR + channel)

@@ -7,9 +7,9 @@ et al. 2004 in its usual polynomial form.)
 import numpy as np
 from numba import njit
 
+from overlay.imaging.kernel import kernel
 from overlay.scenery.grain import layered_noise, value_noise
 from overlay.words.things.cut_kernels import cutout_distance, is_cutout
-from overlay.words.things.kernel import kernel
 
 # Columns of a part's row of numbers.
 BLEND = 11  # after three points and two radii
@@ -19,7 +19,7 @@ _LEAFY = 6  # the shape with leaves
 _ROUND = (0, 1, 6)  # shapes that a ball holds well enough
 
 
-@kernel()
+@kernel(fastmath=True)
 def _limb(p, i, x, y, z):
     bx, by, bz = p[i, 3] - p[i, 0], p[i, 4] - p[i, 1], p[i, 5] - p[i, 2]
     px, py, pz = x - p[i, 0], y - p[i, 1], z - p[i, 2]
@@ -29,14 +29,14 @@ def _limb(p, i, x, y, z):
     return np.sqrt(qx * qx + qy * qy + qz * qz) - (p[i, 9] + share * (p[i, 10] - p[i, 9]))
 
 
-@kernel()
+@kernel(fastmath=True)
 def _ball(a, b, c, lx, ly, lz):
     near = np.sqrt((lx / a) ** 2 + (ly / b) ** 2 + (lz / c) ** 2)
     slope = np.sqrt((lx / (a * a)) ** 2 + (ly / (b * b)) ** 2 + (lz / (c * c)) ** 2) + 1e-9
     return near * (near - 1.0) / slope
 
 
-@kernel()
+@kernel(fastmath=True)
 def _leafy(d, a, x, y, z):
     """A ball's distance with clumps and leaves."""
     if d > 0.5 * a:
@@ -47,14 +47,14 @@ def _leafy(d, a, x, y, z):
     return 0.72 * (d + a * 0.9 * (0.42 - 0.84 * clump) - 0.12 * a * leaf)
 
 
-@kernel()
+@kernel(fastmath=True)
 def _box(a, b, c, r, lx, ly, lz):
     qx, qy, qz = abs(lx) - a + r, abs(ly) - b + r, abs(lz) - c + r
     out = np.sqrt(max(qx, 0.0) ** 2 + max(qy, 0.0) ** 2 + max(qz, 0.0) ** 2)
     return out + min(max(qx, max(qy, qz)), 0.0) - r
 
 
-@kernel()
+@kernel(fastmath=True)
 def _cone(a, b, c, lx, ly, lz):
     share = min(max((ly + b) / (2 * b), 0.0), 1.0)
     slope = np.sqrt(1.0 + ((a - c) / (2 * b)) ** 2)
@@ -63,13 +63,13 @@ def _cone(a, b, c, lx, ly, lz):
     return min(max(side, cap), 0.0) + np.sqrt(max(side, 0.0) ** 2 + max(cap, 0.0) ** 2)
 
 
-@kernel()
+@kernel(fastmath=True)
 def _gable(a, b, c, lx, ly, lz):
     roof = (2 * b * abs(lx) + a * (ly - b)) / np.sqrt(a * a + 4 * b * b)
     return max(max(roof, -ly - b), abs(lz) - c)
 
 
-@kernel()
+@kernel(fastmath=True)
 def _edge(px, py, pz, ex, ey, ez):
     """Squared distance to a stretch from the origin to e."""
     share = (px * ex + py * ey + pz * ez) / (ex * ex + ey * ey + ez * ez + 1e-12)
@@ -78,7 +78,7 @@ def _edge(px, py, pz, ex, ey, ez):
     return qx * qx + qy * qy + qz * qz
 
 
-@kernel()
+@kernel(fastmath=True)
 def _sheet(p, i, x, y, z):
     """Distance to a triangle, less half its thickness."""
     ux, uy, uz = p[i, 3] - p[i, 0], p[i, 4] - p[i, 1], p[i, 5] - p[i, 2]
@@ -100,7 +100,7 @@ def _sheet(p, i, x, y, z):
     return np.sqrt(min(near, _edge(cx, cy, cz, wx, wy, wz))) - p[i, 9]
 
 
-@kernel()
+@kernel(fastmath=True)
 def _lathe(p, i, curves, lx, ly, lz):
     """Distance to a turned part; its row: widest radius, height, curve and steepest slope."""
     tall = p[i, 4]
@@ -113,7 +113,7 @@ def _lathe(p, i, curves, lx, ly, lz):
     return min(max(side, cap), 0.0) + np.sqrt(max(side, 0.0) ** 2 + max(cap, 0.0) ** 2)
 
 
-@kernel()
+@kernel(fastmath=True)
 def _made_of_rows(shape, p, i, curves, texels, lx, ly, lz):
     """Distance to a part that has more numbers than fit into a row."""
     if is_cutout(shape):
@@ -121,7 +121,7 @@ def _made_of_rows(shape, p, i, curves, texels, lx, ly, lz):
     return _lathe(p, i, curves, lx, ly, lz)
 
 
-@kernel()
+@kernel(fastmath=True)
 def to_own(p, m, i, x, y, z):
     """A point in the own axes of part `i`."""
     px, py, pz = x - p[i, 0], y - p[i, 1], z - p[i, 2]
@@ -132,7 +132,7 @@ def to_own(p, m, i, x, y, z):
     )
 
 
-@kernel()
+@kernel(fastmath=True)
 def part_distance(shapes, p, m, curves, texels, i, x, y, z):
     """Distance of a point to part `i`, below 0 inside.
 
@@ -164,7 +164,7 @@ def part_distance(shapes, p, m, curves, texels, i, x, y, z):
     return max(abs(_ball(a, b, c, lx, ly, lz) + 0.03 * a) - 0.05 * a, ly)
 
 
-@kernel()
+@kernel(fastmath=True)
 def _stretch(boxes, axes, i, spare, ox, oy, oz, dx, dy, dz):
     """Where a ray enters and leaves a turned box, larger by `spare`; not in order if it misses.
 
@@ -187,7 +187,7 @@ def _stretch(boxes, axes, i, spare, ox, oy, oz, dx, dy, dz):
     return begin, end
 
 
-@kernel()
+@kernel(fastmath=True)
 def parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways):
     """List parts whose box comes within `margin` of a ray; a ray without a direction is a point.
 
@@ -228,7 +228,7 @@ def parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways)
     return count, max(begin, 0.0), min(end, limit)
 
 
-@kernel()
+@kernel(fastmath=True)
 def thing_on_way(t, chosen, ways, count, k):
     """The chosen parts of one thing, from `k` on: where they end, and its boxes on the ray.
 
@@ -250,7 +250,7 @@ def _melt(d, e, blend):
     return min(d, e)
 
 
-@kernel()
+@kernel(fastmath=True)
 def one_thing(t, chosen, ways, first, last, way, x, y, z):
     """Distance of a point at `way` on the ray to one thing, its chosen parts from first to last."""
     d = 1e9
@@ -267,7 +267,7 @@ def one_thing(t, chosen, ways, first, last, way, x, y, z):
     return d
 
 
-@kernel()
+@kernel(fastmath=True)
 def melted(t, chosen, first, last, x, y, z):
     """Distance of a point to a few parts of one thing, each melted into those before it."""
     d = 1e9
@@ -278,7 +278,7 @@ def melted(t, chosen, first, last, x, y, z):
     return d
 
 
-@kernel()
+@kernel(fastmath=True)
 def nearest_within(t, chosen, count, limit, x, y, z):
     """Distance of a point to the nearest of the chosen parts, `limit` if none is nearer."""
     d = limit
