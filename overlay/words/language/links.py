@@ -29,7 +29,7 @@ _VERBS = {
     "covered with": "with", "covered in": "with", "laden with": "holds", "standing by": "beside",
 }  # fmt: skip
 _LINK = re.compile(r"\b(" + "|".join(LINKS) + r")\b")
-_VERB = re.compile(r"(?<=\w) (" + "|".join(sorted(_VERBS, key=len, reverse=True)) + r") (?=\w)")
+_VERB = re.compile(r"(?<=\w) (" + "|".join(sorted(_VERBS, key=len, reverse=True)) + r")(?= |$)")
 # What belongs to the thing before it is part of that, and drawn with it.
 _OWN = re.compile(
     r"\b(?:its|their)(?: \w+)?"
@@ -42,7 +42,7 @@ _ARTICLE = re.compile(r"(?<=\w) (?:a|an|the|his|her|their|another) (?=\w)")
 def parts_of(text: str) -> list[tuple[str, str]]:
     """Stretches of words, each with what links it to the one before it, empty if nothing does."""
     text = _OWN.sub(" ", text)
-    text = _VERB.sub(lambda verb: f" {_VERBS[verb[1]]} ", text)
+    text = _VERB.sub(lambda verb: f" {_VERBS[verb[1]]}", text)
     parts: list[tuple[str, str]] = []
     link = ""
     for part in (p.strip() for p in _LINK.split(text)):
