@@ -11,11 +11,11 @@ import time
 from collections.abc import Callable
 from pathlib import Path
 
+sys.path.insert(0, str(Path(__file__).parents[1]))
 _HOME = tempfile.TemporaryDirectory(prefix="overlay-shots-")
 for _name in ("DATA", "STATE", "CACHE", "CONFIG"):
     os.environ[f"XDG_{_name}_HOME"] = str(Path(_HOME.name) / _name.lower())
 
-import numpy as np  # noqa: E402
 from PySide6.QtCore import QPoint, QPointF  # noqa: E402
 from PySide6.QtGui import QPainter, QPixmap  # noqa: E402
 from PySide6.QtWidgets import QApplication, QWidget  # noqa: E402
@@ -23,41 +23,19 @@ from PySide6.QtWidgets import QApplication, QWidget  # noqa: E402
 from overlay.app.handing.print_dialog import PrintDialog  # noqa: E402
 from overlay.app.main import make_application  # noqa: E402
 from overlay.app.shell.window import MainWindow  # noqa: E402
-from overlay.document.cues import GUIDES, GuideCue, ReferenceCue  # noqa: E402
-from overlay.document.recipe import Recipe  # noqa: E402
-from overlay.imaging.files import cut_out_png, read_picture, write_picture  # noqa: E402
-from overlay.imaging.resample import resize  # noqa: E402
+from overlay.imaging.files import read_picture  # noqa: E402
 from overlay.studio.bench.bench import Bench  # noqa: E402
-from overlay.studio.demo.almanac import EDITION_FILE, PLATES, plate_file, plate_recipe  # noqa: E402
+from overlay.studio.demo.almanac import EDITION_FILE, plate_file  # noqa: E402
 from overlay.studio.demo.demo import (  # noqa: E402
     RECIPE_NAME,
     REGIONS_NAME,
     RIDE,
     demo_recipe,
-    file_name,
     prepare_demo,
 )
 from overlay.studio.inputs.folders import data_folder  # noqa: E402
 from overlay.studio.inputs.paths import absolute_recipe  # noqa: E402
-from overlay.studio.inputs.pictures import PictureStore  # noqa: E402
-from overlay.studio.inputs.teaching import taught_from_files, with_alpha  # noqa: E402
-from overlay.studio.making.guide_maps import make_map  # noqa: E402
-from overlay.studio.making.laying import lay_canvas  # noqa: E402
-from overlay.studio.making.proofs import make_proof  # noqa: E402
-from overlay.words.language.grammar import read_prompt  # noqa: E402
-from overlay.words.picture import draw_words  # noqa: E402
-
-_PLATES = (
-    ("windmill", "lino cut"), ("lock", "dot print"), ("windmill", "felt"),
-    ("bottle kiln", "gouache"), ("lock", "lino cut"), ("windmill", "glazed tile"),
-)  # fmt: skip
-
-
-_TAUGHT = (
-    ("toll gig at left, old boathouse, canal, dawn", "gouache"),
-    ("two toll gigs, heron at right, snow", "lino cut"),
-    ("red toll gig, lock, dusk", "felt"),
-)
+from tools import sheets  # noqa: E402
 
 
 def _wait(until: Callable[[], bool]) -> None:
@@ -157,7 +135,7 @@ def grab_described(window: MainWindow, settle: Callable[[], None]) -> QPixmap:
 
 def grab_teaching(window: MainWindow, settle: Callable[[], None]) -> QPixmap:
     """The window while a word that is not known is taught."""
-    path = toll_gig(data_folder() / "demo")
+    path = sheets.toll_gig(data_folder() / "demo")
     window.bench.write_prompt("Words", ["tollgig at right", "old boathouse", "canal", "dawn"])
     window.bench.add_pictures([path])
     window.house.stage.set_mode("drawn")
@@ -283,22 +261,6 @@ def shoot_sets(
     window.floor.go_to("bench")
 
 
-def make_kinds(demo: Path, folder: Path) -> None:
-    """The same picture's map of every kind, side by side, at half size."""
-    store, shown = PictureStore(), []
-    source = str(demo / file_name("windmill"))
-    canvas = lay_canvas(Recipe(source=source, size=(768, 512)), store)
-    joints = [{"at": [0.45, 0.4], "to": [0.41, 0.18]}]
-    joints += [{"at": at, "to": at} for at in ([0.6, 0.3], [0.6, 0.8], [0.2, 0.7], [0.85, 0.15])]
-    for kind in GUIDES:
-        options = {"joints": joints} if kind == "pose" else {}
-        made = make_map(GuideCue(name=kind, guide=kind, options=options), store, canvas)
-        grey = np.asarray(made, np.float32)
-        colour = grey if grey.ndim == 3 else np.repeat(255 * grey[..., None], 3, axis=2)
-        shown.append(resize(colour, 256, 384))
-    _write_sheet(folder.parent / "figures" / "kinds.jpg", shown)
-
-
 def shoot_regions(
     window: MainWindow, settle: Callable[[], None], shoot: Callable[[str], None]
 ) -> None:
@@ -338,54 +300,6 @@ def shoot_rooms(
     window.floor.go_to("bench")
 
 
-def make_plates(demo: Path, folder: Path) -> None:
-    """Six proofs on one sheet, at half size."""
-    store, shown = PictureStore(), []
-    for scene, manner in _PLATES:
-        recipe = absolute_recipe(demo_recipe(scene, ((manner, 1.0),)), demo)
-        picture = make_proof(recipe, store).picture
-        shown.append(resize(picture.astype(np.float32), 256, 384))
-    _write_sheet(folder.parent / "figures" / "plates.jpg", shown)
-
-
-def make_from_words(demo: Path, folder: Path) -> None:
-    """The six plates that have no source but words."""
-    store, shown = PictureStore(), []
-    for name in PLATES:
-        picture = make_proof(absolute_recipe(plate_recipe(name), demo), store).picture
-        shown.append(resize(picture.astype(np.float32), 256, 384))
-    _write_sheet(folder.parent / "figures" / "from-words.jpg", shown)
-
-
-def toll_gig(folder: Path) -> Path:
-    """A cut-out as an artist might have painted one: a cart in gouache, on nothing."""
-    words = draw_words(read_prompt("green wheelbarrow close, meadow"), (768, 512), 3)
-    covered = words.mask(words.wished[0])
-    path = folder / "toll gig.png"
-    path.write_bytes(cut_out_png(with_alpha(words.drawn.picture, covered)))
-    return path
-
-
-def make_taught(demo: Path, folder: Path) -> None:
-    """A taught thing in three scenes: as they are drawn, and as proofs."""
-    one = taught_from_files("toll gig", [toll_gig(demo)], height=1.5)
-    store, drawn, pulled = PictureStore(), [], []
-    for prompt, manner in _TAUGHT:
-        style = ReferenceCue(name=manner, reference=file_name(manner))
-        recipe = Recipe(size=(384, 256), seed=5, prompt=prompt, taught=(one,), cues=(style,))
-        placed = absolute_recipe(recipe, demo)
-        drawn.append(lay_canvas(placed, store).words.plain.astype(np.float32))  # type: ignore[union-attr]
-        pulled.append(make_proof(placed, store).picture.astype(np.float32))
-    _write_sheet(folder.parent / "figures" / "taught.jpg", drawn + pulled)
-
-
-def _write_sheet(path: Path, shown: list[np.ndarray]) -> None:
-    """Six pictures in two rows."""
-    rows = [np.concatenate(shown[i : i + 3], axis=1) for i in (0, 3)]
-    sheet = np.concatenate(rows).clip(0, 255)
-    write_picture(path, (sheet + 0.5).astype(np.uint8))
-
-
 def main(folder: Path) -> None:
     """Take all pictures."""
     folder.mkdir(parents=True, exist_ok=True)
@@ -393,10 +307,7 @@ def main(folder: Path) -> None:
     demo = data_folder() / "demo"
     recipe = prepare_demo(demo)
     shoot_window(recipe, folder)
-    make_plates(demo, folder)
-    make_kinds(demo, folder)
-    make_from_words(demo, folder)
-    make_taught(demo, folder)
+    sheets.make_all(demo, folder.parent / "figures")
     for path in sorted(folder.iterdir()):
         print(path, *read_picture(path).shape[1::-1])
 
