@@ -9,6 +9,7 @@ and haze are added up in linear light; water shows what its ripples reflect.
 import numpy as np
 from numba import njit, prange
 
+from overlay.imaging.kernel import kernel
 from overlay.scenery.grain import layered_noise, value_noise
 from overlay.scenery.surfaces import surface_tone
 from overlay.scenery.terrain import (
@@ -25,7 +26,7 @@ FAR = 240.0
 SKY, GROUND, WATER = -1, -2, -3
 
 
-@njit(cache=True)
+@kernel()
 def _on_the_way(t, ox, oy, oz, dx, dy, dz, limit, margin, chosen):
     """List the solids whose ball comes within `margin` of a ray; a ray of length 0 is a point."""
     count = 0
@@ -40,7 +41,7 @@ def _on_the_way(t, ox, oy, oz, dx, dy, dz, limit, margin, chosen):
     return count
 
 
-@njit(cache=True)
+@kernel()
 def _solid_distance(t, i, x, y, z):
     px, py, pz = x - t.at[i, 0], y - t.at[i, 1], z - t.at[i, 2]
     r = np.sqrt(px * px + py * py + pz * pz) - t.reach[i]
@@ -75,7 +76,7 @@ def _solid_distance(t, i, x, y, z):
     return d
 
 
-@njit(cache=True)
+@kernel()
 def _nearest(t, land, relief, chosen, count, x, y, z):
     """Distance to the nearest of the chosen solids or the ground, and which it is."""
     best, which = y - 4.0, GROUND  # high up and near by, the ground's bumps do not matter
@@ -89,7 +90,7 @@ def _nearest(t, land, relief, chosen, count, x, y, z):
     return best, which
 
 
-@njit(cache=True)
+@kernel()
 def _follow(t, land, relief, chosen, ox, oy, oz, dx, dy, dz, limit):
     """Distance along a ray to what it meets, and what that is; the water's surface counts."""
     to_water = FAR * 2
@@ -114,7 +115,7 @@ def _follow(t, land, relief, chosen, ox, oy, oz, dx, dy, dz, limit):
     return limit, SKY
 
 
-@njit(cache=True)
+@kernel()
 def _sunlight(t, land, relief, chosen, x, y, z):
     """Share of the sun that reaches a point, with soft edges (penumbra by closest approach)."""
     sx, sy, sz = land[SUN_X], land[SUN_Y], land[SUN_Z]
@@ -139,7 +140,7 @@ def _sunlight(t, land, relief, chosen, x, y, z):
     return light * light * (3 - 2 * light)
 
 
-@njit(cache=True)
+@kernel()
 def _sky(land, dx, dy, dz):
     up = max(dy, 0.0)
     fade = (1 - up) ** 4
@@ -159,7 +160,7 @@ def _sky(land, dx, dy, dz):
     return r, g, b
 
 
-@njit(cache=True)
+@kernel()
 def _normal(t, land, relief, chosen, count, x, y, z, e):
     """Gradient of the distance, from four points (tetrahedron)."""
     a, _ = _nearest(t, land, relief, chosen, count, x + e, y - e, z - e)
@@ -171,7 +172,7 @@ def _normal(t, land, relief, chosen, count, x, y, z, e):
     return nx / n, ny / n, nz / n
 
 
-@njit(cache=True)
+@kernel()
 def _base_colour(t, land, which, x, y, z, nx, ny, nz):
     """Colour of a surface in linear light, with its texture."""
     if which == GROUND:
@@ -206,7 +207,7 @@ def _base_colour(t, land, which, x, y, z, nx, ny, nz):
     )
 
 
-@njit(cache=True)
+@kernel()
 def _lit(t, land, relief, chosen, which, x, y, z, dx, dz, way):
     """Colour of a met surface under sun, sky and haze."""
     count = _on_the_way(t, x, y, z, 0.0, 0.0, 0.0, 0.0, 0.8, chosen)
@@ -233,7 +234,7 @@ def _lit(t, land, relief, chosen, which, x, y, z, dx, dz, way):
     return r + haze * (0.9 * sr - r), g + haze * (0.92 * sg - g), b + haze * (0.95 * sb - b)
 
 
-@njit(cache=True)
+@kernel()
 def _water(t, land, relief, chosen, x, z, dx, dy, dz, way):
     """What the water shows: a reflection bent by ripples, and its own depth."""
     calm = 1.0 / (1.0 + 0.03 * way)
@@ -260,7 +261,7 @@ def _water(t, land, relief, chosen, x, z, dx, dy, dz, way):
     )
 
 
-@njit(cache=True)
+@kernel()
 def _see(t, land, relief, chosen, eye, right, up, forward, u, v):
     """Colour, distance and kind of what is met through one point of the frame."""
     dx = forward[0] + u * right[0] + v * up[0]

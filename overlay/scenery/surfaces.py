@@ -1,12 +1,12 @@
 """What surfaces look like close up: a factor on the base colour at a point of a solid."""
 
 import numpy as np
-from numba import njit
 
+from overlay.imaging.kernel import kernel
 from overlay.scenery.grain import lattice, layered_noise, value_noise
 
 
-@njit(cache=True)
+@kernel()
 def _courses(u, v, wide, high, gap):
     """Bricks or tiles in staggered rows: shade of this one, and whether the point is in a joint."""
     row = np.floor(v / high)
@@ -16,7 +16,7 @@ def _courses(u, v, wide, high, gap):
     return lattice(int(column), int(row), 7), in_joint
 
 
-@njit(cache=True)
+@kernel()
 def _masonry(texture, u, v, fine):
     wide, high = (0.42, 0.16) if texture == 1 else (0.9, 0.42)
     shade, joint = _courses(u, v, wide, high, 0.035)
@@ -25,7 +25,7 @@ def _masonry(texture, u, v, fine):
     return (0.72 + 0.5 * shade) * (0.8 + 0.4 * fine), 0.5 * (shade - 0.5)
 
 
-@njit(cache=True)
+@kernel()
 def _planks(u, v):
     board = np.floor(u / 0.22)
     streak = value_noise(40 * u, 1.4 * v + 9 * board, 3.0)
@@ -33,7 +33,7 @@ def _planks(u, v):
     return tone * 0.45 if u / 0.22 - board < 0.1 else tone
 
 
-@njit(cache=True)
+@kernel()
 def surface_tone(texture, u, v, x, y, z):
     """Brightness factor (about 0.4 to 1.4) and warmth (-1 to 1) at a point.
 

@@ -2,6 +2,7 @@
 
 from numba import njit, prange
 
+from overlay.imaging.kernel import kernel
 from overlay.scenery.grain import layered_noise, value_noise
 
 # Rows of the `land` array that describes ground and light.
@@ -27,7 +28,7 @@ def draw_relief(hill, out):
             out[i, j] = bump + hill * rise * layered_noise(0.021 * x, 3.0, 0.017 * z, 4)
 
 
-@njit(cache=True)
+@kernel()
 def ground_height(land, relief, x, z):
     """Height of the ground: banks, the canal's bed, far hills."""
     gx = min(max((x - RELIEF_X) / CELL, 0.0), relief.shape[1] - 1.001)

@@ -67,6 +67,31 @@ class LinksTest(unittest.TestCase):
         self.assertIn("grapes", names)
         self.assertNotIn("wine", names)
 
+    def test_clothes_and_ruins_tell_of_whom_they_are(self):
+        for prompt, head, told in (
+            ("a dancer in a red dress", "dancer", "red"),
+            ("the ruins of a temple", "temple", "ruined"),
+        ):
+            (phrase,) = read_prompt(prompt).phrases
+            (piece,) = phrase.pieces
+            self.assertEqual((piece.head.text, piece.modifiers[0].text), (head, told))
+        self.assertEqual(len(pieces("a woman in a boat")), 2)
+
+    def test_a_colour_of_a_part_paints_that_part_and_nothing_else(self):
+        wish = wish_of(read_prompt("a church with a red roof"))
+        self.assertEqual(wish.things[0].details[0][0], "roof")
+        self.assertEqual(wish.tints, ())
+        red, plain = composed("a church with a red roof"), composed("a church")
+        changed = [
+            (one.colour, other.colour)
+            for one, other in zip(
+                of(red, "church")[0].parts, of(plain, "church")[0].parts, strict=True
+            )
+            if one.colour != other.colour
+        ]
+        self.assertTrue(changed)
+        self.assertLess(len(changed), len(of(red, "church")[0].parts) // 2)
+
 
 class BorneTest(unittest.TestCase):
     def test_a_rider_sits_on_the_horse_and_faces_as_it_does(self):
@@ -119,6 +144,7 @@ class PlacesTest(unittest.TestCase):
             "a basket of apples beneath an apple tree": "meadow",
             "a whale beneath the waves": "underwater",
             "a teapot and a lemon": "table",
+            "the interior of a cathedral": "hall",
         }.items():
             with self.subTest(prompt):
                 self.assertEqual(composed(prompt).place, place)

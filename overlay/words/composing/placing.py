@@ -11,7 +11,6 @@ from overlay.words.composing.bearing import (
     borne,
     carrier_of,
     in_hand,
-    is_seated,
     seated,
     topmost,
 )
@@ -22,11 +21,11 @@ from overlay.words.composing.ground import Ground
 from overlay.words.composing.posed import parts_of
 from overlay.words.composing.relations import ABOVE, INVERSE, is_grown
 from overlay.words.composing.rest import resting_place
+from overlay.words.composing.turning import yaw_of
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.things.table import Placed
 
 _TRIES = 40
-_ANIMALS = {"quadruped", "bird", "owl", "flying_bird", "figure"}
 # How far two things that belong together may overlap in the picture.
 _MEANT = {
     "behind": 0.4, "in front of": 0.4, "in": 0.4, "at": 0.4, "under": 0.4, "backs": 0.0,
@@ -107,11 +106,19 @@ class Placing:
             thing.name,
             tuple(parts_of(thing, self.wish, seed)),
             at,
-            self._yaw(i, thing, at[0], chance),
+            yaw_of(thing, at[0], self.eye, self.wish, like=self._like(i, thing), chance=chance),
             scale,
         )
         self._of.setdefault(i, put)
         self.placed.append(put)
+
+    def _like(self, i: int, thing: Wished) -> float | None:
+        """Degrees of what a thing faces with: who holds it, whom it rides, who rides it."""
+        other = thing.to if thing.link in {"held", "rises"} or thing.pose == "ride" else None
+        chief = self.wish.things[self.chief]
+        if chief.pose == "ride" and chief.to == i:
+            other = self.chief
+        return self._of[other].yaw if other is not None and other in self._of else None
 
     def _scale(self, i: int, thing: Wished) -> float:
         emphasis = 1.0 if i == self.chief else float(np.clip(thing.emphasis, 0.3, 2.0)) ** 0.6
@@ -313,34 +320,6 @@ class Placing:
         """Whether a thing rests on what has no room for a second one behind it."""
         under = self.wish.things[thing.to or 0]
         return under.subject.size[2] * under.size < 2.5 * thing.subject.size[2] * thing.size
-
-    def _yaw(self, i: int, thing: Wished, x: float, chance: np.random.Generator) -> float:
-        """Degrees: animals face the wider side, buildings the eye."""
-        family, turn = thing.subject.family, float(chance.uniform(-1, 1))
-        if thing.link in {"held", "rises"} or thing.pose == "ride":
-            other = self._of.get(thing.to) if thing.to is not None else None
-            if other is not None:
-                return other.yaw
-        chief = self.wish.things[self.chief]
-        if chief.pose == "ride" and chief.to == i:
-            return self._of[self.chief].yaw
-        if thing.link == "backs":
-            return 6 * turn
-        if is_seated(thing, self.wish):
-            return 78 + 16 * turn
-        to_left = x > 0.02 * self.eye.away if abs(x) > 0.02 * self.eye.away else turn < 0
-        if family in _ANIMALS:
-            base = 62.0 if family == "owl" else 24.0 if family == "quadruped" else 36.0
-            base = float(self.wish.camera.get("yaw", base)) + 10 * turn
-            return 180.0 - base if to_left else base
-        if family == "cutout":  # flat, it shows its face or, mirrored, its back
-            return (174.0 if to_left else -6.0) + 6 * turn
-        if family in BUILDINGS:
-            return 18.0 * turn + (14.0 if x < 0 else -14.0)
-        if thing.subject.belongs in {"water", "sea"}:
-            base = 15.0 + 8 * turn
-            return 180.0 - base if to_left else base
-        return 22.0 * turn
 
 
 def _overlap(a: Box, b: Box) -> float:

@@ -21,6 +21,7 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
                 if family in LIVING
                 else thing.colour
             )
+    changes |= thing.details
     if thing.made:
         changes["made"] = thing.made
     if family == "figure" and thing.count > 1 and not thing.colour:

@@ -17,6 +17,12 @@ INVERSE = {
 }  # fmt: skip
 _GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
 _IN_HAND = {"umbrella", "bag", "flag", "blade", "lantern", "lamp", "strings", "drum"}
+# Parts that a colour may be said of, and the figure of a family that has it.
+_PARTS = {
+    "roof": "roof", "roofs": "roof", "door": "door", "doors": "door", "walls": "wall",
+    "hair": "hair", "mane": "mane", "beak": "beak", "wings": "wing", "hull": "hull",
+    "trousers": "trousers", "cap": "cap", "leaves": "leaf", "petals": "petal",
+}  # fmt: skip
 _LIQUIDS = {
     "water", "wine", "beer", "milk", "tea", "coffee", "soup", "juice", "cider", "oil", "ink",
 }  # fmt: skip
@@ -117,6 +123,23 @@ def filled(piece: Piece, place: str) -> tuple[str, str] | None:
     if place in BUILT_UP and family in _HOUSES:
         return "sides", f"{'townhouse' if word == 'house' else word.replace(' ', '_')}*8"
     return None
+
+
+def detailed(thing: Wished, piece: Piece) -> Wished | None:
+    """A thing whose part was given a colour (`with a red roof`); none if no part was said."""
+    part = next((_PARTS[w.text] for w in piece.modifiers if w.text in _PARTS), "")
+    if piece.head or piece.link not in {"with", "and"} or not part:
+        return None
+    colour = next((w.entry.value for w in piece.modifiers if w.entry and w.kind == "colour"), "")
+    return replace(thing, details=(*thing.details, (part, colour))) if colour else thing
+
+
+def is_around(piece: Piece, place: str) -> bool:
+    """Whether a building is seen from within (`the interior of a cathedral`)."""
+    if place != "room" or piece.link != "with" or not piece.head or not piece.head.entry:
+        return False
+    entry = piece.head.entry
+    return not entry.shapes and subject_of(entry.word).family in {*_HOUSES, "castle", "temple"}
 
 
 def underneath(piece: Piece) -> Subject | None:

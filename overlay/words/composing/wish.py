@@ -112,7 +112,14 @@ class _Builder:
                     self._scene(word, phrase)
 
     def _is_place(self, piece: Piece, phrase: Phrase, place: str, numbers: list[int]) -> bool:
-        """Whether a piece tells what a place is full of, or is what a thing stands on."""
+        """Whether a piece tells of a place or of a part of a thing: no thing by itself."""
+        if relations.is_around(piece, place):
+            self.place = "hall"
+            return True
+        detailed = relations.detailed(self.things[numbers[-1]], piece) if numbers else None
+        if detailed is not None:
+            self.things[numbers[-1]] = detailed
+            return True
         filled = relations.filled(piece, place)
         if filled:
             self.fills.append(filled)

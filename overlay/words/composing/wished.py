@@ -14,7 +14,9 @@ class Wished:
     Attributes
     ----------
     name : what it is called, of its mask too. size : factor on its true size.
-    tone, mute : of its colours. link : how it stands to the thing numbered `to`.
+    tone, mute : of its colours.
+    details : figures of its own with their colours (`a red roof`).
+    link : how it stands to the thing numbered `to`.
     """
 
     name: str
@@ -30,6 +32,7 @@ class Wished:
     light: float = 1.0
     mute: float = 0.0
     placement: Placement = field(default_factory=Placement)
+    details: tuple[tuple[str, str], ...] = ()
     link: str = ""
     to: int | None = None
 

@@ -142,7 +142,7 @@ def _pieces(text: str, lexicon: Lexicon) -> tuple[tuple[Piece, ...], tuple[Word,
 def _deeds(words: tuple[Word, ...], link: str) -> list[tuple[str, tuple[Word, ...]]]:
     """The words parted where one thing does something to another (`a man feeding ducks`)."""
     for k, word in enumerate(words):
-        doing = word.text.endswith("ing") and word.kind not in {"subject", "material", "place"}
+        doing = word.text.endswith("ing") and word.kind not in {"subject", "material"}
         if doing and _has_thing(words[:k]) and _has_thing(words[k + 1 :]):
             return [(link, words[: k + 1]), *_deeds(words[k + 1 :], "beside")]
     return [(link, words)] if words else []
@@ -202,7 +202,7 @@ def _is_plural(word: Word) -> bool:
     if word.entry is None:
         return False
     last, own = word.text.split()[-1], word.entry.word.split()[-1]
-    many = last.endswith(_MANY) and not last.endswith(("ss", "'s"))
+    many = last.endswith(_MANY) and not last.endswith(("ss", "'s", "us", "is"))
     return many and last != own
 
 

@@ -34,6 +34,14 @@ _VERB = re.compile(r"(?<=\w) (" + "|".join(sorted(_VERBS, key=len, reverse=True)
 _OWN = re.compile(
     r"\b(?:its|their)(?: \w+)?"
     r" (?:chimneys?|roofs?|doors?|windows?|sails|wheels?|walls|towers?|mast)\b"
+    r"|\b(?:from (?:the )?chimneys|with an? (?:\w+ )?chimney)\b"
+    r"|\bon (?:his|her|its) (?:shoulder|head|back|arm|lap)\b"
+)
+# `ruins of a temple` are a ruined temple, a dancer `in a red dress` is red.
+_RUINS = re.compile(r"\b(?:the )?ruins of (?:an? |the )?")
+_CLOTHES = re.compile(
+    r"^(?P<who>(?:an? |the )?)(?P<rest>.*?) (?:in|wearing|with)(?: an?| his| her)?"
+    r" (?P<how>(?:\w+ ){0,2})(?:dress|coat|cloak|suit|robes?|gown|jacket|uniform|kimono|shirt)\b"
 )
 # Within a stretch of words an article begins another thing: `a knight fighting a dragon`.
 _ARTICLE = re.compile(r"(?<=\w) (?:a|an|the|his|her|their|another) (?=\w)")
@@ -41,7 +49,7 @@ _ARTICLE = re.compile(r"(?<=\w) (?:a|an|the|his|her|their|another) (?=\w)")
 
 def parts_of(text: str) -> list[tuple[str, str]]:
     """Stretches of words, each with what links it to the one before it, empty if nothing does."""
-    text = _OWN.sub(" ", text)
+    text = _CLOTHES.sub(r"\g<who>\g<how>\g<rest>", _RUINS.sub("ruined ", _OWN.sub(" ", text)))
     text = _VERB.sub(lambda verb: f" {_VERBS[verb[1]]}", text)
     parts: list[tuple[str, str]] = []
     link = ""
