@@ -2,6 +2,7 @@
 
 import numpy as np
 
+from overlay.words.composing.relations import SEATS
 from overlay.words.composing.rest import resting_place
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.things.families.living.figures import HAND, LOW_HAND
@@ -49,7 +50,7 @@ def is_seated(thing: Wished, wish: Wish) -> bool:
     """Whether a thing is a figure that sits on furniture, and faces as that does."""
     if thing.pose != "sit" or thing.subject.family != "figure" or thing.to is None:
         return False
-    return wish.things[thing.to].subject.family in {"chair", "bench", "padded", "bed"}
+    return wish.things[thing.to].subject.family in SEATS
 
 
 def in_hand(thing: Wished, holder: Placed, tall: float, *, second: bool) -> Point:

@@ -23,6 +23,7 @@ from overlay.words.composing.relations import ABOVE, INVERSE, is_grown
 from overlay.words.composing.rest import resting_place
 from overlay.words.composing.turning import yaw_of
 from overlay.words.composing.wished import Wish, Wished
+from overlay.words.stage.setting import NOWHERE
 from overlay.words.things.table import Placed
 
 _TRIES = 40
@@ -158,9 +159,14 @@ class Placing:
         y = self.ground.base
         if thing.subject.belongs == "air" or thing.flies or thing.placement.high:
             y = self._in_air(thing, z, 0.5 if thing.link in ABOVE else 0.22)
-        if thing.subject.belongs in {"water", "sea"}:
+        if self._swims(thing):
             y = self._afloat(thing, z, -0.05)
         return self._spot(thing, self.chief, share * half, y, z)
+
+    def _swims(self, thing: Wished) -> bool:
+        """Whether a thing is in water; a fish on a table lies there."""
+        watery = self.ground.setting.near < NOWHERE or self.ground.under_water
+        return watery and thing.subject.belongs in {"water", "sea"}
 
     def _afloat(self, thing: Wished, z: float, high: float) -> float:
         """Height of what swims: at the water's face, or in the midst of it."""
@@ -274,7 +280,7 @@ class Placing:
             or thing.link in {"above", "over"}
         ):
             y = self._in_air(thing, z, float(chance.uniform(0.42, 0.72)))
-        elif thing.subject.belongs in {"water", "sea"}:
+        elif self._swims(thing):
             y = self._afloat(thing, z, float(chance.uniform(-0.3, 0.4)))
         elif not self.ground.dry(x, z):
             z = self.ground.to_dry(x, z)

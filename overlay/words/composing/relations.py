@@ -26,6 +26,8 @@ _PARTS = {
 _LIQUIDS = {
     "water", "wine", "beer", "milk", "tea", "coffee", "soup", "juice", "cider", "oil", "ink",
 }  # fmt: skip
+SEATS = {"chair", "bench", "padded", "bed"}
+_TALL = 5.0  # metres, of what no sandbank bears
 _HELD_MOST = 1.3  # metres
 _STANDS_ON = {"cliff": "cliff top", "hill": "knoll", "hilltop": "knoll"}
 _WATERS = {"river", "lake", "sea", "canal", "marsh", "swamp", "harbour", "oasis"}
@@ -57,6 +59,13 @@ def related(a: Wished, b: Wished, link: str, first: int, second: int) -> tuple[W
             return replace(a, to=second, link="beside"), b
         wide = 0.9 * a.subject.size[0] * a.size / b.subject.size[0]
         return replace(a, to=second, link="on"), replace(b, size=max(b.size, wide))
+    if link == "on" and b.subject.family == "isle" and a.subject.height * a.size > _TALL:
+        island = subject_of("cliff top")  # one that bears a castle
+        size = max(1.0, 1.5 * a.subject.size[0] * a.size / island.size[0])
+        return replace(a, to=second, link=link), replace(b, subject=island, size=size)
+    if link in {"on", "in"} and a.subject.family == "figure" and b.subject.family in SEATS:
+        a = replace(a, pose=a.pose or "sit", link="on")
+        return replace(a, to=second), b
     if link in ABOVE:
         return replace(aloft(a), to=second, link=link), b
     if link in _SECOND or link == "holding":
