@@ -9,6 +9,7 @@ import numpy as np
 from overlay.document.reading import read_recipe
 from overlay.imaging.files import read_grey, read_picture
 from overlay.scenery.manners import draw_manner
+from overlay.scenery.moving import Moved, ride
 from overlay.scenery.scenes import Drawn, draw_scene
 from overlay.studio.bench.bench import Bench
 from overlay.studio.demo import demo
@@ -25,6 +26,11 @@ def small_manner(name: str) -> np.ndarray:
     return draw_manner(name, 320, 240)
 
 
+@cache
+def small_ride(name: str, count: int, width: int, height: int) -> tuple[Moved, ...]:
+    return tuple(ride(name, count, width // 4, height // 4))
+
+
 class DemoTest(unittest.TestCase):
     def setUp(self):
         folder = tempfile.TemporaryDirectory()
@@ -34,6 +40,7 @@ class DemoTest(unittest.TestCase):
         patches = [
             mock.patch.object(demo, "draw_scene", small_scene),
             mock.patch.object(demo, "draw_manner", small_manner),
+            mock.patch.object(demo, "ride", small_ride),
             mock.patch.object(demo, "demo_recipe", self.small_recipe),
         ]
         for patch in patches:
