@@ -49,7 +49,7 @@ def set_on_picture(
     """
     light = decode_srgb(picture.astype(np.float64) / 255)
     masks: dict[str, FloatImage] = {}
-    if wish.things:
+    if wish.things or wish.fills:
         frame = _frame(region)
         light[frame], masks = _with_things(light[frame], wish, seed)
         masks = {name: _laid(mask, frame, depth.shape) for name, mask in masks.items()}
@@ -138,7 +138,7 @@ def _snowed(light: Light, depth: FloatImage, amount: float) -> Light:
 def _with_things(light: Light, wish: Wish, seed: int) -> tuple[Light, dict[str, FloatImage]]:
     """Things stood in the picture: lit to fit, their shadows on the ground, their rims settled."""
     height, width = light.shape[:2]
-    bare = Wish(things=wish.things, place="heath", furnishing=0.0, camera=wish.camera)
+    bare = Wish(wish.things, "heath", furnishing=0.0, camera=wish.camera, fills=wish.fills)
     scene = compose(bare, seed=seed, aspect=width / height)
     drawn = draw_scene(scene.things, scene.setting, scene.eye.camera(), (width, height), seed)
     things = drawn.labels >= _LANDS

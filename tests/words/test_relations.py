@@ -8,6 +8,7 @@ import numpy as np
 from overlay.words.composing.scene import compose
 from overlay.words.composing.wish import wish_of
 from overlay.words.language.grammar import read_prompt
+from overlay.words.on_picture import set_on_picture
 from overlay.words.things.parts import extent
 
 
@@ -169,6 +170,10 @@ class PlacesTest(unittest.TestCase):
     def test_a_field_of_flowers_is_full_of_them(self):
         self.assertGreater(len(of(composed("a field of tulips and a windmill"), "tulip")), 60)
         self.assertEqual(len(of(composed("a windmill with tulips"), "tulip")), 5)
+        grey = np.full((48, 72, 3), 120, np.uint8)
+        near = np.linspace(0, 1, 48, dtype=np.float32)[:, None] * np.ones(72, np.float32)
+        found = set_on_picture(grey, near, wish_of(read_prompt("a field of tulips")), 3)
+        self.assertGreater(float(found.masks["tulip"].mean()), 0.01)
 
     def test_lamps_line_a_street_on_both_sides(self):
         lamps = of(composed("a street with lamps at night"), "street lamp")
