@@ -13,7 +13,6 @@ from overlay.app.parts.theme import apply_theme, wants_dark
 from overlay.app.shell.last_resort import LastResort
 from overlay.app.shell.window import MainWindow
 from overlay.studio.bench.bench import Bench
-from overlay.studio.demo.demo import drawn_folder
 from overlay.studio.keeping.recovery import Left, Snapshot
 from overlay.studio.keeping.settings import load_settings
 from overlay.version import __version__
@@ -34,14 +33,14 @@ def make_application() -> QApplication:
     return application
 
 
-def run_window(recipe: Path | None) -> int:
-    """Open the window on a recipe, or on what was open last, until it is closed."""
+def run_window(recipe: Path | None, *, demo: bool = False) -> int:
+    """Open the window on a recipe, the demo, or what was open last, until it is closed."""
     application = make_application()
     window = MainWindow(Bench())
     last_resort = LastResort(window.floor.refuse)
     last_resort.install()
     window.show()
-    QTimer.singleShot(0, lambda: _begin(window, recipe))
+    QTimer.singleShot(0, lambda: _begin(window, recipe, demo=demo))
     # Ctrl+C in the terminal closes the window in the orderly way; the timer lets Python see it.
     signal.signal(signal.SIGINT, lambda *_: window.close())
     pulse = QTimer()
@@ -50,10 +49,11 @@ def run_window(recipe: Path | None) -> int:
     return int(application.exec())
 
 
-def _begin(window: MainWindow, file: Path | None) -> None:
+def _begin(window: MainWindow, file: Path | None, *, demo: bool = False) -> None:
     """Open what was asked for; unsaved work of last time comes back or is offered."""
     window.house.puller.warm()
     recoveries = window.house.keeping.recoveries
+    asked = demo or file is not None
 
     def look() -> tuple[Left | None, Snapshot | None]:
         recoveries.tidy()
@@ -62,13 +62,13 @@ def _begin(window: MainWindow, file: Path | None) -> None:
             if not one.modified:
                 recoveries.forget(one.key)
         last = left[0] if left else None
-        return last, None if last is None or file is not None else recoveries.load(last.key)
+        return last, None if last is None or asked else recoveries.load(last.key)
 
     def go_on(found: tuple[Left | None, Snapshot | None]) -> None:
         last, snapshot = found
-        if file is None and snapshot is not None:
+        if snapshot is not None:
             _go_on_with(window, snapshot)
-        elif file is not None and last is not None and last.modified:
+        elif asked and last is not None and last.modified:
             window.floor.say(
                 f"There is unsaved work from last time: {last.name}.",
                 "Bring it back",
@@ -77,8 +77,8 @@ def _begin(window: MainWindow, file: Path | None) -> None:
 
     if file is not None:
         window.open_path(file)
-        if file.parent == drawn_folder() and not window.floor.settings.toured:
-            window.house.helping.tour()
+    if demo:
+        window.house.files.open_demo()
     window.floor.loader.ask(look, go_on, outlives=True)
     window.house.keeping.tidy()
 

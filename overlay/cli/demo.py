@@ -8,7 +8,7 @@ from overlay.cli.parts.ends import DONE
 from overlay.cli.parts.progress import Progress
 from overlay.cli.window import has_display, open_window
 from overlay.imaging.intake import PictureError
-from overlay.studio.demo.demo import drawn_folder, ensure_demo, prepare_demo
+from overlay.studio.demo.demo import ensure_demo
 from overlay.studio.demo.plates import render_plates
 from overlay.studio.demo.sets import render_sets
 
@@ -26,9 +26,7 @@ def run(options: argparse.Namespace) -> int:
     """Open it; with a folder, or without a display, render it."""
     if options.out is not None or not has_display():
         return _render(options.out, proofs=not options.pictures)
-    with Progress(quiet=False) as progress:
-        recipe = progress.done("Demo", lambda control: prepare_demo(drawn_folder(), control.report))
-    return open_window(recipe)
+    return open_window(None, demo=True)
 
 
 def _render(wanted: Path | None, *, proofs: bool) -> int:

@@ -28,14 +28,14 @@ def run(options: argparse.Namespace) -> int:
     return open_window(file)
 
 
-def open_window(recipe: Path | None) -> int:
-    """Open it, and stay until it is closed."""
+def open_window(recipe: Path | None, *, demo: bool = False) -> int:
+    """Open it, with `demo` on the demo project, and stay until it is closed."""
     try:
         from overlay.app.main import run_window
     except ImportError as error:
         complain(f"the window needs PySide6 ({error}); install overlay[window]")
         return FAILED
-    return run_window(recipe)
+    return run_window(recipe, demo=demo)
 
 
 def has_display() -> bool:

@@ -1,4 +1,5 @@
 import json
+import threading
 from unittest import mock
 
 from PySide6.QtCore import Qt
@@ -7,6 +8,7 @@ from PySide6.QtWidgets import QMenu
 
 from overlay.app.main import _begin
 from overlay.app.shell import project_files
+from overlay.app.shell.help.tour import Tour
 from overlay.document.project import Project
 from overlay.studio.inputs.folders import proofs_folder, state_folder
 from overlay.studio.keeping.recovery import Recoveries, Snapshot
@@ -122,3 +124,29 @@ class RunTest(WindowTest):
         self.settle()
         self.assertIsNone(self.bench.proof)
         self.assertEqual(self.window.house.top.button.text().strip(), "Pull")
+
+
+class DemoTest(WindowTest):
+    def test_the_demo_is_drawn_while_the_window_is_up_and_then_shown_round_once(self):
+        path, going = self.write_recipe("almanac.json", seed=9), threading.Event()
+
+        def prepare(folder, report):
+            report(0.4, "drawing the lock")
+            going.wait(20)
+            return path
+
+        with (
+            mock.patch.object(project_files, "prepare_demo", prepare),
+            mock.patch.object(project_files, "RECIPE_NAME", path.name),
+        ):
+            _begin(self.window, None, demo=True)
+            self.wait(lambda: "40 %" in self.status)
+            self.assertTrue(self.window.isVisible())
+            self.assertNotEqual(self.bench.project.recipe.seed, 9)
+            going.set()
+            self.wait(lambda: self.bench.project.recipe.seed == 9)
+        (tour,) = self.window.findChildren(Tour)
+        self.assertTrue(tour.isVisible())
+        tour.close()
+        self.window.house.files.demo_opened.emit()
+        self.assertFalse([t for t in self.window.findChildren(Tour) if t.isVisible()])

@@ -4,7 +4,7 @@ from collections.abc import Callable
 from contextlib import suppress
 from pathlib import Path
 
-from PySide6.QtCore import QObject
+from PySide6.QtCore import QObject, Signal
 from PySide6.QtWidgets import QFileDialog
 
 from overlay.app.floor.commands import Command, Deed, Entries, Submenu
@@ -38,10 +38,14 @@ _PICTURES = "Pictures and palettes (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.ora
 class ProjectFiles(QObject):
     """One project is in place at a time; another window may have the same one."""
 
+    demo_opened = Signal()
+    _drawn = Signal(float)  # how much of the demo is, from another thread
+
     def __init__(self, floor: Floor, keeping: Keeping) -> None:
         super().__init__(floor)
         self.floor, self.bench, self.loader = floor, floor.bench, floor.loader
         self.keeping = keeping
+        self._drawn.connect(self._say_drawn)
         self._hold: Hold | None = None
         self._offered: set[Path] = set()  # files that are not there, which has been said
         floor.not_there.connect(self.offer_to_find)
@@ -134,12 +138,22 @@ class ProjectFiles(QObject):
         self._open_drawn(RECIPE_NAME)
 
     def _open_drawn(self, name: str) -> None:
-        self.floor.say("Drawing the demo's pictures, once; this takes half a minute…")
+        self._say_drawn(0.0)
+
+        def go_on(path: Path) -> None:
+            if self.may_leave():
+                self.open_path(path.with_name(name))
+                if name == RECIPE_NAME:
+                    self.demo_opened.emit()
+
         self.loader.ask(
-            lambda: prepare_demo(drawn_folder()),
-            lambda path: self.open_path(path.with_name(name)) if self.may_leave() else None,
+            lambda: prepare_demo(drawn_folder(), lambda share, _: self._drawn.emit(share)),
+            go_on,
             newest="demo",
         )
+
+    def _say_drawn(self, share: float) -> None:
+        self.floor.say(f"Drawing the demo, once: {round(100 * share)} %")
 
     def watch(self) -> None:
         """Hold the project's file while it is in place; say when another window has it."""

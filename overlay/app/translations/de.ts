@@ -75,11 +75,6 @@
   </message>
   <message>
    <location filename="../../../overlay/app/card/cue_card.py" />
-   <source>faint</source>
-   <translation>schwach</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/card/cue_card.py" />
    <source>Blur</source>
    <translation>Unschärfe</translation>
   </message>
@@ -87,6 +82,11 @@
    <location filename="../../../overlay/app/card/cue_card.py" />
    <source>Pixels: with more, its manner may stay while its subject goes</source>
    <translation>Pixel: mit mehr mag die Machart bleiben, während das Motiv geht</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/card/cue_card.py" />
+   <source>faint</source>
+   <translation>schwach</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/card/cue_card.py" />
@@ -3222,11 +3222,6 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
   </message>
   <message>
    <location filename="../../../overlay/app/prepare/room.py" />
-   <source>Colour of the brush</source>
-   <translation>Pinselfarbe</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/prepare/room.py" />
    <source>Picture that is made ready</source>
    <translation>Bild, das vorbereitet wird</translation>
   </message>
@@ -3279,6 +3274,11 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
    <location filename="../../../overlay/app/prepare/room.py" />
    <source>The brush's colour: choose another</source>
    <translation>Die Pinselfarbe: eine andere wählen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/prepare/room.py" />
+   <source>Colour of the brush</source>
+   <translation>Pinselfarbe</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/prepare/room.py" />
@@ -5914,6 +5914,11 @@ Einen Ordner nummerierter Bilder wählen, eine Animation (GIF, APNG, WebP) oder 
   </message>
   <message>
    <location filename="../../../overlay/app/shell/project_files.py" />
+   <source>Drawing the demo, once: {0} %</source>
+   <translation>Die Vorführung wird gezeichnet, einmal: {0} %</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/shell/project_files.py" />
    <source>Find {0}</source>
    <translation>{0} finden</translation>
   </message>
@@ -5991,11 +5996,6 @@ Einen Ordner nummerierter Bilder wählen, eine Animation (GIF, APNG, WebP) oder 
    <location filename="../../../overlay/app/shell/project_files.py" />
    <source>Open</source>
    <translation>Öffnen</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/shell/project_files.py" />
-   <source>Drawing the demo's pictures, once; this takes half a minute…</source>
-   <translation>Die Bilder der Vorführung werden gezeichnet, einmal; das dauert eine halbe Minute…</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/shell/project_files.py" />

@@ -66,6 +66,11 @@ class Helping(QObject):
         else:
             Handbook(folder, self.floor.host, self.page()).show()
 
+    def first_tour(self) -> None:
+        """The tour, unless it was seen."""
+        if not self.floor.settings.toured:
+            self.tour()
+
     def tour(self) -> None:
         """Show the window round."""
         self.floor.go_to("bench")
