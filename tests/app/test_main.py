@@ -7,7 +7,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QMenu
 
 from overlay.app.main import _begin
-from overlay.app.shell import project_files
+from overlay.app.shell import demo_drawing, project_files
 from overlay.app.shell.help.tour import Tour
 from overlay.document.project import Project
 from overlay.studio.inputs.folders import proofs_folder, state_folder
@@ -136,7 +136,7 @@ class DemoTest(WindowTest):
             return path
 
         with (
-            mock.patch.object(project_files, "prepare_demo", prepare),
+            mock.patch.object(demo_drawing, "prepare_demo", prepare),
             mock.patch.object(project_files, "RECIPE_NAME", path.name),
         ):
             _begin(self.window, None, demo=True)
@@ -150,3 +150,23 @@ class DemoTest(WindowTest):
         tour.close()
         self.window.house.files.demo_opened.emit()
         self.assertFalse([t for t in self.window.findChildren(Tour) if t.isVisible()])
+
+    def test_it_does_not_take_the_place_of_what_was_begun_meanwhile(self):
+        path, going = self.write_recipe("almanac.json", seed=9), threading.Event()
+
+        def prepare(folder, report):
+            going.wait(20)
+            return path
+
+        with (
+            mock.patch.object(demo_drawing, "prepare_demo", prepare),
+            mock.patch.object(project_files, "RECIPE_NAME", path.name),
+        ):
+            _begin(self.window, None, demo=True)
+            self.window.open_path(self.write_recipe("mine.json", seed=3))
+            self.wait(lambda: self.bench.project.recipe.seed == 3)
+            going.set()
+            self.wait(lambda: "The demo is drawn" in self.status)
+            self.assertEqual(self.bench.project.recipe.seed, 3)
+            QTest.mouseClick(self.window.house.stage.status.action, Qt.MouseButton.LeftButton)
+            self.wait(lambda: self.bench.project.recipe.seed == 9)

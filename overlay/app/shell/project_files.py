@@ -11,13 +11,14 @@ from overlay.app.floor.commands import Command, Deed, Entries, Submenu
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.asking import ask_choice
 from overlay.app.parts.plain import ago
+from overlay.app.shell.demo_drawing import DemoDrawing
 from overlay.app.shell.keeping import Keeping
 from overlay.document.project import Project
 from overlay.imaging.intake import PictureError
 from overlay.imaging.whole_files import sweep_unfinished
 from overlay.studio.bench.bench import empty_project
 from overlay.studio.demo.almanac import PLATES, plate_file
-from overlay.studio.demo.demo import RECIPE_NAME, demo_tray, drawn_folder, prepare_demo
+from overlay.studio.demo.demo import RECIPE_NAME, demo_tray, drawn_folder
 from overlay.studio.inputs.folders import path_digest, state_folder
 from overlay.studio.keeping.files.container import ENDING, lend_proofs, write_container
 from overlay.studio.keeping.files.opening import (
@@ -39,13 +40,12 @@ class ProjectFiles(QObject):
     """One project is in place at a time; another window may have the same one."""
 
     demo_opened = Signal()
-    _drawn = Signal(float)  # how much of the demo is, from another thread
 
     def __init__(self, floor: Floor, keeping: Keeping) -> None:
         super().__init__(floor)
         self.floor, self.bench, self.loader = floor, floor.bench, floor.loader
         self.keeping = keeping
-        self._drawn.connect(self._say_drawn)
+        self._demo = DemoDrawing(floor)
         self._hold: Hold | None = None
         self._offered: set[Path] = set()  # files that are not there, which has been said
         floor.not_there.connect(self.offer_to_find)
@@ -138,22 +138,17 @@ class ProjectFiles(QObject):
         self._open_drawn(RECIPE_NAME)
 
     def _open_drawn(self, name: str) -> None:
-        self._say_drawn(0.0)
+        before = self.bench.project.key
 
         def go_on(path: Path) -> None:
-            if self.may_leave():
+            if self.bench.project.key != before:  # something else was begun meanwhile
+                self.floor.say("The demo is drawn.", "Open it", lambda: self._open_drawn(name))
+            elif self.may_leave():
                 self.open_path(path.with_name(name))
                 if name == RECIPE_NAME:
                     self.demo_opened.emit()
 
-        self.loader.ask(
-            lambda: prepare_demo(drawn_folder(), lambda share, _: self._drawn.emit(share)),
-            go_on,
-            newest="demo",
-        )
-
-    def _say_drawn(self, share: float) -> None:
-        self.floor.say(f"Drawing the demo, once: {round(100 * share)} %")
+        self._demo.draw(go_on)
 
     def watch(self) -> None:
         """Hold the project's file while it is in place; say when another window has it."""

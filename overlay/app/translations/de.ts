@@ -5023,6 +5023,11 @@ Einen Ordner nummerierter Bilder wählen, eine Animation (GIF, APNG, WebP) oder 
    <translation>Das Bild allein</translation>
   </message>
   <message>
+   <location filename="../../../overlay/app/shell/demo_drawing.py" />
+   <source>Drawing the demo, once: {0} %</source>
+   <translation>Die Vorführung wird gezeichnet, einmal: {0} %</translation>
+  </message>
+  <message>
    <location filename="../../../overlay/app/shell/finding/deeds.py" />
    <source>New</source>
    <translation>Neu</translation>
@@ -5914,11 +5919,6 @@ Einen Ordner nummerierter Bilder wählen, eine Animation (GIF, APNG, WebP) oder 
   </message>
   <message>
    <location filename="../../../overlay/app/shell/project_files.py" />
-   <source>Drawing the demo, once: {0} %</source>
-   <translation>Die Vorführung wird gezeichnet, einmal: {0} %</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/shell/project_files.py" />
    <source>Find {0}</source>
    <translation>{0} finden</translation>
   </message>
@@ -6066,6 +6066,16 @@ Einen Ordner nummerierter Bilder wählen, eine Animation (GIF, APNG, WebP) oder 
    <location filename="../../../overlay/app/shell/project_files.py" />
    <source>Put it away</source>
    <translation>Weglegen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/shell/project_files.py" />
+   <source>The demo is drawn.</source>
+   <translation>Die Vorführung ist gezeichnet.</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/shell/project_files.py" />
+   <source>Open it</source>
+   <translation>Öffnen</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/shell/puller.py" />
