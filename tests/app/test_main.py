@@ -128,6 +128,8 @@ class RunTest(WindowTest):
 
 class DemoTest(WindowTest):
     def test_the_demo_is_drawn_while_the_window_is_up_and_then_shown_round_once(self):
+        floor = self.window.floor
+        floor.change_settings(floor.settings.model_copy(update={"toured": False}))
         path, going = self.write_recipe("almanac.json", seed=9), threading.Event()
 
         def prepare(folder, report):

@@ -6,6 +6,8 @@ from pathlib import Path
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from overlay.app.floor.floor import Floor
+from overlay.app.work.loader import Loader
+from overlay.engine.control import CancelledError
 from overlay.studio.demo.demo import drawn_folder, prepare_demo
 
 _AGAIN = 4000  # milliseconds: what is said fades, and the first compiling takes longer
@@ -18,7 +20,8 @@ class DemoDrawing(QObject):
 
     def __init__(self, floor: Floor) -> None:
         super().__init__(floor)
-        self.floor, self._share = floor, 0.0
+        self.floor, self._share, self._stopped = floor, 0.0, False
+        self._loader = Loader(self)  # its own: files can be opened while it draws
         self._drawn.connect(self._say)
         self._saying = QTimer(self, interval=_AGAIN)
         self._saying.timeout.connect(lambda: self._say(self._share))
@@ -35,10 +38,20 @@ class DemoDrawing(QObject):
             self._saying.stop()
             self.floor.could_not(error)
 
-        def work() -> Path:
-            return prepare_demo(drawn_folder(), lambda share, _: self._drawn.emit(share))
+        def report(share: float, _: str) -> None:
+            if self._stopped:
+                raise CancelledError
+            self._drawn.emit(share)
 
-        self.floor.loader.ask(work, end, newest="demo", failed=fail, outlives=True)
+        self._loader.ask(
+            lambda: prepare_demo(drawn_folder(), report), end, newest="demo", failed=fail
+        )
+
+    def close(self) -> None:
+        """Draw no further than the picture in work; what is not whole is drawn again next time."""
+        self._stopped = True
+        self._saying.stop()
+        self._loader.finish()
 
     def _say(self, share: float) -> None:
         self._share = share

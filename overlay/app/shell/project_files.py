@@ -332,6 +332,7 @@ class ProjectFiles(QObject):
         return choice is not None
 
     def close(self) -> None:
-        """Let go of the project's file."""
+        """Let go of the project's file, and of the demo that is being drawn."""
+        self._demo.close()
         if self._hold is not None:
             self._hold.release()
