@@ -88,7 +88,7 @@ def _stood_in(depth: FloatImage, masks: dict[str, FloatImage]) -> FloatImage:
     out = depth.copy()
     for mask in masks.values():
         rows, columns = mask.nonzero()
-        foot = rows > np.percentile(rows, 92)
+        foot = rows >= np.percentile(rows, 92)
         near = float(np.median(depth[rows[foot], columns[foot]]))
         out[mask > 0] = np.maximum(out[mask > 0], near)
     return out

@@ -51,6 +51,21 @@ class ChipsTest(WordsTest):
                     chip.width(), chip.fontMetrics().horizontalAdvance(chip.text) + 16
                 )
 
+    def test_more_chips_than_fit_wrap_and_the_field_stays_in_sight(self):
+        low = self.line.height()
+        for phrase in ("red barge 140%", "horse at left", "pinnace far", "reeds", "canal", "dusk"):
+            self.say(phrase)
+        one_line = self.line.height()
+        self.say("old boathouse in the distance, lantern on a table, three pears, mist")
+        self.assertGreater(self.line.height(), one_line)
+        self.assertGreaterEqual(one_line, low)
+        inside = self.line._area.viewport().rect()
+        for part in (*self.line.chips, self.line.field):
+            corner = part.mapTo(self.line._area.viewport(), part.rect().bottomRight())
+            self.assertTrue(inside.contains(corner), (part.geometry(), inside))
+        self.assertGreaterEqual(self.line.field.width(), 120)
+        self.assertGreater(self.line.chips[-1].y(), self.line.chips[0].y())
+
     def test_a_comma_ends_a_phrase_and_undo_takes_it_back(self):
         self.say("heron", Qt.Key.Key_Comma)
         self.assertEqual((self.prompt, self.line.field.text()), ("heron", ""))

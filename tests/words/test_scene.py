@@ -8,7 +8,7 @@ from scipy.ndimage import binary_dilation, gaussian_filter
 from overlay.imaging.colour import srgb_to_work
 from overlay.words.composing.wish import wish_of
 from overlay.words.language.grammar import read_prompt
-from overlay.words.on_picture import set_on_picture
+from overlay.words.on_picture import _stood_in, set_on_picture
 from overlay.words.picture import contours, depth_map, draw_words
 
 SIZE = (144, 96)
@@ -217,3 +217,12 @@ class OnPictureTest(unittest.TestCase):
     def test_an_amount_of_nothing_changes_nothing(self):
         same = self.changed("heron, fog, dusk, snow", 0.0).picture
         self.assertEqual(same.tobytes(), self.plain.picture.tobytes())
+
+
+class SmallTest(unittest.TestCase):
+    def test_a_thing_of_one_row_stands_at_the_depth_of_that_row(self):
+        depth = np.linspace(0, 1, 8, dtype=np.float32)[:, None] * np.ones(6, np.float32)
+        mask = np.zeros((8, 6), np.float32)
+        mask[4, 2:4] = 1
+        stood = _stood_in(depth, {"mouse": mask})
+        np.testing.assert_array_equal(stood, depth)

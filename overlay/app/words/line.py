@@ -1,7 +1,7 @@
 """The line of words above the picture: chips, a field that types on, what is avoided."""
 
 from PySide6.QtCore import QEvent, QObject, QPoint, Qt, Signal
-from PySide6.QtGui import QKeyEvent, QResizeEvent
+from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import (
     QApplication,
     QFrame,
@@ -49,7 +49,6 @@ class WordsLine(QFrame):
         self.field.setToolTip(tr("Phrases parted by commas; Return draws them (/)"))
         self.field.returnPressed.connect(self._done)
         self.field.textEdited.connect(self._comma)
-        self.field.installEventFilter(self)
         self.avoid = QLineEdit()
         self.avoid.setPlaceholderText(tr("avoid"))
         self.avoid.setMaxLength(LONGEST)
@@ -83,6 +82,8 @@ class WordsLine(QFrame):
         self._row = Flow(inside, 4)
         self._row.addWidget(self.field)
         self._area.setWidget(inside)
+        for watched in (self.field, self._area, inside):
+            watched.installEventFilter(self)
         return self._area
 
     def show_words(self, reading: Reading, avoid: str, heard: float) -> None:
@@ -101,11 +102,6 @@ class WordsLine(QFrame):
         self.hearing.setEnabled(bool(reading.phrases))
         self.field.setPlaceholderText("" if self.chips else tr(_HINT))
         self._show_where_needed()
-
-    def resizeEvent(self, event: QResizeEvent) -> None:
-        """A narrower line needs more of them."""
-        super().resizeEvent(event)
-        self._fit()
 
     def _fit(self) -> None:
         """As high as its lines of chips, up to three."""
@@ -158,6 +154,8 @@ class WordsLine(QFrame):
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
         """Backspace in an empty field takes the last phrase back into it, Esc leaves an edit."""
+        if event.type() in {QEvent.Type.Resize, QEvent.Type.LayoutRequest}:
+            self._fit()  # another width, or chips that are there now
         if watched is self.field and event.type() == QEvent.Type.FocusOut:
             leaving = QApplication.focusWidget()
             if leaving is None or not self.isAncestorOf(leaving):
