@@ -42,7 +42,7 @@ class KillTest(WorkspaceTest):
                 )
             left[kind] = len(unfinished(self.folder, *homes))
         # The kills did hit writers at work, or this would prove nothing.
-        self.assertGreater(min(left.values()), 10)
+        self.assertGreater(min(left.values()), 3)
         tidy_folders(Recoveries())
         sweep_unfinished(self.folder / "shelf")
         save_project(self.folder / "another.overlay", State(), None)
