@@ -13,6 +13,7 @@ from overlay.words.composing.scene import compose
 from overlay.words.composing.wished import Wish
 from overlay.words.stage.drawing import Drawn, draw_scene
 from overlay.words.stage.setting import Setting, pushed
+from overlay.words.tone import part_tones
 
 Light = npt.NDArray[np.float64]
 _PLAIN = Setting()
@@ -58,6 +59,7 @@ def set_on_picture(
     out = (encode_srgb(light.clip(0, 1)) * 255 + 0.5).astype(np.uint8)
     metres = (2 / np.maximum(depth, 0.01)).astype(np.float32)
     out = through_air(out, metres, wish, seed, indoors=False)
+    out = part_tones(out, list(masks.values()))  # so that no manner loses what was set in
     if amount < 1 or region is not None:
         cover = (
             np.ones(depth.shape) if region is None else np.maximum.reduce([region, *masks.values()])

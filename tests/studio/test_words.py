@@ -1,4 +1,5 @@
 import numpy as np
+from scipy.ndimage import binary_dilation, binary_erosion
 
 from overlay.document.recipe import Recipe
 from overlay.document.text.json_text import RecipeError
@@ -99,6 +100,24 @@ class WordsInProofsTest(WorkspaceTest):
         self.assertAlmostEqual(work.request.guides[0].weight, 0.5)
         bare = Groundwork(self.recipe(prompt="windmill", words={"contours": 0.0}), PictureStore())
         self.assertEqual(bare.request.guides, ())
+
+    def test_what_is_set_into_a_source_has_its_outline_for_a_guide(self):
+        source = str(self.folder / "mill.png")
+
+        def guides(**said):
+            recipe = self.recipe(source=source, **said)
+            return Groundwork(recipe, PictureStore()).request.guides
+
+        (guide,) = guides(prompt="heron at left")
+        self.assertEqual((guide.name, guide.weight), ("words", 0.5))
+        mask = self.canvas(source=source, prompt="heron at left").set_in["heron"] > 0
+        near = binary_dilation(mask, iterations=8)
+        self.assertGreater(
+            float(guide.strength[near & ~binary_erosion(mask, iterations=3)].mean()), 0.2
+        )
+        self.assertEqual(float(guide.strength[~near].max()), 0.0)
+        self.assertEqual(guides(prompt="fog, dusk"), ())
+        self.assertEqual(guides(prompt="heron at left", words={"contours": 0.0}), ())
 
     def test_a_colour_word_holds_its_things_palette(self):
         request = Groundwork(self.recipe(prompt="blue barge, canal"), PictureStore()).request

@@ -34,7 +34,7 @@ from overlay.studio.making.references import (
     reference_picture,
     wants_depth,
 )
-from overlay.studio.making.words_cues import WORDS, words_cues
+from overlay.studio.making.words_cues import WORDS, outline_cues, words_cues
 from overlay.studio.making.words_marks import marks_wishes
 from overlay.studio.making.words_scene import strength_of
 
@@ -78,6 +78,8 @@ def build_request(
         styles, guides = words_cues(recipe, canvas.words, masks)
         made["styles"] += styles
         made["guides"] += guides
+    elif canvas.picture is not None:
+        made["guides"] += outline_cues(recipe, canvas.picture, canvas.set_in, masks)
     request = Request(
         width=canvas.width,
         height=canvas.height,
