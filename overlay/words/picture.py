@@ -9,7 +9,7 @@ import numpy.typing as npt
 from overlay.imaging.colour import FloatImage
 from overlay.words.air import through_air
 from overlay.words.composing.scene import Scene, compose, moved_to
-from overlay.words.composing.settle import INDOORS
+from overlay.words.composing.settle import is_indoors
 from overlay.words.composing.wish import wish_of
 from overlay.words.language.reading import Reading
 from overlay.words.stage.drawing import Drawn, draw_scene
@@ -67,7 +67,7 @@ def draw_words(
     for thing in moved:
         scene = moved_to(scene, *thing)
     drawn = draw_scene(scene.things, scene.setting, scene.eye.camera(), size, seed)
-    picture = through_air(drawn.picture, drawn.depth, wish, seed, indoors=scene.place in INDOORS)
+    picture = through_air(drawn.picture, drawn.depth, wish, seed, indoors=is_indoors(scene.place))
     colours = {t.name: t.colour for t in wish.things if t.colour}
     return WordsPicture(drawn._replace(picture=picture), scene, colours)
 

@@ -128,6 +128,22 @@ class ElsewhereTest(WindowTest):
         self.assertEqual(self.written_seed(), 44)
         self.assertFalse(self.bench.project.modified)
 
+    def test_a_save_that_is_answered_late_does_not_hide_a_later_one(self):
+        self.save("Overwrite")
+        files, asked = self.window.house.files, []
+        with mock.patch.object(files.loader, "ask", lambda *ask, **_: asked.append(ask)):
+            for seed in (42, 43, 44):
+                self.bench.change_recipe("Seed", seed=seed)
+                files.save()
+        saves = [ask for ask in asked if "save_to" in ask[0].__qualname__]
+        (first, done), (second, _), (third, ended) = saves
+        answer = first()
+        second()
+        done(answer)
+        ended(third())
+        self.assertEqual(self.written_seed(), 44)
+        self.assertFalse(self.bench.project.modified)
+
     def test_take_theirs_leaves_ours_under_unsaved_work(self):
         self.window.house.keeping.save()
         self.save("Take theirs")

@@ -255,7 +255,8 @@ class ProjectFiles(QObject):
             return saved
 
         def done(saved: tuple[tuple[int, int, int] | None, tuple[str, ...]]) -> None:
-            project.mark_saved(path, state, saved[0])
+            # A later save may have written the file since: then it is as that one left it.
+            project.mark_saved(path, state, saved[0] if moved else project.stamp)
             if self.bench.project is project:
                 self._saved(path, saved[1], moved=moved)
 

@@ -10,10 +10,10 @@ from overlay.words.composing.furnishing import Furnisher, read_furnishing
 from overlay.words.composing.ground import ground_of
 from overlay.words.composing.placing import Placing, Spot
 from overlay.words.composing.settle import (
-    INDOORS,
     TABLES,
     fitted,
     furnishing_of,
+    is_indoors,
     place_of,
     setting_of,
 )
@@ -85,7 +85,7 @@ def compose(wish: Wish, *, seed: int, aspect: float) -> Scene:
     chief = wish.things[number] if wish.things else None
     table = _table(wish, place, chief)
     base = table.subject.height if table else borne_at(wish, number)
-    eye = eye_of(wish, chief, aspect=aspect, indoors=place in INDOORS, base=base)
+    eye = eye_of(wish, chief, aspect=aspect, indoors=is_indoors(place), base=base)
     setting = fitted(setting, place, eye, carrier_of(wish, number))
     ground = ground_of(setting, seed, base, place)
     things: list[Placed] = []
@@ -107,7 +107,12 @@ def compose(wish: Wish, *, seed: int, aspect: float) -> Scene:
 
 def _table(wish: Wish, place: str, chief: Wished | None) -> Wished | None:
     """A table for small things in a room, unless they were put on something."""
-    if chief is None or place in TABLES or place not in INDOORS or chief.subject.belongs != "table":
+    if (
+        chief is None
+        or place in TABLES
+        or not is_indoors(place)
+        or chief.subject.belongs != "table"
+    ):
         return None
     if any(t.subject.word in {"table", "desk", "workbench"} for t in wish.things):
         return None

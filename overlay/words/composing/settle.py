@@ -1,6 +1,7 @@
 """Place and light: the setting that words, or the things themselves, ask for."""
 
 from dataclasses import replace
+from functools import cache
 from typing import Any
 
 from overlay.words.composing.eye import PLAIN_AWAY, PLAIN_EYE, Eye
@@ -8,12 +9,6 @@ from overlay.words.composing.wished import Wish, Wished
 from overlay.words.language.entries import Entry, known_words
 from overlay.words.stage.setting import NOWHERE, Setting, changed, pushed, read_effects
 
-INDOORS = {
-    entry.word
-    for entries in known_words().values()
-    for entry in entries
-    if entry.kind == "place" and "wall=" in entry.value
-}
 TABLES = {"studio", "table"}
 _TOO_TALL = 3.0  # metres, of what stands in no room
 _LARGE, _BROAD = 14.0, 30.0  # metres to a large thing, and of a broad water
@@ -60,6 +55,12 @@ def _is_outdoors(thing: Wished) -> bool:
     return thing.subject.belongs == "ground" and tall > _TOO_TALL
 
 
+@cache
+def is_indoors(place: str) -> bool:
+    """Whether a place has walls around it."""
+    return "wall=" in _entry(place).value
+
+
 def place_effects(place: str) -> dict[str, Any]:
     """What a place does to a clear morning's setting."""
     return read_effects(_entry(place).value)
@@ -79,7 +80,7 @@ def setting_of(wish: Wish, place: str) -> Setting:
     setting = changed(Setting(), place_effects(place))
     for effects, emphasis in wish.effects:
         taken = effects
-        if place in INDOORS:
+        if is_indoors(place):
             taken = {k: v for k, v in effects.items() if k[:-1] not in _OUTDOOR}
         elif place in _FIXED:
             taken = {k: v for k, v in effects.items() if k[:-1] in {"sun", "soft"}}
