@@ -127,26 +127,36 @@ class RunTest(WindowTest):
 
 
 class DemoTest(WindowTest):
-    def test_the_demo_is_drawn_while_the_window_is_up_and_then_shown_round_once(self):
-        floor = self.window.floor
-        floor.change_settings(floor.settings.model_copy(update={"toured": False}))
-        path, going = self.write_recipe("almanac.json", seed=9), threading.Event()
+    def setUp(self):
+        super().setUp()
+        self.going, path = threading.Event(), self.write_recipe("almanac.json", seed=9)
 
         def prepare(folder, report):
             report(0.4, "drawing the lock")
-            going.wait(20)
+            self.going.wait(20)
             return path
 
-        with (
+        for patch in (
             mock.patch.object(demo_drawing, "prepare_demo", prepare),
             mock.patch.object(project_files, "RECIPE_NAME", path.name),
         ):
-            _begin(self.window, None, demo=True)
-            self.wait(lambda: "40 %" in self.status)
-            self.assertTrue(self.window.isVisible())
-            self.assertNotEqual(self.bench.project.recipe.seed, 9)
-            going.set()
-            self.wait(lambda: self.bench.project.recipe.seed == 9)
+            patch.start()
+            self.addCleanup(patch.stop)
+        self.addCleanup(self.going.set)  # before the window is closed
+
+    @property
+    def seed(self):
+        return self.bench.project.recipe.seed
+
+    def test_the_demo_is_drawn_while_the_window_is_up_and_then_shown_round_once(self):
+        floor = self.window.floor
+        floor.change_settings(floor.settings.model_copy(update={"toured": False}))
+        _begin(self.window, None, demo=True)
+        self.wait(lambda: "40 %" in self.status)
+        self.assertTrue(self.window.isVisible())
+        self.assertNotEqual(self.seed, 9)
+        self.going.set()
+        self.wait(lambda: self.seed == 9)
         (tour,) = self.window.findChildren(Tour)
         self.assertTrue(tour.isVisible())
         tour.close()
@@ -154,21 +164,11 @@ class DemoTest(WindowTest):
         self.assertFalse([t for t in self.window.findChildren(Tour) if t.isVisible()])
 
     def test_it_does_not_take_the_place_of_what_was_begun_meanwhile(self):
-        path, going = self.write_recipe("almanac.json", seed=9), threading.Event()
-
-        def prepare(folder, report):
-            going.wait(20)
-            return path
-
-        with (
-            mock.patch.object(demo_drawing, "prepare_demo", prepare),
-            mock.patch.object(project_files, "RECIPE_NAME", path.name),
-        ):
-            _begin(self.window, None, demo=True)
-            self.window.open_path(self.write_recipe("mine.json", seed=3))
-            self.wait(lambda: self.bench.project.recipe.seed == 3)
-            going.set()
-            self.wait(lambda: "The demo is drawn" in self.status)
-            self.assertEqual(self.bench.project.recipe.seed, 3)
-            QTest.mouseClick(self.window.house.stage.status.action, Qt.MouseButton.LeftButton)
-            self.wait(lambda: self.bench.project.recipe.seed == 9)
+        _begin(self.window, None, demo=True)
+        self.window.open_path(self.write_recipe("mine.json", seed=3))
+        self.wait(lambda: self.seed == 3)
+        self.going.set()
+        self.wait(lambda: "The demo is drawn" in self.status)
+        self.assertEqual(self.seed, 3)
+        QTest.mouseClick(self.window.house.stage.status.action, Qt.MouseButton.LeftButton)
+        self.wait(lambda: self.seed == 9)
