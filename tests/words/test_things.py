@@ -13,7 +13,7 @@ def distance(parts, *point):
     table = tabulate([Placed("thing", tuple(parts))])
     count = len(table.owners)
     chosen, ways = np.empty(count, np.int64), np.empty((count, 2))
-    found, _, _ = parts_on_way(table, *point, 0.0, 0.0, 0.0, 0.0, 50.0, 0.0, chosen, ways)
+    found = parts_on_way(table, *point, 0.0, 0.0, 0.0, 0.0, 50.0, 0.0, chosen, ways)
     return one_thing(table, chosen, ways, 0, found, 0.0, *point)
 
 

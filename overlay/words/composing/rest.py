@@ -14,7 +14,7 @@ _SIDE = 7  # rays along each side of what is rested on
 def _height_at(table: Table, x: float, z: float, top: float) -> float:
     """Height of the first surface below `top`, 0 if there is none."""
     chosen, ways = np.empty(len(table.owners), np.int64), np.empty((len(table.owners), 2))
-    count, _, _ = parts_on_way(table, x, top, z, 0.0, -1.0, 0.0, top, 0.0, 0.0, chosen, ways)
+    count = parts_on_way(table, x, top, z, 0.0, -1.0, 0.0, top, 0.0, 0.0, chosen, ways)
     y = top
     for _ in range(200):
         d = one_thing(table, chosen, ways, 0, count, top - y, x, y, z)

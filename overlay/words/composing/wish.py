@@ -39,8 +39,8 @@ class _Builder:
         self.marks: dict[str, float] = {}
         self.fills: list[tuple[str, str]] = []
 
-    def _lay_tables(self) -> None:
-        """What belongs on a table lies on the one that was said; what a vase holds fits it."""
+    def _fit_things(self) -> None:
+        """What belongs on a table lies on it, what a vase holds fits it, a street has its lamps."""
         for i, thing in enumerate(self.things):
             if thing.link == "holds" and thing.to is not None:
                 self.things[i] = relations.fitted(thing, self.things[thing.to])
@@ -53,8 +53,12 @@ class _Builder:
 
     def wish(self) -> Wish:
         """What was taken so far."""
-        self._lay_tables()
-        wanted = [i for i, t in enumerate(self.things) if self._is_wanted(t)]
+        self._fit_things()
+        lining = self._lining()
+        if lining:
+            self.fills.append(("kerb", "street_lamp*10"))
+        words = [t.subject.word for t in self.things]
+        wanted = [i for i, w in enumerate(words) if i not in lining and w not in self.unwanted]
         moved = {old: new for new, old in enumerate(wanted)}
         kept = []
         for thing in (self.things[i] for i in wanted):
@@ -69,12 +73,10 @@ class _Builder:
             tuple(self.fills),
         )  # fmt: skip
 
-    def _is_wanted(self, thing: Wished) -> bool:
-        """Whether it is to be placed: not what is avoided, nor lamps, which line a street."""
-        if thing.subject.word == "street lamp" and thing.count > 2 and self.place:
-            self.fills.append(("kerb", "street_lamp*10"))
-            return False
-        return thing.subject.word not in self.unwanted
+    def _lining(self) -> set[int]:
+        """Which things line the place instead of standing in it: the lamps of a street."""
+        found = enumerate(self.things if self.place else ())
+        return {i for i, t in found if t.subject.word == "street lamp" and t.count > 2}
 
     def avoid(self, phrase: Phrase) -> None:
         """What must not be: things are not placed, colours and qualities turned from."""

@@ -40,9 +40,7 @@ def _meet(t, stage, chosen, ways, ray):
 def _surface(t, stage, chosen, ways, which, x, y, z, way, out, normal):
     """Light that a surface sends into `out`; its normal into `normal`."""
     reach = 0.4 if which < 0 else 0.12 * t.balls[which, 3] + 0.01
-    count, _begin, _end = parts_on_way(
-        t, x, y, z, 0.0, 0.0, 0.0, 0.0, 1.1 * reach, 0.0, chosen, ways
-    )
+    count = parts_on_way(t, x, y, z, 0.0, 0.0, 0.0, 0.0, 1.1 * reach, 0.0, chosen, ways)
     panes, e = 0.0, 0.002 + 0.0005 * way
     if which >= 0:
         e = 0.0008 * max(way, t.balls[which, 3])

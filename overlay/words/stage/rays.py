@@ -25,7 +25,7 @@ def follow(t, chosen, ways, ox, oy, oz, dx, dy, dz, limit):
     Thing by thing, so that none is measured where the ray passes another; what begins behind what
     was met is left out, which is most where the table has the near ones first.
     """
-    count, _, _ = parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, 0.0, 0.0, chosen, ways)
+    count = parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, 0.0, 0.0, chosen, ways)
     met, k = SKY, 0
     while k < count:
         last, begin, end = thing_on_way(t, chosen, ways, count, k)
@@ -48,9 +48,7 @@ def follow(t, chosen, ways, ox, oy, oz, dx, dy, dz, limit):
 @njit(inline="always", fastmath=True, error_model="numpy")
 def sunlit(t, chosen, ways, soft, x, y, z, sun):
     """Share of the sun that reaches a point; edges by how near a ray passed (Quilez's penumbra)."""
-    count, _, _ = parts_on_way(
-        t, x, y, z, sun[0], sun[1], sun[2], 60.0, 0.01, 1.0 / soft, chosen, ways
-    )
+    count = parts_on_way(t, x, y, z, sun[0], sun[1], sun[2], 60.0, 0.01, 1.0 / soft, chosen, ways)
     light, k = 1.0, 0
     while k < count and light >= 0.01:
         last, begin, end = thing_on_way(t, chosen, ways, count, k)

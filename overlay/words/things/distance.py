@@ -193,9 +193,9 @@ def parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways)
 
     The margin widens by `widens` a metre. `ways` gets where each part's box begins and ends.
 
-    Returns how many, and where along the ray the first box begins and the last one ends.
+    Returns how many.
     """
-    count, begin, end = 0, limit, 0.0
+    count = 0
     for g in range(t.spans.shape[0]):
         px, py, pz = t.balls[g, 0] - ox, t.balls[g, 1] - oy, t.balls[g, 2] - oz
         along = min(max(px * dx + py * dy + pz * dz, 0.0), limit)
@@ -216,7 +216,6 @@ def parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways)
                 chosen[count] = i
                 ways[count, 0], ways[count, 1] = along - half, along + half
                 count += 1
-                begin, end = min(begin, along - half), max(end, along + half)
                 continue
             spare = margin + widens * (along + t.holds[i, 3])
             first, last = _stretch(t.boxes, t.axes, i, spare, ox, oy, oz, dx, dy, dz)
@@ -224,8 +223,7 @@ def parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways)
                 chosen[count] = i
                 ways[count, 0], ways[count, 1] = first, last
                 count += 1
-                begin, end = min(begin, first), max(end, last)
-    return count, max(begin, 0.0), min(end, limit)
+    return count
 
 
 @kernel(fastmath=True)
