@@ -114,6 +114,11 @@ class NothingCanBeKeptTest(WindowTest):
         self.assertIn("Proof 1 is there, but could not be kept", self.status)
         self.assertIsNotNone(self.window.house.stage.images["proof"])
         QTest.keyClick(self.window, Qt.Key.Key_K)
+        marks = "Stars and notes could not be written"
+        self.wait(lambda: any(text.startswith(marks) for text in self.refused))
+        self.window.house.keeping.save()
+        self.settle()
+        self.assertEqual(sum(text.startswith(marks) for text in self.refused), 1)
         self.choose("Dark room")
         self.choose("Dark room")
         self.window.floor.go_to("drawer")

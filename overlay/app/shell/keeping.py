@@ -24,7 +24,7 @@ class Keeping(QObject):
         self._hold: Hold | None = None
         self._kept: Snapshot | None = None  # what the project's copy holds
         self._marks: object = None
-        self._refused = False
+        self._said: set[str] = set()  # what could not be written, until it can be
         self._timer = QTimer(self)
         self._timer.setSingleShot(True)
         self._timer.setInterval(_DELAY)
@@ -57,7 +57,7 @@ class Keeping(QObject):
             if hold is not None:
                 hold.release()
 
-        self.loader.ask(put_away, failed=self._not_written, outlives=True)
+        self.loader.ask(put_away, failed=self._copy_not_written, outlives=True)
 
     def note(self) -> None:
         """Something changed: write it down soon."""
@@ -74,9 +74,9 @@ class Keeping(QObject):
             self._kept = snapshot
             self.loader.ask(
                 lambda: recoveries.write(snapshot),
-                self._written,
+                lambda _: self._said.discard("copy"),
                 newest=f"recovery {snapshot.key}",
-                failed=self._not_written,
+                failed=self._copy_not_written,
                 outlives=True,
             )
         marks, shelf = self.bench.project.state.marks, self.bench.shelf
@@ -86,23 +86,25 @@ class Keeping(QObject):
                 plain = dict(marks)
                 self.loader.ask(
                     lambda: shelf.write_marks(plain),
+                    lambda _: self._said.discard("marks"),
                     newest=f"marks {shelf.folder}",
                     failed=self._marks_not_written,
                     outlives=True,
                 )
 
-    def _written(self, _: object) -> None:
-        self._refused = False
-
-    def _not_written(self, error: Exception) -> None:
+    def _copy_not_written(self, error: Exception) -> None:
         self._kept = None
-        if not self._refused:
-            self._refused = True
-            self.floor.refuse(f"The recovery copy could not be written: {error}")
+        self._say("copy", f"The recovery copy could not be written: {error}")
 
     def _marks_not_written(self, error: Exception) -> None:
         self._marks = None
-        self.floor.refuse(f"Stars and notes could not be written: {error}")
+        self._say("marks", f"Stars and notes could not be written: {error}")
+
+    def _say(self, what: str, text: str) -> None:
+        """Once, however often it is tried, until it can be written again."""
+        if what not in self._said:
+            self._said.add(what)
+            self.floor.refuse(text)
 
     def left(self) -> list[Left]:
         """Unsaved work that is in no window, newest first."""
