@@ -7,6 +7,7 @@ import subprocess
 import sys
 import time
 from functools import partial
+from pathlib import Path
 from unittest import mock
 
 import numpy as np
@@ -195,6 +196,17 @@ class CliTest(WorkspaceTest):
             _, err = run.communicate(timeout=60)
             self.assertEqual((run.returncode, err.strip()), (3, "stopped"), wait)
             self.assertFalse(out.exists())
+
+    def test_an_interrupt_within_code_that_a_library_makes_ends_with_3_too(self):
+        stopped = "cli._parser = lambda said: exec('raise KeyboardInterrupt')"
+        module = f"import sys; from overlay import cli; {stopped}; sys.exit(cli.main([]))"
+        (self.folder / "stopper.py").write_text(module)
+        paths = os.pathsep.join((str(self.folder), str(Path(__file__).parents[1])))
+        run = subprocess.run(
+            [sys.executable, "-m", "stopper"], capture_output=True, text=True,
+            env=os.environ | {"PYTHONPATH": paths},
+        )  # fmt: skip
+        self.assertEqual((run.returncode, run.stderr.strip()), (3, "stopped"))
 
     def test_a_file_to_open_must_be_there(self):
         self.refused(

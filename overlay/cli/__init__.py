@@ -43,6 +43,9 @@ def main(arguments: list[str] | None = None) -> int:
         sys.stdout.flush()
     except KeyboardInterrupt:
         print("stopped", file=sys.stderr)
+        # Stopped within an `exec` of a library, Python would end by the signal, not by this code,
+        # unless code is run from text again.
+        exec("")
         code = STOPPED
     except BrokenPipeError:
         # Who reads has read enough; what Python flushes at its end must not complain.

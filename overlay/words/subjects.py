@@ -21,7 +21,7 @@ class Subject:
     Attributes
     ----------
     family, figures : what draws it, with its proportions. belongs : one of `PLACES`.
-    colours : which figures a colour word changes. size : of its box, metres.
+    size : of its box, metres. home : the place it is shown in where none was said.
     """
 
     word: str
@@ -29,6 +29,7 @@ class Subject:
     figures: tuple[tuple[str, Any], ...]
     belongs: str
     size: tuple[float, float, float] = field(compare=False)
+    home: str = ""
 
     @property
     def height(self) -> float:
@@ -71,8 +72,9 @@ def read_subject(entry: Entry) -> Subject:
     family, *pairs = entry.value.split()
     if family not in FAMILIES:
         raise ValueError(f"{entry.word}: must be of {', '.join(FAMILIES)}, got {family!r}")
-    if entry.notes not in PLACES:
-        raise ValueError(f"{entry.word}: must belong to {', '.join(PLACES)}, got {entry.notes!r}")
+    belongs, _, home = entry.notes.partition(" ")
+    if belongs not in PLACES:
+        raise ValueError(f"{entry.word}: must belong to {', '.join(PLACES)}, got {belongs!r}")
     figures = tuple(
         (key, _figure(text)) for key, _, text in (pair.partition("=") for pair in pairs)
     )
@@ -83,7 +85,8 @@ def read_subject(entry: Entry) -> Subject:
         raise ValueError(f"{entry.word}: {family} has no figure {', '.join(sorted(strange))}")
     low, high = extent(FAMILIES[family](**dict(figures)))
     wide, tall, deep = (float(v) for v in np.maximum(high - low, 1e-3))
-    return Subject(entry.word, family, figures, entry.notes, (wide, float(high[1]) or tall, deep))
+    size = (wide, float(high[1]) or tall, deep)
+    return Subject(entry.word, family, figures, belongs, size, home)
 
 
 def flying(subject: Subject) -> Subject:

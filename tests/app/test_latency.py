@@ -17,32 +17,15 @@ from PySide6.QtWidgets import QApplication
 from overlay.app.parts.images import to_image
 from overlay.app.parts.theme import is_dressed
 from tests.app.harness import WindowTest
+from tests.timing import least_seconds, slower, thread_seconds
 
 _MOST = 0.05  # seconds of a handler
 _FRAME = 1 / 60
-_LOOP = 0.018  # seconds of the loop below on the machine the limits were set on
 
 
 def least_time(do: Callable[[], object]) -> float:
     """Seconds of this thread that a gesture takes, with all that it paints."""
-    found = []
-    for _ in range(3):
-        before = time.thread_time()
-        do()
-        QApplication.processEvents()
-        found.append(time.thread_time() - before)
-    return min(found)
-
-
-def slower() -> float:
-    """How many times slower this machine is now than the one the limits were set on; 1 at least."""
-
-    def loop() -> None:
-        total = 0
-        for number in range(100_000):
-            total += number * number % 7
-
-    return max(1.0, least_time(loop) / _LOOP)
+    return least_seconds(lambda: (do(), QApplication.processEvents()))
 
 
 class LatencyTest(WindowTest):
@@ -94,12 +77,8 @@ class LatencyTest(WindowTest):
             self.assertFalse(window.updatesEnabled())
             spent = []
             while not window.updatesEnabled() and len(spent) < 40:
-                began = time.thread_time()
-                window._dress_next()
-                spent.append(time.thread_time() - began)
-            began = time.thread_time()
-            window.repaint()
-            tries.append([*spent, time.thread_time() - began])
+                spent.append(thread_seconds(window._dress_next))
+            tries.append([*spent, thread_seconds(window.repaint)])
             self.settle()
             seen = [part for part in window._parts if part.isVisibleTo(window)]
             self.assertTrue(all(is_dressed(part) for part in seen))
@@ -141,6 +120,6 @@ class ManyProofsTest(WindowTest):
         self.window.open_path(self.folder / "recipe.json")
         self.window.floor.go_to("drawer")
         self.wait(lambda: self.window.house.drawer.list.count() == 200)
-        self.assertLess(time.thread_time() - before, 1.5)
+        self.assertLess(time.thread_time() - before, 1.5 * slower())
         self.settle()
         self.assertFalse(self.window.house.drawer.list.item(0).icon().isNull())

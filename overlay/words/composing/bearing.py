@@ -2,18 +2,19 @@
 
 import numpy as np
 
-from overlay.words.composing.relations import SEATS
+from overlay.words.composing.fitting import SEATS
 from overlay.words.composing.rest import resting_place
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.things.families.living.figures import HAND, LOW_HAND
 from overlay.words.things.parts import extent, turned
 from overlay.words.things.table import Placed
 
-BORNE = {"on", "in", "holds"}
+BORNE = {"on", "in", "holds", "hovers"}
 TIED = BORNE | {"held", "rises"}  # these come after what they are tied to
 BUILDINGS = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge"}
 _HANGING = {"lantern", "bag", "vessel", "fish"}
 _SEAT = 0.27  # of a sitting figure's height
+_GAP = 0.35  # of its own height, between a thing that hovers and what it is over
 Point = tuple[float, float, float]
 
 
@@ -24,7 +25,7 @@ def leads_not(thing: Wished) -> bool:
 
 def bears(thing: Wished, under: Wished) -> bool:
     """Whether a thing rests on, or in, another that is large enough."""
-    if thing.link == "holds":
+    if thing.link in {"holds", "hovers"}:
         return True
     if thing.link not in BORNE or (thing.link == "in" and under.subject.family in BUILDINGS):
         return False
@@ -40,7 +41,9 @@ def borne(thing: Wished, under: Wished) -> Point:
 
 
 def seated(thing: Wished, y: float, scale: float) -> float:
-    """Height of a thing's foot where it rests on something that is `y` high."""
+    """Height of a thing's foot where it rests on, or is over, something that is `y` high."""
+    if thing.link == "hovers":
+        return y + _GAP * thing.subject.height * scale
     if thing.subject.family == "figure" and thing.pose in {"sit", "ride"}:
         return max(y - _SEAT * thing.subject.height * scale, 0.0)
     return y

@@ -34,11 +34,31 @@ def in_holder(
     return x + room * np.cos(angle), y + layer, z + room * np.sin(angle)
 
 
-def along(thing: Wished, under: Placed, first: Point, copy: int) -> Point:
-    """Side by side on something narrow: a branch, a wall."""
-    step = (copy + 1) // 2 * (1 if copy % 2 else -1) * 1.15 * thing.subject.size[0] * thing.size
-    x, _, z = turned(under.yaw) @ np.array([step, 0.0, 0.0])
-    return first[0] + float(x), first[1], first[2] + float(z)
+def along(
+    thing: Wished,
+    under: Placed,
+    wide: float,
+    taken: list[Point],
+    *,
+    before: Callable[[Point], float],
+) -> Point:
+    """Side by side on something narrow, a branch, a tray, that is `wide` metres broad.
+
+    `taken` are those of the kind that stand already, `before` tells how much of other things one
+    would hide.
+    """
+    own = thing.subject.size[0] * thing.size
+    room = max(0.5 * (0.94 * wide - own), 0.0)
+    x, y, z = taken[0]
+    turn = turned(under.yaw)
+    tries = [turn @ np.array([step, 0.0, 0.0]) for step in np.linspace(-room, room, 25)]
+    spots = [(under.at[0] + float(t[0]), y, z + float(t[2])) for t in tries]
+
+    def crowded(at: Point) -> float:
+        gaps = (abs(at[0] - other[0]) / own for other in taken)
+        return sum(max(1.15 - gap, 0.0) for gap in gaps) * 3 + before(at) + 0.05 * abs(at[0] - x)
+
+    return min(spots, key=crowded)
 
 
 def about(

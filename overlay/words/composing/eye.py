@@ -13,6 +13,10 @@ PLAIN_EYE, PLAIN_AWAY = 1.2, 6.0  # metres, where the lexicon's distances are me
 SHARE, BUILDING = 0.42, 0.52
 _FURNITURE = 0.62
 _TALLEST = 0.86  # of the half frame that the chief thing's top may reach
+_BEARER = 2.2  # heights of the chief thing, of what bears it
+_WHOLE = 0.84  # of the picture's height, for both
+_BORNE = {"on", "in", "hovers"}
+_IN_ROOM = 4.0  # metres from the middle of an empty room
 _BUILT = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge"}
 
 
@@ -68,9 +72,10 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
     said = wish.camera
     wanted = float(said["horizon"]) if "horizon" in said else -0.22
     if chief is None:
-        return Eye(9.0, 1.7, wanted, aspect)
+        return Eye(_IN_ROOM, 1.5, -0.1, aspect) if indoors else Eye(9.0, 1.7, wanted, aspect)
     tall = chief.subject.size[1] * chief.size
-    away = _distance(wish, chief, aspect=aspect, indoors=indoors)
+    below = _bearer_seen(wish, chief, base)
+    away = _distance(wish, chief, aspect=aspect, indoors=indoors, below=below)
     if said.get("eye") == "above":
         return Eye(
             0.8 * away,
@@ -87,11 +92,11 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
         height = base + (0.75 * tall + 0.1 * away if tall < 0.8 else min(0.62 * tall, 1.5))
     if said.get("eye") == "below":
         height = base + 0.05 * tall
-    if chief.subject.belongs == "air" or chief.flies:
+    if (chief.subject.belongs == "air" or chief.flies) and chief.link not in _BORNE:
         return Eye(away, max(1.6, 0.5 * tall), min(wanted, -0.4), aspect)
     unit = away * HALF
     held = [_reach(wish, t) for t in wish.things if t.link == "holds"]
-    top, foot = (base + max([tall, *held]) - height) / unit, (base - height) / unit
+    top, foot = (base + max([tall, *held]) - height) / unit, (base - below - height) / unit
     horizon = wanted
     if indoors:
         horizon = -0.08 - (top + foot) / 2
@@ -103,13 +108,20 @@ def _stands_high(wish: Wish, chief: Wished) -> bool:
     return chief.to is not None and wish.things[chief.to].subject.word in {"cliff top", "knoll"}
 
 
-def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool) -> float:
+def _bearer_seen(wish: Wish, chief: Wished, base: float) -> float:
+    """Metres below the chief thing in which what bears it is to be seen too."""
+    if chief.to is None or chief.link not in _BORNE or _stands_high(wish, chief):
+        return 0.0
+    return min(base, _BEARER * chief.subject.height * chief.size)
+
+
+def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool, below: float) -> float:
     """How far the eye stands from the chief thing, so that it takes its share of the picture."""
     wide, tall, deep = (v * chief.size for v in chief.subject.size)
     share = share_of(chief, wish.camera)
     if indoors and tall > 1.5 and "share" not in wish.camera:
         share = max(share, _FURNITURE)  # a room is not much higher
-    away = float(tall / (2 * HALF * share))
+    away = float(max(tall / (2 * HALF * share), (tall + below) / (2 * HALF * _WHOLE)))
     broad = wide * (1 + 0.5 * (chief.count - 1) ** 0.6)
     if (
         chief.link in {"on", "in"} and chief.to is not None
@@ -117,7 +129,12 @@ def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool) -> flo
         host = wish.things[chief.to]
         away = max(away, 0.62 * host.size * max(host.subject.size[0], host.subject.size[2]) + deep)
     away = float(max(away, broad / (2 * HALF * aspect * min(1.5 * share, 0.92)) + deep / 2))
-    laid = [t for t in wish.things if t.subject.belongs == "table" and t.link != "holds"]
+    under = {t.to for t in wish.things if t.link == "on"}
+    laid = [
+        t
+        for i, t in enumerate(wish.things)
+        if t.subject.belongs == "table" and t.link != "holds" and i not in under
+    ]
     if chief.subject.belongs == "table" and len(laid) > 1:  # all that lies on the table
         room = 1.15 * sum(t.subject.size[0] * t.size * t.count**0.5 for t in laid)
         away = max(away, room / (2 * HALF * aspect * 0.9))

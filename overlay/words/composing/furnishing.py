@@ -120,6 +120,10 @@ class Furnisher:
         x = side * self.eye.half_width(z)
         return (x, z, turn, float(np.clip(size, 0.4, 1.5))) if self.ground.dry(x, z) else None
 
+    def back(self, it: Turn) -> Spot | None:
+        """Behind, beside the place's own far things."""
+        return self.far(it)
+
     def near(self, it: Turn) -> Spot | None:
         """At the sides, not far off."""
         tall = subject_of(it.word).height
@@ -259,7 +263,7 @@ class Furnisher:
 _ZONES: dict[str, Callable[..., Spot | None]] = {
     name: getattr(Furnisher, name)
     for name in (
-        "far", "near", "edge", "wood", "frame", "bank", "afloat", "sides", "wall", "corner", "bed",
-        "carpet", "kerb", "rows",
+        "far", "back", "near", "edge", "wood", "frame", "bank", "afloat", "sides", "wall", "corner",
+        "bed", "carpet", "kerb", "rows",
     )
 }  # fmt: skip

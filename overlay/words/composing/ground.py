@@ -4,6 +4,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from overlay.words.composing.settle import UNDER_WATER
 from overlay.words.composing.wished import Wished
 from overlay.words.stage.land import over_water
 from overlay.words.stage.setting import NOWHERE, Setting, Stage, as_stage
@@ -52,4 +53,4 @@ class Ground:
 
 def ground_of(setting: Setting, seed: int, base: float, place: str) -> Ground:
     """The ground of a setting."""
-    return Ground(setting, as_stage(setting, seed), base, place == "underwater")
+    return Ground(setting, as_stage(setting, seed), base, place in UNDER_WATER)

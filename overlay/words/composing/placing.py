@@ -17,13 +17,15 @@ from overlay.words.composing.bearing import (
 from overlay.words.composing.chance import COPIES, THINGS, stream
 from overlay.words.composing.copies import about, along, in_holder, in_row
 from overlay.words.composing.eye import HALF, Eye
+from overlay.words.composing.fitting import ABOVE
 from overlay.words.composing.ground import Ground
 from overlay.words.composing.posed import parts_of
-from overlay.words.composing.relations import ABOVE, INVERSE, is_grown
+from overlay.words.composing.relations import INVERSE, is_grown
 from overlay.words.composing.rest import resting_place
 from overlay.words.composing.turning import yaw_of
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.setting import NOWHERE
+from overlay.words.things.families import LIVING
 from overlay.words.things.table import Placed
 
 _TRIES = 40
@@ -157,7 +159,8 @@ class Placing:
             wide = wide / 2 / half
             share *= float(np.clip((0.9 - wide) / 0.5, 0.0, 1.0))
         y = self.ground.base
-        if thing.subject.belongs == "air" or thing.flies or thing.placement.high:
+        soars = thing.subject.belongs == "air" or thing.flies or thing.placement.high
+        if soars and thing.link not in TIED:
             y = self._in_air(thing, z, 0.5 if thing.link in ABOVE else 0.22)
         if self._swims(thing):
             y = self._afloat(thing, z, -0.05)
@@ -205,8 +208,9 @@ class Placing:
         if thing.link == "holds":  # what is small lies on more of its kind, to the rim
             rim = self.wish.things[to].subject.height * under.scale + under.at[1]
             tall = thing.subject.height * thing.size
-            if is_grown(thing):
-                return self._spot(thing, i, x, rim - 0.25 * tall, z)
+            if is_grown(thing) or thing.subject.family in LIVING:
+                deep = 0.25 if is_grown(thing) else 0.22
+                return self._spot(thing, i, x, rim - deep * tall, z)
             return self._spot(thing, i, x, max(y, rim - 0.85 * tall) if tall < 0.2 else y, z)
         y = seated(thing, y, self._scale(i, thing))
         room = 0.4 * self.wish.things[to].subject.size[0] - 0.5 * thing.subject.size[0]
@@ -312,20 +316,32 @@ class Placing:
             return in_row(thing, first, copy)
         if thing.link == "holds" and thing.to is not None:
             return in_holder(thing, self.wish.things[thing.to], first, copy, chance)
-        if thing.link == "on" and thing.to in self._of and self._is_narrow(thing):
-            return along(thing, self._of[thing.to], first, copy)
         wide, tall, _ = (v * thing.size for v in thing.subject.size)
 
         def before(at: tuple[float, float, float]) -> float:
             box = self._box(*at, wide, tall)
-            return sum(_overlap(box, s.box) for s in self.spots.values() if s is not spot)
+            bearer = thing.to if thing.link == "on" and thing.to is not None else -1
+            free = (spot, self.spots.get(bearer))
+            return sum(_overlap(box, s.box) for s in self.spots.values() if s not in free)
 
+        if (
+            thing.link == "on"
+            and thing.to is not None
+            and thing.to in self._of
+            and self._is_narrow(thing)
+        ):
+            under = self._of[thing.to]
+            broad = self.wish.things[thing.to].subject.size[0] * under.scale
+            return along(thing, under, broad, stood, before=before)
         return about(thing, stood, copy, eye=self.eye, chance=chance, before=before)
 
     def _is_narrow(self, thing: Wished) -> bool:
         """Whether a thing rests on what has no room for a second one behind it."""
         under = self.wish.things[thing.to or 0]
-        return under.subject.size[2] * under.size < 2.5 * thing.subject.size[2] * thing.size
+        small = under.subject.belongs == "table"  # a tray, a cloth: beside each other on it
+        return (
+            small or under.subject.size[2] * under.size < 2.5 * thing.subject.size[2] * thing.size
+        )
 
 
 def _overlap(a: Box, b: Box) -> float:

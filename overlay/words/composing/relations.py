@@ -1,14 +1,15 @@
 """What a link makes of two things: one is held, rides, flies, smokes, or fills a place."""
 
+from collections.abc import Sequence
 from dataclasses import replace
 
+from overlay.words.composing.fitting import ABOVE, FITTING, SMALL, aloft, laden
 from overlay.words.composing.wished import Wished
 from overlay.words.language.reading import Piece
-from overlay.words.subjects import Subject, flying, subject_of
+from overlay.words.subjects import Subject, subject_of
 from overlay.words.things.families import LIVING
 
 _SECOND = {"with", "holds", "and", "among", "beside", "near"}  # links that tell of what comes after
-ABOVE = {"over", "above"}
 # Where the other one stands, as seen from the one that the link tells of.
 INVERSE = {
     "against": "backs", "in front of": "behind", "behind": "in front of", "beside": "beside",
@@ -17,6 +18,10 @@ INVERSE = {
 }  # fmt: skip
 _GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
 _IN_HAND = {"umbrella", "bag", "flag", "blade", "lantern", "lamp", "strings", "drum"}
+_PIECES = {
+    "king": "chess king", "queen": "chess king", "knight": "chess knight", "rook": "chess rook",
+    "bishop": "chess pawn", "pawn": "chess pawn",
+}  # fmt: skip
 # Parts that a colour may be said of, and the figure of a family that has it.
 _PARTS = {
     "roof": "roof", "roofs": "roof", "door": "door", "doors": "door", "walls": "wall",
@@ -26,10 +31,8 @@ _PARTS = {
 _LIQUIDS = {
     "water", "wine", "beer", "milk", "tea", "coffee", "soup", "juice", "cider", "oil", "ink",
 }  # fmt: skip
-SEATS = {"chair", "bench", "padded", "bed"}
-_TALL = 5.0  # metres, of what no sandbank bears
 _HELD_MOST = 1.3  # metres
-_STANDS_ON = {"cliff": "cliff top", "hill": "knoll", "hilltop": "knoll"}
+_STANDS_ON = {"cliff": "cliff top", "hill": "knoll", "hilltop": "knoll", "ridge": "knoll"}
 _WATERS = {"river", "lake", "sea", "canal", "marsh", "swamp", "harbour", "oasis"}
 _HOUSES = {"house", "tower"}
 _SMOKING = {
@@ -51,23 +54,14 @@ def related(a: Wished, b: Wished, link: str, first: int, second: int) -> tuple[W
     """Two things, numbered `first` and `second`, as the link between them has them."""
     if _is_held(a, b, link):
         return replace(a, pose=a.pose or "hold"), replace(b, to=first, link="held")
-    if link == "riding":
-        astride = a.subject.family == "figure" and b.subject.family == "quadruped"
-        return replace(a, pose="ride" if astride else "sit", to=second, link="on"), b
-    if link == "across":
-        if b.subject.family != "bridge":
-            return replace(a, to=second, link="beside"), b
-        wide = 0.9 * a.subject.size[0] * a.size / b.subject.size[0]
-        return replace(a, to=second, link="on"), replace(b, size=max(b.size, wide))
-    if link == "on" and b.subject.family == "isle" and a.subject.height * a.size > _TALL:
-        island = subject_of("cliff top")  # one that bears a castle
-        size = max(1.0, 1.5 * a.subject.size[0] * a.size / island.size[0])
-        return replace(a, to=second, link=link), replace(b, subject=island, size=size)
-    if link in {"on", "in"} and a.subject.family == "figure" and b.subject.family in SEATS:
-        a = replace(a, pose=a.pose or "sit", link="on")
-        return replace(a, to=second), b
+    for fits in FITTING:
+        fitted_pair = fits(a, b, link, second)
+        if fitted_pair:
+            return fitted_pair
     if link in ABOVE:
         return replace(aloft(a), to=second, link=link), b
+    if link == "holds" and a.subject.word in {"plate", "tray"}:
+        a = laden(a, b)
     if link in _SECOND or link == "holding":
         return a, replace(b, to=first, link="with" if link == "holding" else link)
     return (replace(a, to=second, link=link), b) if link else (a, b)
@@ -82,13 +76,6 @@ def _is_held(a: Wished, b: Wished, link: str) -> bool:
         return False
     small = b.subject.height * b.size <= _HELD_MOST and b.subject.family not in LIVING
     return small and (b.subject.belongs == "table" or b.subject.family in {*_IN_HAND, *_GROWN})
-
-
-def aloft(thing: Wished) -> Wished:
-    """What has wings takes to them; anything else as it is."""
-    own = dict(thing.subject.figures)
-    winged = thing.subject.family in {"bird", "owl", "flying_bird"} or bool(own.get("wings"))
-    return replace(thing, subject=flying(thing.subject), flies=thing.flies or winged)
 
 
 def at_place(thing: Wished, link: str, place: str) -> Wished:
@@ -107,6 +94,19 @@ def fitted(thing: Wished, holder: Wished) -> Wished:
         return thing
     fits = 1.7 * holder.subject.height / thing.subject.height
     return replace(thing, size=min(thing.size, fits))
+
+
+def in_game(thing: Wished, things: Sequence[Wished]) -> Wished:
+    """A king, a knight or a rook with a chessboard is a piece of the game."""
+    piece = _PIECES.get(thing.subject.word.removeprefix("chess "))
+    if piece and any(t.subject.word == "chessboard" for t in things):
+        return replace(thing, subject=subject_of(piece))
+    return thing
+
+
+def fit_a_room(things: Sequence[Wished]) -> bool:
+    """Whether things are none too large for a room, and there are some."""
+    return bool(things) and all(t.subject.height * t.size < SMALL for t in things)
 
 
 def is_grown(thing: Wished) -> bool:

@@ -22,7 +22,18 @@ from overlay.words.stage.setting import Setting
 from overlay.words.subjects import subject_of
 from overlay.words.things.table import Placed
 
-_RESTING = {"on", "in", "under", "behind", "at", "against", "over", "above", "in front of"}
+_RESTING = {
+    "on",
+    "in",
+    "under",
+    "behind",
+    "at",
+    "against",
+    "over",
+    "above",
+    "in front of",
+    "hovers",
+}
 
 
 # From which height, in metres and in a thing's own, what bears it leads the picture.
@@ -113,6 +124,8 @@ def _table(wish: Wish, place: str, chief: Wished | None) -> Wished | None:
         or not is_indoors(place)
         or chief.subject.belongs != "table"
     ):
+        return None
+    if chief.to is not None and chief.link in {"on", "in", "hovers"}:
         return None
     if any(t.subject.word in {"table", "desk", "workbench"} for t in wish.things):
         return None

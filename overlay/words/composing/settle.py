@@ -11,9 +11,10 @@ from overlay.words.stage.setting import NOWHERE, Setting, changed, pushed, read_
 
 TABLES = {"studio", "table"}
 _TOO_TALL = 3.0  # metres, of what stands in no room
-_LARGE, _BROAD = 14.0, 30.0  # metres to a large thing, and of a broad water
+_LARGE, _BROAD = 14.0, 90.0  # metres to a large thing, and of a broad water
 _THICKEST = 0.3  # of the air between the eye and the chief thing: a quarter of it fades
-_FIXED = {"space", "underwater"}  # their light is their own
+UNDER_WATER = {"underwater", "coral reef"}
+_FIXED = {"space"} | UNDER_WATER  # their light is their own
 # What weather and hour do to a room is done outside of it.
 _OUTDOOR = {
     "haze",
@@ -33,11 +34,13 @@ def place_of(wish: Wish) -> str:
     """The place that was said, or where the things belong."""
     if wish.place:
         return wish.place
+    if wish.things and wish.things[0].subject.home:
+        return wish.things[0].subject.home
     belongs = {t.subject.belongs for t in wish.things}
     if any(_is_outdoors(t) for t in wish.things):
         belongs -= {"table", "room"}
     elif belongs and belongs <= {"table"}:
-        return "table"
+        return "meadow" if wish.weather else "table"
     elif "room" in belongs or (wish.things and wish.things[0].subject.belongs == "table"):
         return "room"
     if "sea" in belongs:
@@ -130,7 +133,9 @@ def fitted(setting: Setting, place: str, eye: Eye, chief: Wished | None) -> Sett
         effects["wall="] = wall
         if setting.side < NOWHERE:
             effects["side="] = max(2.3, 0.92 * eye.half_width(wall))
-    scale = (8.0 / max(eye.away, 1.0)) ** 0.7 if place != "underwater" else 6.0 / max(eye.away, 1.0)
+    scale = (8.0 / max(eye.away, 1.0)) ** 0.7
+    if place in UNDER_WATER:
+        scale = 6.0 / max(eye.away, 1.0)
     effects["haze*"] = min(max(scale, 0.15), 3.0)
     setting = changed(setting, effects)
     # What was wished for is seen, however thick the fog.

@@ -4,7 +4,7 @@ from collections.abc import Iterable
 from dataclasses import replace
 from typing import Any
 
-from overlay.words.composing import relations
+from overlay.words.composing import backdrop, relations
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.language.entries import Entry, known_words
 from overlay.words.language.reading import Phrase, Piece, Reading, Word
@@ -35,12 +35,14 @@ class _Builder:
         self.tints: list[tuple[str, float]] = []
         self.camera: dict[str, str] = {}
         self.tone = {"light": 1.0, "contrast": 1.0, "mute": 0.0, "warmth": 0.0, "furnishing": 1.0}
+        self.by_window = False
         self.unwanted: set[str] = set()
         self.marks: dict[str, float] = {}
         self.fills: list[tuple[str, str]] = []
 
     def _fit_things(self) -> None:
         """What belongs on a table lies on it, what a vase holds fits it, a street has its lamps."""
+        self.things = [relations.in_game(t, self.things) for t in self.things]
         for i, thing in enumerate(self.things):
             if thing.link == "holds" and thing.to is not None:
                 self.things[i] = relations.fitted(thing, self.things[thing.to])
@@ -54,6 +56,9 @@ class _Builder:
     def wish(self) -> Wish:
         """What was taken so far."""
         self._fit_things()
+        if self.by_window:
+            self.effects.append(({"window=": 2.0}, 1.0))  # seen where there are walls
+            self.place = self.place or ("room" if relations.fit_a_room(self.things) else "")
         lining = self._lining()
         if lining:
             self.fills.append(("kerb", "street_lamp*10"))
@@ -162,15 +167,34 @@ class _Builder:
         number = len(self.things)
         self.things.append(wished)
         if before:
-            last = before[-1]
-            if piece.link != "and" and self.things[last].link in {"holds", "held"}:
-                last = self.things[last].to or 0  # `a basket of apples under a tree`
-            self._link(last, number, piece.link)
+            self._join(before[-1], number, piece.link)
         before.append(number)
         if entry.word in _BRINGS:
             brought = next(e for e in known_words()[_BRINGS[entry.word]] if e.kind == "weather")
             self._scene(Word(brought.word, brought), phrase)
         return [w for w in told if w not in own]
+
+    def _join(self, last: int, number: int, link: str) -> None:
+        """Link a thing to what was said before it, which need not be the word just before."""
+        said = self.things[last]
+        whose = said.link in {"holds", "held"}  # `a basket of apples under a tree`
+        if said.link == "with" and said.to is not None and link in {"on", "in", "under"}:
+            whose = self.things[said.to].subject.family == "figure"  # `a man with a dog on a bench`
+        if link != "and" and whose:
+            last = said.to or 0
+        together = self._together(last) if link in {"on", "in"} else []
+        self._link(last, number, link)
+        for other in together:  # `a teapot and two cups on a tray`
+            if self.things[other].to is None:
+                self._link(other, number, link)
+
+    def _together(self, last: int) -> list[int]:
+        """What was said before a thing with `and`."""
+        found = []
+        while self.things[last].link == "and" and self.things[last].to is not None:
+            last = self.things[last].to or 0
+            found.append(last)
+        return found
 
     def _link(self, first: int, second: int, link: str) -> None:
         """`A on B` tells where A is; `A with B` and `a bowl of B` where B is."""
@@ -182,8 +206,10 @@ class _Builder:
         entry = word.entry
         if entry is None:
             return
-        if word.kind == "place":
-            self.place = self.place or entry.word
+        if word.text.startswith("window"):
+            self.by_window = True
+        elif word.kind == "place":
+            self._further(entry.word)
         elif word.kind in {"light", "hour", "weather", "season"}:
             if word.kind == "season":
                 self.season = entry.word
@@ -194,6 +220,16 @@ class _Builder:
             self.camera |= dict(pair.split("=") for pair in entry.value.split())
         else:
             self._tune(word, 1.0 * phrase.emphasis)
+
+    def _further(self, place: str) -> None:
+        """A place; one after the first lies behind it, or runs through it."""
+        if not self.place:
+            self.place = place
+            return
+        effects, fills = backdrop.added(place, self.place)
+        if effects:
+            self.effects.append((effects, 1.0))
+        self.fills += fills
 
     def _tune(self, word: Word, amount: float) -> None:
         """Push the whole picture towards a word, or away from it."""

@@ -50,7 +50,8 @@ _FUNCTION = {
     "every", "bit", "more", "less", "most", "so", "just", "only",
 }  # fmt: skip
 _HOLDERS = {
-    "bowl", "basket", "vase", "jug", "cup", "pot", "crate", "barrel", "glass", "bottle", "bucket",
+    "bowl", "basket", "plate", "tray", "vase", "jug", "cup", "pot", "crate", "barrel",
+    "glass", "bottle", "bucket",
 }  # fmt: skip
 
 

@@ -43,12 +43,16 @@ _CLOTHES = re.compile(
     r"^(?P<who>(?:an? |the )?)(?P<rest>.*?) (?:in|wearing|with)(?: an?| his| her)?"
     r" (?P<how>(?:\w+ ){0,2})(?:dress|coat|cloak|suit|robes?|gown|jacket|uniform|kimono|shirt)\b"
 )
+# What is read where no book is named; a chimney that smokes.
+_READS = re.compile(r"\breading(?= (?:under|in|on|at|by|beside|near|beneath|against)\b| *$)")
+_SMOKES = re.compile(r"\b(?:with )?(?:an? |the |its )?smoking chimneys?\b")
 # Within a stretch of words an article begins another thing: `a knight fighting a dragon`.
 _ARTICLE = re.compile(r"(?<=\w) (?:a|an|the|his|her|their|another) (?=\w)")
 
 
 def parts_of(text: str) -> list[tuple[str, str]]:
     """Stretches of words, each with what links it to the one before it, empty if nothing does."""
+    text = _READS.sub("holding an open book", _SMOKES.sub("with smoke", text))
     text = _CLOTHES.sub(r"\g<who>\g<how>\g<rest>", _RUINS.sub("ruined ", _OWN.sub(" ", text)))
     text = _VERB.sub(lambda verb: f" {_VERBS[verb[1]]}", text)
     parts: list[tuple[str, str]] = []

@@ -9,6 +9,7 @@ from overlay.scenery.surfaces import surface_tone
 FAR = 420.0
 SKY, GROUND, WATER, HILLS, WALL, WINDOW = -1, -2, -3, -4, -5, -6
 _FIRST_RIDGE, _RIDGE_STEP = 80.0, 75.0
+_NARROW, _WIDE = 1.4, 2.8  # metres, of a window at the side and in the back wall
 
 
 @kernel(fastmath=True)
@@ -58,20 +59,35 @@ def meet_land(stage, ox, oy, oz, dx, dy, dz):
         way, which = (-side - ox) / dx, WALL
     if dx > 1e-6 and (side - ox) / dx < way:
         way, which = (side - ox) / dx, WALL
-    if which == WALL and stage.room[2] > 0 and dx < 0:
+    if which == WALL and stage.room[2] > 0:
         x, y, z = ox + way * dx, oy + way * dy, oz + way * dz
-        if x < 0.01 - side and _in_window(y, z, wall):
+        at_back = stage.room[2] > 1.5
+        if at_back and z > wall - 0.01 and _in_pane(x + 0.5 * _WIDE, y, _WIDE):
+            which = WINDOW
+        if not at_back and x < 0.01 - side and _in_pane(z - (wall - 2.3), y, _NARROW):
             which = WINDOW
     return way, which
 
 
 @kernel(fastmath=True)
-def _in_window(y, z, wall):
-    """Whether a place on the left wall lies in a pane of its window."""
-    along, up = z - (wall - 2.3), y - 0.95
-    if along < 0.0 or along > 1.4 or up < 0.0 or up > 1.5:
+def _in_pane(along, y, wide):
+    """Whether a place on a wall lies in a pane of its window, whose side is where `along` is 0."""
+    up = y - 0.95
+    if along < 0.0 or along > wide or up < 0.0 or up > 1.5:
         return False
-    return abs(along - 0.7) > 0.03 and abs(up - 0.75) > 0.03
+    upright = along / 0.7 - np.floor(along / 0.7)
+    return 0.04 < upright < 0.96 and abs(up - 0.75) > 0.03
+
+
+@kernel(fastmath=True)
+def _on_path(stage, x, z):
+    """How far a place lies on the path: 1 in its midst, 0 beside it."""
+    away = z + stage.land[6]
+    if away < 0.3:
+        return 0.0
+    middle = 0.3 * away * np.sin(2.1 * np.log(away / stage.land[6]) + 0.7)
+    half = max(0.9, 0.03 * away) + 0.5 * (value_noise(1.3 * x, 5.0, 1.3 * z) - 0.5)
+    return min(max((half - abs(x - middle)) * 4.0, 0.0), 1.0)
 
 
 @kernel(fastmath=True)
@@ -131,6 +147,11 @@ def land_colour(stage, which, x, y, z, out):
     tone, share = _pattern(int(stage.land[0]), x / grain, z / grain)
     for c in range(3):
         out[c] = tone * (stage.first[c] + share * (stage.second[c] - stage.first[c]))
+    if stage.land[6] > 0:
+        trodden = _on_path(stage, x, z) * (1.0 - 0.8 * stage.air[6])
+        gravel = 0.75 + 0.5 * value_noise(11 * x, 2.0, 6 * z)
+        for c in range(3):
+            out[c] += trodden * (gravel * stage.path_colour[c] - out[c])
 
 
 @kernel(fastmath=True)

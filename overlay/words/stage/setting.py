@@ -42,9 +42,12 @@ class Setting:
     floor, first, second : the ground and its colours; grain : metres of its pattern.
     ridges, rise, ridge, cap : how many lines of hills, how high, of what colour, 1 with snow.
     near, far, slant : between which distances water lies, and by how many degrees it runs across.
-    waves, deep : of the water. wall, side, wall_colour, window : of a room; `window` is 1 with one.
+    waves, deep : of the water. wall, side, wall_colour, window : of a room; `window` is 1
+    with one at the left, 2 in the back wall.
     haze : how soon the far fades, per hundred metres. fade : what it fades to, if not the horizon.
     snow, lamps : 0..1. soft : how sharp shadows are. bump : of the ground.
+    path : metres from the eye to the middle of the scene where a path winds into the distance, 0
+    where none does; `path_colour`. aurora : how bright curtains of light hang in the sky.
     """
 
     sun: tuple[float, float, float] = (-0.55, 0.55, -0.5)
@@ -81,6 +84,9 @@ class Setting:
     lamps: float = 0.0
     soft: float = 13.0
     bump: float = 0.25
+    path: float = 0.0
+    path_colour: str = "#b09a78"
+    aurora: float = 0.0
 
 
 class Stage(NamedTuple):
@@ -99,8 +105,9 @@ class Stage(NamedTuple):
     ridge: Numbers
     deep: Numbers
     wall_colour: Numbers
-    air: Numbers  # disc, cloud, stars, seed, haze per metre, soft, snow, lamps
-    land: Numbers  # floor, grain, ridges, rise, cap, bump
+    path_colour: Numbers
+    air: Numbers  # disc, cloud, stars, seed, haze per metre, soft, snow, lamps, aurora
+    land: Numbers  # floor, grain, ridges, rise, cap, bump, path
     water: Numbers  # near, far, cosine and sine of the slant, waves
     room: Numbers  # wall, side, window
 
@@ -117,8 +124,10 @@ def as_stage(setting: Setting, seed: int) -> Stage:
         linear_light(s.zenith), linear_light(s.horizon), s.glow * linear_light(s.glow_colour), moon,
         linear_light(s.fade or s.horizon), linear_light(s.first), linear_light(s.second),
         linear_light(s.ridge), linear_light(s.deep), linear_light(s.wall_colour),
-        np.array([s.disc, s.cloud, s.stars, place, s.haze / 100, s.soft, s.snow, s.lamps]),
-        np.array([s.floor, s.grain, s.ridges, s.rise, s.cap, s.bump], np.float64),
+        linear_light(s.path_colour),
+        np.array([s.disc, s.cloud, s.stars, place, s.haze / 100, s.soft, s.snow, s.lamps,
+                  s.aurora]),
+        np.array([s.floor, s.grain, s.ridges, s.rise, s.cap, s.bump, s.path], np.float64),
         np.array([s.near, s.far, np.cos(slant), np.sin(slant), s.waves]),
         np.array([s.wall, s.side, s.window]),
     )  # fmt: skip

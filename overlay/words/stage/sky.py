@@ -3,7 +3,7 @@
 import numpy as np
 
 from overlay.imaging.kernel import kernel
-from overlay.scenery.grain import lattice, layered_noise
+from overlay.scenery.grain import lattice, layered_noise, value_noise
 
 
 @kernel(fastmath=True)
@@ -32,6 +32,29 @@ def _star(stage, dx, dy, dz):
 
 
 @kernel(fastmath=True)
+def _curtain(stage, dx, dy, dz):
+    """Light of the aurora on a ray, and how much of it is the upper, red edge.
+
+    Curtains are folded bands, bright at their lower hem, that fade upwards.
+    """
+    light, high = 0.0, 0.0
+    across = np.arctan2(dx, max(dz, 1e-3))
+    for k in range(3):
+        fold = value_noise(2.4 * across + 7.0 * k, stage.air[3], 1.7 * k) - 0.5
+        wave = value_noise(9.0 * across + 3.0 * k, 4.0, stage.air[3]) - 0.5
+        hem = 0.13 + 0.11 * k + 0.3 * fold + 0.05 * wave
+        up = (dy - hem) / (0.2 + 0.06 * k)
+        if up <= -0.08:
+            continue
+        fall = np.exp(-2.6 * up) if up > 0 else 1.0 + up / 0.08
+        ray = 0.45 + 1.1 * value_noise(60.0 * across + 11.0 * fold, 8.0, 2.0 * k)
+        strength = fall * ray * (0.5 + value_noise(1.6 * across, 2.0, 5.0 * k + stage.air[3]))
+        light += strength * (1.0 - 0.22 * k)
+        high += strength * min(max(1.4 * up, 0.0), 1.0)
+    return light, high
+
+
+@kernel(fastmath=True)
 def sky_light(stage, dx, dy, dz, out):
     """Light of the sky on a ray into `out`, linear."""
     up = min(max(dy, 0.0), 1.0)
@@ -51,6 +74,11 @@ def sky_light(stage, dx, dy, dz, out):
         out[c] = light + shine * stage.glow[c] + ring * 0.5 * (0.4 + light)
         out[c] += star * (1 - face) + disc * (2.0 + stage.glow[c])
         out[c] += face * ((0.95 - 0.1 * c) - out[c])
+    if stage.air[8] > 0 and dy > 0.0:
+        light, high = _curtain(stage, dx, dy, dz)
+        out[0] += stage.air[8] * (0.03 * light + 0.16 * high)
+        out[1] += stage.air[8] * (0.34 * light - 0.2 * high)
+        out[2] += stage.air[8] * (0.14 * light + 0.06 * high)
     if stage.air[1] > 0 and dy > 0.01:
         cover, bright = _clouds(stage, dx, dy, dz)
         for c in range(3):

@@ -11,7 +11,15 @@ from overlay.words.things.families.built import (
     monuments,
     wayside,
 )
-from overlay.words.things.families.goods import fruits, furniture, small, tools, trade, vessels
+from overlay.words.things.families.goods import (
+    fruits,
+    furniture,
+    laid,
+    small,
+    tools,
+    trade,
+    vessels,
+)
 from overlay.words.things.families.living import (
     birds,
     creatures,
@@ -124,6 +132,8 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     trade.drum: ("c",),
     trade.flag: ("cloth",),
     trade.piece: ("c",),
+    laid.laid_cloth: ("cloth",), laid.tray: ("wood",), laid.chessboard: ("wood",), laid.cheese: ("rind",),
+    laid.tool_rack: ("wood",),
     figures.mermaid: ("scales",),
     figures.ghost: ("veil",),
     figures.scarecrow: ("coat",),

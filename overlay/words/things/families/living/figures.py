@@ -30,7 +30,7 @@ def figure(
 
     Parameters
     ----------
-    pose : stand, walk, sit (on something of 0.27 h), ride (astride of that) or hold (a hand before it). skirt : in place of trousers. long : of hair.
+    pose : stand, walk, sit (on something of 0.27 h), ride (astride of that), hold (a hand before it) or dance (arms raised, on one leg). skirt : in place of trousers. long : of hair.
     hat : brim, point, cap, tall, crown, helmet, globe, hood, chef or straw. staff, cloak, wings : their colours.
     """  # fmt: skip
     b = Builder(coat, Skin.PLAIN, 0.05 * h)
@@ -112,6 +112,8 @@ def _legs(b: Builder, hip: float, h: float, pose: str, colour: str, shoes: str) 
             knee, ankle = (0.25 * h, hip + 0.01 * h, z * 1.1), (0.26 * h, 0.045 * h, z * 1.1)
         elif pose == "ride":
             knee, ankle = (0.15 * h, hip - 0.08 * h, z * 3.6), (0.1 * h, hip - 0.28 * h, z * 3.6)
+        elif pose == "dance" and side < 0:
+            knee, ankle = (0.13 * h, 0.35 * h, z * 1.3), (-0.02 * h, 0.2 * h, z * 1.3)
         else:
             step = (0.15 if pose == "walk" else 0.02) * h * side
             knee = (0.55 * step + 0.02 * h, 0.27 * h, z)
@@ -152,6 +154,11 @@ def _arm_at(chest: Point, h: float, z: float, side: int, pose: str) -> tuple[Poi
         return (
             (chest[0] + 0.02 * h, chest[1] - 0.15 * h, z * 1.15),
             (chest[0] + 0.17 * h, chest[1] - 0.2 * h, z * 0.8),
+        )
+    if pose == "dance":
+        return (
+            (chest[0] + 0.02 * h, chest[1] + 0.12 * h, z * 2.1),
+            (chest[0] + 0.05 * h * side, chest[1] + 0.28 * h, z * 1.7),
         )
     swing = (-0.12 if pose == "walk" else 0.0) * h * side
     return (

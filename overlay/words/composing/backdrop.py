@@ -1,0 +1,38 @@
+"""A place said after another one: what it adds to the first (`a meadow by a river`)."""
+
+from typing import Any
+
+from overlay.words.composing.settle import furnishing_of, is_indoors, place_effects
+
+# What of a place is seen from another one: its hills, its water, its road.
+_HILLS = ("ridges", "rise", "ridge", "cap")
+_WATER = ("near", "far", "slant", "waves", "deep")
+_ADDS: dict[str, tuple[str, ...]] = {
+    "mountains": _HILLS, "hills": _HILLS, "forest": ("ridge",), "desert": ("ridge",),
+    "lake": _WATER, "pond": _WATER, "river": _WATER, "canal": _WATER, "sea": _WATER,
+    "beach": _WATER, "road": ("path",),
+}  # fmt: skip
+_BEHIND = {"mountains", "hills", "forest", "village"}  # whose own things stand in the distance
+_SHORE = 9.0  # metres to a sea that is seen from the land
+
+
+def added(place: str, first: str) -> tuple[dict[str, Any], tuple[tuple[str, str], ...]]:
+    """What a further place does to the setting of the first, and what it is furnished with.
+
+    Nothing where one of the two has walls, or where the first has that already: the hills of a
+    lake, the water of a river.
+    """
+    if place == first or is_indoors(place) or is_indoors(first):
+        return {}, ()
+    own = {key[:-1] for key in place_effects(first)}
+    keys = _ADDS.get(place, ())
+    if keys == _WATER and "near" in own:
+        keys = ()
+    effects = {k: v for k, v in place_effects(place).items() if k[:-1] in keys}
+    if "near=" in effects:
+        effects["near="] = max(effects["near="], _SHORE) if place == "sea" else effects["near="]
+    fills: tuple[tuple[str, str], ...] = ()
+    if place in _BEHIND:
+        zones = [z.partition(":")[2] for z in furnishing_of(place).split() if ":" in z]
+        fills = (("back", zones[0]),) if zones else ()
+    return effects, fills

@@ -1,0 +1,73 @@
+"""What lies on a table or hangs on a wall for others' sake: a cloth, a tray, a board, a rack."""
+
+from overlay.words.things.parts import Builder, Part, Skin, turned
+
+
+def laid_cloth(*, w: float = 0.9, cloth: str = "#e8e2d4", hem: str = "") -> list[Part]:
+    """A cloth laid flat, with a hem and a few folds."""
+    b = Builder(cloth, Skin.PLAIN, 0.004)
+    b.box((0, 0.004, 0), (0.5 * w, 0.004, 0.34 * w), rounded=0.003)
+    for k in (-1, 1):
+        b.limb((0.34 * k * w, 0.006, -0.33 * w), (0.3 * k * w, 0.006, 0.33 * w), (0.006, 0.006))
+        b.box((0, 0.006, k * 0.32 * w), (0.5 * w, 0.006, 0.018 * w), hem or cloth, blend=0.0)
+    return b.parts
+
+
+def tray(*, w: float = 0.5, wood: str = "#8a5a34") -> list[Part]:
+    """A tray with a rim and two handles."""
+    b = Builder(wood, Skin.PLANKS)
+    deep = 0.62 * w
+    b.box((0, 0.012, 0), (0.5 * w, 0.01, 0.5 * deep))
+    for side in (-1, 1):
+        b.box((0, 0.03, side * 0.5 * deep), (0.5 * w, 0.022, 0.01))
+        b.box((side * 0.5 * w, 0.03, 0), (0.01, 0.022, 0.5 * deep))
+        b.limb((side * 0.51 * w, 0.06, -0.16 * deep), (side * 0.51 * w, 0.06, 0.16 * deep), (0.012, 0.012))
+    return b.parts
+
+
+def chessboard(*, w: float = 0.4, wood: str = "#e2cda2", second: str = "#4a3020") -> list[Part]:
+    """A board of eight by eight, light and dark."""
+    b = Builder(second, Skin.PLAIN)
+    step, y = w / 8, 0.02
+    b.box((0, 0.008, 0), (0.55 * w, 0.008, 0.55 * w), "#6b4526", Skin.PLANKS)
+    b.box((0, 0.5 * y, 0), (0.5 * w, 0.5 * y, 0.5 * w), wood)
+    for k in range(32):
+        row, column = k // 4, 2 * (k % 4) + (k // 4) % 2
+        at = ((column - 3.5) * step, y, (row - 3.5) * step)
+        b.box(at, (0.5 * step, 0.0012, 0.5 * step))
+    return b.parts
+
+
+def cheese(*, h: float = 0.11, rind: str = "#e0a93a", paste: str = "#f3dc8c") -> list[Part]:
+    """A round of cheese with a wedge cut from it, which lies beside."""
+    b = Builder(rind)
+    b.cone((0, 0.5 * h, 0), (1.05 * h, 0.5 * h, 1.05 * h), blend=0.0)
+    b.cone((0, h, 0), (0.98 * h, 0.015 * h, 0.98 * h), paste, blend=0.0)
+    tip, reach = 1.15 * h, 1.05 * h
+    b.sheet([(tip, 0.42 * h, -0.5 * h), (tip + reach, 0.42 * h, -0.85 * h), (tip + reach, 0.42 * h, -0.05 * h)], 0.4 * h, paste)  # fmt: skip
+    for at, r in (((0.5, 0.62, -0.62), 0.1), ((0.75, 0.3, -0.68), 0.07), ((0.35, 0.3, -0.6), 0.08)):
+        b.ball((tip + at[0] * reach, at[1] * h, at[2] * h - 0.1 * h), r * h, "#c9a24a", blend=0.0)
+    return b.parts
+
+
+def tool_rack(*, w: float = 1.7, h: float = 2.1, wood: str = "#9a7248", iron: str = "#5a6068") -> list[Part]:
+    """A board on legs with a saw, hammers, chisels and tongs hung on it."""
+    b = Builder(wood, Skin.PLANKS)
+    b.box((0, 0.68 * h, 0.04), (0.5 * w, 0.3 * h, 0.02))
+    b.box((0, 0.36 * h, -0.08), (0.5 * w, 0.02, 0.12))
+    for side in (-1, 1):
+        b.box((side * 0.46 * w, 0.5 * h, 0.05), (0.03, 0.5 * h, 0.03))
+    top = 0.88 * h
+    for k in range(5):  # hammers and chisels, in turn
+        x = (-0.38 + 0.12 * k) * w
+        b.limb((x, top - 0.36, -0.02), (x, top, -0.02), (0.016, 0.014), "#c9a06a", Skin.PLAIN)
+        if k % 2:
+            b.box((x, top - 0.42, -0.02), (0.02, 0.1, 0.01), iron, Skin.PLAIN)
+        else:
+            b.box((x, top, -0.02), (0.075, 0.03, 0.03), iron, Skin.PLAIN)
+    at, low = 0.3 * w, 0.8 * h
+    b.sheet([(at - 0.24, low + 0.1, -0.02), (at + 0.2, low + 0.04, -0.02), (at + 0.2, low - 0.04, -0.02), (at - 0.24, low - 0.06, -0.02)], 0.006, iron, Skin.PLAIN)  # fmt: skip
+    b.ring((at - 0.3, low + 0.01, -0.02), 0.07, 0.022, "#8a5a34", turn=turned(pitch=90))
+    for lean in (-0.05, 0.05):
+        b.limb((at + lean, 0.47 * h, -0.02), (at - lean, 0.66 * h, -0.02), (0.014, 0.02), iron, Skin.PLAIN)
+    return b.parts
