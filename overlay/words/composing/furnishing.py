@@ -8,8 +8,8 @@ import numpy as np
 from overlay.words.composing.chance import FURNISHING, stream
 from overlay.words.composing.eye import HALF, PLAIN_EYE, Eye
 from overlay.words.composing.ground import Ground
-from overlay.words.composing.placing import Spot as Taken
 from overlay.words.composing.posed import parts_of
+from overlay.words.composing.spots import Spot as Taken
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.setting import NOWHERE
 from overlay.words.subjects import subject_of

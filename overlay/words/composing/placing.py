@@ -1,6 +1,6 @@
 """Where things stand: thirds for the chief one, the rest by what is said and by forty tries."""
 
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
 import numpy as np
 
@@ -22,6 +22,7 @@ from overlay.words.composing.ground import Ground
 from overlay.words.composing.posed import parts_of
 from overlay.words.composing.relations import INVERSE, is_grown
 from overlay.words.composing.rest import resting_place
+from overlay.words.composing.spots import Box, Spot, overlap
 from overlay.words.composing.turning import yaw_of
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.setting import NOWHERE
@@ -34,24 +35,6 @@ _MEANT = {
     "behind": 0.4, "in front of": 0.4, "in": 0.4, "at": 0.4, "under": 0.4, "backs": 0.0,
     "shelters": 0.2, "below": 0.2,
 }  # fmt: skip
-
-
-Box = tuple[float, float, float, float]
-
-
-@dataclass(frozen=True)
-class Spot:
-    """Where one thing stands and what it takes up of the picture.
-
-    Attributes
-    ----------
-    x, y, z : metres. box : left, right, bottom, top in the picture, -1..1.
-    """
-
-    x: float
-    y: float
-    z: float
-    box: Box
 
 
 class Placing:
@@ -218,7 +201,7 @@ class Placing:
         asides = [0.0, *chance.uniform(-max(room, 0.0), max(room, 0.0), 16)]
         tries = [self._spot(thing, i, float(np.clip(x + a, -seen, seen)), y, z) for a in asides]
         others = [s for k, s in self.spots.items() if k != to]
-        return min(tries, key=lambda spot: sum(_overlap(spot.box, o.box) for o in others))
+        return min(tries, key=lambda spot: sum(overlap(spot.box, o.box) for o in others))
 
     def _distance(
         self, thing: Wished, i: int, to: Spot | None, chance: np.random.Generator
@@ -296,7 +279,7 @@ class Placing:
         cost = 1.5 * (max(-0.98 - left, 0.0) + max(right - 0.98, 0.0) + max(high - 0.98, 0.0))
         boxes = [s.box if i != self.chief else self.nominal for i, s in self.spots.items()]
         meant = _MEANT.get(thing.link, 1.0)
-        cost += 2.2 * meant * sum(_overlap(spot.box, box) for box in boxes)
+        cost += 2.2 * meant * sum(overlap(spot.box, box) for box in boxes)
         middle = (left + right) / 2
         cost += 0.12 * min(abs(abs(middle) - 0.36), 0.5)
         return cost + 0.25 * float(np.sign(middle) == np.sign(self.nominal[0] + self.nominal[1]))
@@ -322,7 +305,7 @@ class Placing:
             box = self._box(*at, wide, tall)
             bearer = thing.to if thing.link == "on" and thing.to is not None else -1
             free = (spot, self.spots.get(bearer))
-            return sum(_overlap(box, s.box) for s in self.spots.values() if s not in free)
+            return sum(overlap(box, s.box) for s in self.spots.values() if s not in free)
 
         if (
             thing.link == "on"
@@ -342,11 +325,3 @@ class Placing:
         return (
             small or under.subject.size[2] * under.size < 2.5 * thing.subject.size[2] * thing.size
         )
-
-
-def _overlap(a: Box, b: Box) -> float:
-    """What two boxes share, as a share of the smaller one."""
-    across = max(min(a[1], b[1]) - max(a[0], b[0]), 0.0)
-    upward = max(min(a[3], b[3]) - max(a[2], b[2]), 0.0)
-    smaller = min((q[1] - q[0]) * (q[3] - q[2]) for q in (a, b))
-    return across * upward / max(smaller, 1e-6)

@@ -8,7 +8,7 @@ from overlay.words.composing.bearing import borne_at, carrier_of, leads_not
 from overlay.words.composing.eye import HALF, Eye, eye_of
 from overlay.words.composing.furnishing import Furnisher, read_furnishing
 from overlay.words.composing.ground import ground_of
-from overlay.words.composing.placing import Placing, Spot
+from overlay.words.composing.placing import Placing
 from overlay.words.composing.settle import (
     TABLES,
     fitted,
@@ -17,6 +17,7 @@ from overlay.words.composing.settle import (
     place_of,
     setting_of,
 )
+from overlay.words.composing.spots import Spot
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.setting import Setting
 from overlay.words.subjects import subject_of

@@ -1,0 +1,28 @@
+"""Spots in the picture: where a thing stands and what it takes up."""
+
+from dataclasses import dataclass
+
+Box = tuple[float, float, float, float]
+
+
+@dataclass(frozen=True)
+class Spot:
+    """Where one thing stands and what it takes up of the picture.
+
+    Attributes
+    ----------
+    x, y, z : metres. box : left, right, bottom, top in the picture, -1..1.
+    """
+
+    x: float
+    y: float
+    z: float
+    box: Box
+
+
+def overlap(a: Box, b: Box) -> float:
+    """What two boxes share, as a share of the smaller one."""
+    across = max(min(a[1], b[1]) - max(a[0], b[0]), 0.0)
+    upward = max(min(a[3], b[3]) - max(a[2], b[2]), 0.0)
+    smaller = min((q[1] - q[0]) * (q[3] - q[2]) for q in (a, b))
+    return across * upward / max(smaller, 1e-6)
