@@ -7,10 +7,12 @@ what each file took.
 """
 
 import os
+import subprocess
 import sys
 import tempfile
 import unittest
 import warnings
+from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 
 from tests.queue import Counts, run_all, worker
@@ -21,11 +23,26 @@ def find_tests(names: list[str]) -> unittest.TestSuite:
     return unittest.TestLoader().loadTestsFromNames(modules)
 
 
-def compile_kernels() -> None:
-    """Compile before the tests, so that none of them waits for it on a slow machine."""
-    from overlay.studio.making.warming import warm_kernels
+def compile_part(name: str) -> None:
+    """Compile a part of the kernels, by running them, and write them where all find them."""
+    from overlay.engine.control import Control
+    from overlay.studio.making.warming import WARMINGS
+    from tests.pictures import manner, scene
 
-    warm_kernels()
+    if name in WARMINGS:
+        WARMINGS[name](Control())
+    else:
+        scene(), manner()
+
+
+def compile_kernels() -> None:
+    """Compile before the tests, two parts at a time, so that no worker does what another does."""
+
+    def compile_one(name: str) -> None:
+        subprocess.run([sys.executable, "-m", "tests", "--compile", name], check=True)
+
+    with ThreadPoolExecutor(2) as pool:
+        list(pool.map(compile_one, ("pulls", "scenes", "words", "frames")))
 
 
 def run(names: list[str], stream: object = None) -> Counts:
@@ -46,11 +63,17 @@ def main() -> int:
         for name in ("DATA", "STATE", "CACHE", "CONFIG"):
             os.environ[f"XDG_{name}_HOME"] = str(Path(home) / name.lower())
         os.environ["QT_QPA_PLATFORM"] = "offscreen"
+        os.environ.setdefault("OVERLAY_TEST_PICTURES", home)
         if "--worker" in sys.argv:
             return worker(run)
-        compile_kernels()
-        remember = "--remember" in sys.argv
-        passed, failed, skipped = run(names) if names else run_all(remember=remember)
+        if "--compile" in sys.argv:
+            compile_part(*names)
+            return 0
+        if names:
+            passed, failed, skipped = run(names)
+        else:
+            compile_kernels()
+            passed, failed, skipped = run_all(remember="--remember" in sys.argv)
     print(f"{passed} passed, {failed} failed, {skipped} skipped")
     return 1 if failed or not passed + skipped else 0
 

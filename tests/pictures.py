@@ -1,12 +1,17 @@
 """Small pictures that tests share, drawn here or by the scenery, each made once."""
 
-from functools import cache
+import os
+from collections.abc import Callable
+from functools import cache, wraps
+from inspect import signature
+from pathlib import Path
 
 import numpy as np
 from scipy import ndimage
 
 from overlay.engine.request import Facets, GuideCue, Request, StyleCue
 from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of
+from overlay.imaging.whole_files import write_whole
 from overlay.scenery.manners import draw_manner
 from overlay.scenery.scenes import draw_scene
 
@@ -32,13 +37,36 @@ def stripes(period: int = 6, width: int = 160, height: int = 120) -> np.ndarray:
     return np.clip(np.where(wave, (196, 84, 40), (246, 226, 180)) + grain, 0, 255).astype(np.uint8)
 
 
-@cache
+def _kept(draw: Callable[..., np.ndarray]) -> Callable[..., np.ndarray]:
+    """Draws each picture once in a run of all tests, for all of its processes."""
+
+    @cache
+    def drawn(*how: str | int) -> np.ndarray:
+        home = os.environ.get("OVERLAY_TEST_PICTURES")
+        if home is None:
+            return draw(*how)
+        path = Path(home) / f"{draw.__name__} {' '.join(map(str, how))}.npy"
+        if not path.exists():
+            picture = draw(*how)
+            write_whole(path, lambda file: np.save(file, picture))
+        return np.load(path)
+
+    @wraps(draw)
+    def with_defaults(*args: str | int, **keys: str | int) -> np.ndarray:
+        call = signature(draw).bind(*args, **keys)
+        call.apply_defaults()
+        return drawn(*call.args)
+
+    return with_defaults
+
+
+@_kept
 def scene(name: str = "windmill", width: int = WIDTH, height: int = HEIGHT) -> np.ndarray:
     """A drawn scene, small."""
     return draw_scene(name, width, height, smooth=False).picture
 
 
-@cache
+@_kept
 def manner(name: str = "gouache", width: int = 240, height: int = 180) -> np.ndarray:
     """A drawn manner, small."""
     return draw_manner(name, width, height)

@@ -29,6 +29,9 @@ class WindowTest(WorkspaceTest):
     def setUp(self):
         super().setUp()
         self.application = make_application()
+        small = patch("overlay.studio.inputs.manner_shelf._SIZE", (120, 90))
+        small.start()
+        self.addCleanup(small.stop)
         self.warned: list[str] = []
         self.raised: list[str] = []
         hook = patch("sys.excepthook", lambda kind, error, _: self.raised.append(repr(error)))

@@ -13,11 +13,9 @@ LEFT = Qt.MouseButton.LeftButton
 class StartTest(WindowTest):
     def setUp(self):
         super().setUp()
-        small = patch("overlay.studio.inputs.manner_shelf._SIZE", (120, 90))
         home = patch.dict(os.environ, {"XDG_DATA_HOME": str(self.folder / "home")})
-        for each in (small, home):
-            each.start()
-            self.addCleanup(each.stop)
+        home.start()
+        self.addCleanup(home.stop)
         self.start = self.window.house.start
         self.bench.take_project(empty_project())
         self.settle()
