@@ -63,8 +63,23 @@ class ChipsTest(WordsTest):
         for part in (*self.line.chips, self.line.field):
             corner = part.mapTo(self.line._area.viewport(), part.rect().bottomRight())
             self.assertTrue(inside.contains(corner), (part.geometry(), inside))
-        self.assertGreaterEqual(self.line.field.width(), 120)
+        self.assertGreaterEqual(self.line.field.width(), 72)
         self.assertGreater(self.line.chips[-1].y(), self.line.chips[0].y())
+
+    def test_the_field_shares_a_line_with_chips_and_grows_with_what_is_typed(self):
+        for phrase in ("red barge 140%", "horse at left", "bridge far", "reeds", "canal"):
+            self.say(phrase)
+        field, chips = self.line.field, self.line.chips
+        free = self.line._area.width() - chips[-1].geometry().right()
+        low = self.line.height()
+        QTest.keyClicks(field, "an old boathouse with a green door" * 2)
+        self.settle()
+        self.assertGreaterEqual(field.width(), min(360, self.line._area.width()))
+        field.clear()
+        self.settle()
+        self.assertEqual(self.line.height(), low)
+        same_line = field.geometry().center().y() == chips[-1].geometry().center().y()
+        self.assertEqual(same_line, free >= 72 + 4)
 
     def test_a_comma_ends_a_phrase_and_undo_takes_it_back(self):
         self.say("heron", Qt.Key.Key_Comma)

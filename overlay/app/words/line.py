@@ -20,6 +20,7 @@ from overlay.words.language.reading import Reading
 from overlay.words.language.writing import phrases_of
 
 _MARGIN = 4
+_SHORT, _LONG = 72, 360  # pixels of the field: empty, and as long as it grows with what is typed
 _MOST = 96  # pixels of lines of chips: three; more are scrolled to
 _HINT = "Say what is to be seen: heron at left, old boathouse, mist, dawn"
 
@@ -44,7 +45,7 @@ class WordsLine(QFrame):
         self.field = QLineEdit()
         self.field.setPlaceholderText(tr(_HINT))
         self.field.setMaxLength(LONGEST)
-        self.field.setMinimumWidth(120)
+        self.field.textChanged.connect(self._make_room)
         self.field.setAccessibleName(tr("Words"))
         self.field.setToolTip(tr("Phrases parted by commas; Return draws them (/)"))
         self.field.returnPressed.connect(self._done)
@@ -80,6 +81,7 @@ class WordsLine(QFrame):
         self._area.viewport().setObjectName("chipsview")
         self._area.setStyleSheet("#chips, #chipsview { background: transparent; }")
         self._row = Flow(inside, 4)
+        self._make_room()
         self._row.addWidget(self.field)
         self._area.setWidget(inside)
         for watched in (self.field, self._area, inside):
@@ -102,6 +104,11 @@ class WordsLine(QFrame):
         self.hearing.setEnabled(bool(reading.phrases))
         self.field.setPlaceholderText("" if self.chips else tr(_HINT))
         self._show_where_needed()
+
+    def _make_room(self) -> None:
+        """The field is as long as what is typed; it goes to the next line where there is room."""
+        typed = self.field.fontMetrics().horizontalAdvance(self.field.text()) + 24
+        self.field.setMinimumWidth(min(max(typed, _SHORT), _LONG))
 
     def _fit(self) -> None:
         """As high as its lines of chips, up to three."""
