@@ -75,6 +75,7 @@ class Monkey:
 
         menus = self._menus
         for part, act in (("at once", do), ("after", QApplication.processEvents)):
+            loaded = set(sys.modules)
             gc_before, before = gc.get_stats()[2]["collections"], time.thread_time()
             act()
             spent = time.thread_time() - before
@@ -84,13 +85,14 @@ class Monkey:
             if self._menus != menus:
                 continue
             if spent > MOST and gc.get_stats()[2]["collections"] == gc_before:
-                self._slow(name, spent / MOST)
+                self._slow(name, spent / MOST, sorted(set(sys.modules) - loaded))
 
-    def _slow(self, name: str, times: float) -> None:
+    def _slow(self, name: str, times: float, loaded: list[str]) -> None:
         """Twice may be the machine's or first showings; thrice, or far too long, is a fault."""
         self.excesses[name] += 1
         if self.excesses[name] > 2 or times > 3:
-            self._note(f"{name}: {times:.1f} times as long as a handler may take")
+            with_ = f", loading {len(loaded)} modules: {', '.join(loaded[:3])}" if loaded else ""
+            self._note(f"{name}: {times:.1f} times as long as a handler may take{with_}")
 
     def _end_popup(self) -> None:
         from PySide6.QtCore import Qt

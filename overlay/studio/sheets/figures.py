@@ -50,16 +50,16 @@ def more_is_better(key: str) -> bool:
 
 def ranks(cells: Mapping[CellPlace, Figures], key: str) -> dict[CellPlace, float]:
     """Where each cell stands in a measure: 0 the worst, 1 the best; equal ones share a place."""
-    # Not at the top: the window would wait for it when it starts.
-    from scipy.stats import rankdata
-
     there = {place: figures[key] for place, figures in cells.items() if key in figures}
     if not there:
         return {}
     sign = 1 if more_is_better(key) else -1
-    order = rankdata([sign * value for value in there.values()])
+    values: npt.NDArray[np.float64] = np.array([sign * value for value in there.values()])
+    # Written out: to load SciPy's statistics would hold the window for half a second.
+    lower = (values[:, None] > values).sum(axis=1)
+    equal = (values[:, None] == values).sum(axis=1)
     span = max(len(there) - 1, 1)
-    return {p: float((rank - 1) / span) for p, rank in zip(there, order, strict=True)}
+    return {p: float(r) for p, r in zip(there, (lower + (equal - 1) / 2) / span, strict=True)}
 
 
 def unbeaten(cells: Mapping[CellPlace, Figures], across: str, up: str) -> list[CellPlace]:

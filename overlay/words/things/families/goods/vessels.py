@@ -2,8 +2,6 @@
 
 from collections.abc import Callable
 
-import numpy as np
-
 from overlay.words.things.parts import Builder, Part, Skin, turned
 
 # Height and radius in shares of the height, bottom to top.
@@ -22,6 +20,8 @@ _PROFILES: dict[str, tuple[tuple[float, float], ...]] = {
     "barrel": ((0, 0.3), (0.25, 0.37), (0.5, 0.39), (0.75, 0.37), (1, 0.3)),
     "amphora": ((0, 0.05), (0.15, 0.14), (0.5, 0.26), (0.7, 0.2), (0.84, 0.08), (0.96, 0.08), (1, 0.13)),
 }  # fmt: skip
+# Of a barrel: height and radius of its profile there.
+_HOOPS = ((0.14, 0.347), (0.34, 0.3805), (0.66, 0.3805), (0.86, 0.347))
 
 
 def vessel(*, kind: str = "jug", h: float = 0.29, glaze: str = "#2e6b7d", made: str = "plain") -> list[Part]:
@@ -70,12 +70,7 @@ def _amphora(b: Builder, h: float) -> None:
 
 
 def _barrel(b: Builder, h: float) -> None:
-    # Not at the top: the window would wait for it when it starts.
-    from scipy.interpolate import PchipInterpolator
-
-    rows = np.array(_PROFILES["barrel"])
-    for y in (0.14, 0.34, 0.66, 0.86):
-        r = float(PchipInterpolator(rows[:, 0], rows[:, 1])(y))
+    for y, r in _HOOPS:
         b.cone((0, y * h, 0), (1.02 * r * h, 0.02 * h, 1.02 * r * h), "#3a3a3c", Skin.PLAIN, blend=0.0)
 
 
