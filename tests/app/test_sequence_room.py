@@ -56,6 +56,18 @@ class SequenceRoomTest(WindowTest):
 
 
 class FramesTest(SequenceRoomTest):
+    def test_its_tab_is_there_while_one_is_in_it(self):
+        tabs = self.window.house.top.rooms
+
+        def there():
+            return [name for name, tab in tabs.items() if tab.isVisible()]
+
+        self.assertIn("sequence", there())
+        self.assertTrue(tabs["sequence"].isChecked())
+        QTest.mouseClick(tabs["drawer"], LEFT)
+        self.assertEqual(there(), ["bench", "proof sheet", "edition", "drawer"])
+        self.assertTrue(tabs["drawer"].isChecked())
+
     def test_frames_are_chosen_shown_and_undone(self):
         self.assertEqual(self.window.floor.room, "sequence")
         self.take()

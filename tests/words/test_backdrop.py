@@ -50,7 +50,12 @@ class FurtherPlaceTest(unittest.TestCase):
 
 class HomesTest(unittest.TestCase):
     def test_a_creature_without_a_place_is_at_home(self):
-        homes = {"a lion": "savannah", "a penguin": "snowfield", "an octopus": "underwater"}
+        homes = {
+            "two children and a sandcastle": "beach",
+            "a lion": "savannah",
+            "a penguin": "snowfield",
+            "an octopus": "underwater",
+        }
         self.assertEqual({p: place_of(wished(p)) for p in homes}, homes)
 
     def test_a_place_that_was_said_wins(self):
@@ -117,6 +122,25 @@ class BearingTest(unittest.TestCase):
         self.assertLess(one(scene, "dog").at[1], 0.05)
         self.assertGreater(reach(one(scene, "old man"))[1][1], bench)
         self.assertEqual(wished("an old man with a dog on a bench").things[0].pose, "sit")
+
+    def test_tulips_are_in_the_vase_they_are_said_with(self):
+        scene = composed("a blue vase with white tulips")
+        vase = reach(one(scene, "vase"))
+        for tulip in of(scene, "tulip"):
+            self.assertTrue(vase[0][0] < tulip.at[0] < vase[1][0], "beside it")
+            self.assertLess(reach(tulip)[0][1], vase[1][1])
+
+    def test_what_a_desk_is_said_with_lies_on_it(self):
+        scene = composed("a desk with a lamp, books and a typewriter")
+        top = one(scene, "lamp").at[1]
+        self.assertGreater(top, 0.6)
+        for name in ("pile of books", "typewriter"):
+            self.assertAlmostEqual(one(scene, name).at[1], top, delta=0.03)
+
+    def test_a_flock_of_which_no_more_is_said_is_of_sheep(self):
+        self.assertEqual(len(of(composed("a shepherd with his flock"), "sheep")), 7)
+        birds = wished("a flock of swans").things
+        self.assertEqual([(t.name, t.count) for t in birds], [("swan", 7)])
 
     def test_a_goat_on_a_cliff_is_not_lost_on_it(self):
         scene = composed("a goat on a cliff")

@@ -30,11 +30,17 @@ class History(Protocol):
 
 @dataclass(frozen=True)
 class Tab:
-    """How a room is reached from the top of the window."""
+    """How a room is reached from the top of the window, or named there while one is in it.
+
+    Attributes
+    ----------
+    keys : that lead to it, empty without any. stays : whether it is there from other rooms too.
+    """
 
     text: str
     keys: str
     tip: str
+    stays: bool = True
 
 
 class Room:

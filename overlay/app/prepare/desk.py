@@ -8,7 +8,7 @@ from PySide6.QtGui import QImage
 
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.floor import Floor
-from overlay.app.floor.rooms import History, Room
+from overlay.app.floor.rooms import History, Room, Tab
 from overlay.app.parts.images import to_image
 from overlay.app.parts.status import StatusLine
 from overlay.app.prepare.room import PrepareRoom
@@ -35,6 +35,7 @@ class PrepareDesk(QObject, Room):
     """
 
     name = "prepare"
+    tab = Tab("Prepare", "", "Make a picture ready before it is used", stays=False)
     saved = Signal(object, bool)
     history_changed = Signal()
 

@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QFileDialog
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.engines import may_run
 from overlay.app.floor.floor import Floor
-from overlay.app.floor.rooms import History, Room
+from overlay.app.floor.rooms import History, Room, Tab
 from overlay.app.parts.file_dialogs import ask_open, ask_save
 from overlay.app.parts.images import to_image
 from overlay.app.parts.language import tr
@@ -40,6 +40,7 @@ class SequenceDesk(QObject, Room):
     """The room that Ctrl+5 leads to."""
 
     name = "sequence"
+    tab = Tab("Sequence", "Ctrl+5", "Frames in order, each held to the one before", stays=False)
 
     def __init__(self, floor: Floor, room: SequenceRoom, line: StatusLine) -> None:
         super().__init__(floor)

@@ -144,7 +144,7 @@ def commands(h: House, window: Entries) -> tuple[Entries, ...]:
     rooms = tuple(
         Command("View", r.tab.text, r.tab.keys, lambda r=r: h.floor.rooms.go_to(r.name))  # type: ignore[misc]
         for r in h.floor.rooms
-        if r.tab is not None
+        if r.tab is not None and r.tab.stays
     )
     sheets, edition = h.search.sheets, h.edition_desk
     fills = {sheets.name: sheets.fill, edition.name: edition.pulling.fill}

@@ -79,6 +79,7 @@ class TopBar(QFrame):
         self._rooms_row = QHBoxLayout()
         self._rooms_row.setSpacing(6)
         self.rooms: dict[str, QToolButton] = {}
+        self._passing: set[str] = set()  # those whose tab is there while one is in them
         row.addLayout(self._rooms_row)
         row.addSpacing(4)
         self.title = ElidedLabel()
@@ -141,7 +142,8 @@ class TopBar(QFrame):
         """Have a tab that asks for a room."""
         button = _RoomTab()
         button.setText(tr(tab.text))
-        button.setToolTip(plain_tip(f"{tr(tab.tip)} ({tab.keys})"))
+        keys = f" ({tab.keys})" if tab.keys else ""
+        button.setToolTip(plain_tip(f"{tr(tab.tip)}{keys}"))
         button.setCheckable(True)
         button.setProperty("tab", "true")
         button.setAcceptDrops(True)
@@ -149,11 +151,16 @@ class TopBar(QFrame):
         button.clicked.connect(lambda _=False: self.room_asked.emit(name))
         self.rooms[name] = button
         self._rooms_row.addWidget(button)
+        if not tab.stays:
+            button.hide()
+            self._passing.add(name)
 
     def show_room(self, room: str) -> None:
         """Mark the room that is shown."""
         for name, tab in self.rooms.items():
             tab.setChecked(name == room)
+            if name in self._passing:
+                tab.setVisible(name == room)
 
     def _add_departure(self, row: QHBoxLayout) -> None:
         tip = (

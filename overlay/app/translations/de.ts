@@ -3117,6 +3117,16 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
   </message>
   <message>
    <location filename="../../../overlay/app/prepare/desk.py" />
+   <source>Prepare</source>
+   <translation>Vorbereiten</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/prepare/desk.py" />
+   <source>Make a picture ready before it is used</source>
+   <translation>Ein Bild herrichten, bevor es gebraucht wird</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/prepare/desk.py" />
    <source>Edit</source>
    <translation>Bearbeiten</translation>
   </message>
@@ -4485,6 +4495,16 @@ Einen hinzufügen: gemalt, in der Quelle gefunden, aus dem, was von einem Einsat
   </message>
   <message>
    <location filename="../../../overlay/app/sequence/desk.py" />
+   <source>Sequence</source>
+   <translation>Folge</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/sequence/desk.py" />
+   <source>Frames in order, each held to the one before</source>
+   <translation>Bilder der Reihe nach, jedes am vorigen gehalten</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/sequence/desk.py" />
    <source>Sequence…</source>
    <translation>Folge…</translation>
   </message>
@@ -4527,11 +4547,6 @@ Einen hinzufügen: gemalt, in der Quelle gefunden, aus dem, was von einem Einsat
    <location filename="../../../overlay/app/sequence/desk.py" />
    <source>There are no frames to write yet; pull the sequence first.</source>
    <translation>Noch keine Bilder zum Schreiben; erst die Folge ziehen.</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/sequence/desk.py" />
-   <source>Sequence</source>
-   <translation>Folge</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/sequence/desk.py" />
@@ -5889,13 +5904,13 @@ Einen Ordner nummerierter Bilder wählen, eine Animation (GIF, APNG, WebP) oder 
   </message>
   <message>
    <location filename="../../../overlay/app/shell/keeping.py" />
-   <source>Stars and notes could not be written: {0}</source>
-   <translation>Sterne und Notizen ließen sich nicht schreiben: {0}</translation>
+   <source>The recovery copy could not be written: {0}</source>
+   <translation>Die Sicherungskopie ließ sich nicht schreiben: {0}</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/shell/keeping.py" />
-   <source>The recovery copy could not be written: {0}</source>
-   <translation>Die Sicherungskopie ließ sich nicht schreiben: {0}</translation>
+   <source>Stars and notes could not be written: {0}</source>
+   <translation>Sterne und Notizen ließen sich nicht schreiben: {0}</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/shell/keeping.py" />

@@ -127,7 +127,9 @@ def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool, below:
         chief.link in {"on", "in"} and chief.to is not None
     ):  # the eye stands outside of what it stands on
         host = wish.things[chief.to]
-        away = max(away, 0.62 * host.size * max(host.subject.size[0], host.subject.size[2]) + deep)
+        # Of what is long and narrow, a wall, it need not see both ends.
+        reach = float(np.sqrt(host.subject.size[0] * host.subject.size[2]))
+        away = max(away, 0.62 * host.size * reach + deep)
     away = float(max(away, broad / (2 * HALF * aspect * min(1.5 * share, 0.92)) + deep / 2))
     under = {t.to for t in wish.things if t.link == "on"}
     laid = [

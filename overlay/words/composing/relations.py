@@ -28,6 +28,7 @@ _PARTS = {
     "hair": "hair", "mane": "mane", "beak": "beak", "wings": "wing", "hull": "hull",
     "trousers": "trousers", "cap": "cap", "leaves": "leaf", "petals": "petal",
 }  # fmt: skip
+_VASES = {"vase", "jug", "pot", "bucket", "basket", "bottle", "flower pot", "glass"}
 _LIQUIDS = {
     "water", "wine", "beer", "milk", "tea", "coffee", "soup", "juice", "cider", "oil", "ink",
 }  # fmt: skip
@@ -54,6 +55,8 @@ def related(a: Wished, b: Wished, link: str, first: int, second: int) -> tuple[W
     """Two things, numbered `first` and `second`, as the link between them has them."""
     if _is_held(a, b, link):
         return replace(a, pose=a.pose or "hold"), replace(b, to=first, link="held")
+    if link == "with" and a.subject.word in _VASES and b.subject.family in _GROWN:
+        link = "holds"
     for fits in FITTING:
         fitted_pair = fits(a, b, link, second)
         if fitted_pair:

@@ -5,6 +5,7 @@ from functools import cache
 from typing import Any
 
 from overlay.words.composing.eye import PLAIN_AWAY, PLAIN_EYE, Eye
+from overlay.words.composing.relations import is_grown
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.language.entries import Entry, known_words
 from overlay.words.stage.setting import NOWHERE, Setting, changed, pushed, read_effects
@@ -34,8 +35,9 @@ def place_of(wish: Wish) -> str:
     """The place that was said, or where the things belong."""
     if wish.place:
         return wish.place
-    if wish.things and wish.things[0].subject.home:
-        return wish.things[0].subject.home
+    homes = [t.subject.home for t in wish.things if not is_grown(t) or t is wish.things[0]]
+    if any(homes):
+        return next(home for home in homes if home)
     belongs = {t.subject.belongs for t in wish.things}
     if any(_is_outdoors(t) for t in wish.things):
         belongs -= {"table", "room"}

@@ -14,6 +14,7 @@ from overlay.words.subjects import flying, subject_for, subject_of
 _GREEN = "first~#6b8a3c:.7 second~#86994e:.7"  # the ground between flowers
 # What comes with a thing: its word, and what else it does to the scene.
 _BRINGS = {"lightning bolt": "storm"}
+_CARRIES = {"violinist": "violin", "waiter": "tray"}  # in the hand
 
 
 def wish_of(reading: Reading, avoided: Reading | None = None) -> Wish:
@@ -50,7 +51,11 @@ class _Builder:
                 self.things[i] = replace(thing, subject=subject_of("street lamp"))
         tables = [i for i, t in enumerate(self.things) if t.subject.family in {"table", "stove"}]
         for i, thing in enumerate(self.things if tables else []):
-            if thing.subject.belongs == "table" and (thing.to is None or thing.link == "and"):
+            of_it = thing.to is None or thing.link == "and"
+            of_it = of_it or (thing.link == "with" and thing.to == tables[0])
+            if thing.subject.belongs == "table" and of_it:
+                if thing.name == "lamp":
+                    thing = replace(thing, subject=subject_of("table lamp"))
                 self.things[i] = _linked(thing, tables[0], "on")
 
     def wish(self) -> Wish:
@@ -169,6 +174,10 @@ class _Builder:
         if before:
             self._join(before[-1], number, piece.link)
         before.append(number)
+        if entry.word in _CARRIES and wished.count == 1:
+            carried = _CARRIES[entry.word]
+            self.things.append(Wished(carried, subject_of(carried), phrase.emphasis))
+            self._link(number, len(self.things) - 1, "holding")
         if entry.word in _BRINGS:
             brought = next(e for e in known_words()[_BRINGS[entry.word]] if e.kind == "weather")
             self._scene(Word(brought.word, brought), phrase)

@@ -9,6 +9,7 @@
 
 import re
 import unicodedata
+from dataclasses import replace
 from functools import lru_cache
 
 from overlay.words.language.entries import Entry
@@ -52,6 +53,12 @@ _FUNCTION = {
 _HOLDERS = {
     "bowl", "basket", "plate", "tray", "vase", "jug", "cup", "pot", "crate", "barrel",
     "glass", "bottle", "bucket",
+}  # fmt: skip
+
+
+_FLOCKS = {
+    "flock": "sheep", "herd": "cow", "swarm": "bee", "shoal": "fish", "pack": "wolf",
+    "crowd": "person", "fleet": "sailing boat",
 }  # fmt: skip
 
 
@@ -137,7 +144,17 @@ def _pieces(text: str, lexicon: Lexicon) -> tuple[tuple[Piece, ...], tuple[Word,
         every += words
         for how, stretch in _deeds(words, link):
             pieces += _of_words(stretch, how if pieces else "", pieces)
-    return tuple(pieces), tuple(every)
+    return tuple(_peopled(piece, lexicon) for piece in pieces), tuple(every)
+
+
+def _peopled(piece: Piece, lexicon: Lexicon) -> Piece:
+    """A flock, a herd or a swarm of which no more is said, of what comes in such."""
+    said = next((w.text for w in piece.modifiers if w.text in _FLOCKS), "")
+    if piece.head is not None or piece.count < 2 or not said:
+        return piece
+    found = lexicon.exact(_FLOCKS[said])
+    head = None if found is None else Word(_FLOCKS[said], found.entries[0])
+    return replace(piece, head=head)
 
 
 def _deeds(words: tuple[Word, ...], link: str) -> list[tuple[str, tuple[Word, ...]]]:
@@ -177,6 +194,7 @@ def _of_words(words: tuple[Word, ...], link: str, before: list[Piece]) -> list[P
     for word in words:
         if word.kind == "count":
             count = int(word.entry.value) if word.entry else 1
+            modifiers.append(word)
         elif word.kind == "subject" or (word.entry and word.text.startswith(BLANK)):
             if head is not None:
                 modifiers.append(head)  # `oak table`: what stands before the last thing tells of it

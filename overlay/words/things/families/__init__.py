@@ -9,6 +9,7 @@ from overlay.words.things.families.built import (
     landmarks,
     masonry,
     monuments,
+    raised,
     wayside,
 )
 from overlay.words.things.families.goods import (
@@ -104,6 +105,10 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     masonry.wall: ("wall",),
     masonry.gate: ("iron",),
     masonry.stairs: ("stone",),
+    masonry.stone_ring: ("stone",),
+    raised.jetty: ("wood",),
+    raised.treehouse: ("wall",),
+    creatures.hedgehog: ("coat",),
     trees.branch: ("leaf",),
     trees.nest: ("straw",),
     landmarks.crystal: ("c",),
@@ -145,5 +150,5 @@ COLOURED = {made.__name__: keys for made, keys in _COLOURED.items()}
 # Animals keep half of their own colour, people and things do not.
 LIVING = {
     "quadruped", "bird", "owl", "flying_bird", "fish", "reptile", "turtle", "frog", "snake", "insect",
-    "spider", "crab", "octopus", "seal", "ape", "kangaroo",
+    "spider", "crab", "octopus", "seal", "ape", "kangaroo", "hedgehog",
 }  # fmt: skip

@@ -1,6 +1,8 @@
 """Walls, gates, steps: what encloses a place and leads into it."""
 
-from overlay.words.things.parts import Builder, Part, Point, Skin
+import numpy as np
+
+from overlay.words.things.parts import Builder, Part, Point, Skin, turned
 
 _MADE = {"brick": Skin.BRICK, "stone": Skin.STONE, "planks": Skin.PLANKS, "plaster": Skin.PLASTER}
 
@@ -42,4 +44,24 @@ def stairs(*, h: float = 2.4, stone: str = "#b5aa98", wide: float = 2.2, made: s
         at: Point = ((k - steps / 2 + 0.5) * 0.3, rise / 2, 0)
         b.box(at, (0.15, rise / 2, wide / 2), rounded=0.01)
         b.box((at[0] - 0.01, rise - 0.03, 0), (0.17, 0.03, wide / 2 + 0.03), "#9a8f7d", Skin.PLASTER)
+    return b.parts
+
+
+def stone_ring(*, h: float = 3.6, stone: str = "#8f8c84") -> list[Part]:
+    """Standing stones in a ring, some with a lintel across, one fallen."""
+    b = Builder(stone, Skin.STONE)
+    count, reach = 11, 1.7 * h
+    places = [(reach * np.cos(2 * np.pi * k / count), reach * np.sin(2 * np.pi * k / count)) for k in range(count)]
+    for k, (x, z) in enumerate(places):
+        face = turned(90 - 360 * k / count)
+        tall = h * (0.88 + 0.05 * (k % 3))
+        if k == 4:
+            b.box((0.8 * x, 0.14 * h, 0.8 * z), (0.46 * h, 0.14 * h, 0.2 * h), turn=turned(25), rounded=0.04 * h)
+            continue
+        b.box((x, tall / 2, z), (0.22 * h, tall / 2, 0.13 * h), turn=face, rounded=0.04 * h)
+    for k in (0, 2, 6, 8):
+        (x, z), (u, v) = places[k], places[k + 1]
+        across = float(np.hypot(u - x, v - z))
+        lintel = turned(90 - 360 * (k + 0.5) / count)
+        b.box(((x + u) / 2, 1.03 * h, (z + v) / 2), (0.6 * across, 0.09 * h, 0.14 * h), turn=lintel, rounded=0.04 * h)
     return b.parts

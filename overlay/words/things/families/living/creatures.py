@@ -253,3 +253,28 @@ def kangaroo(*, h: float = 1.5, coat: str = "#a3784f", belly: str = "#d9c2a0") -
         b.chain([(0.1 * h, 0.62 * h, side * 0.09 * h), (0.18 * h, 0.5 * h, side * 0.11 * h), (0.28 * h, 0.5 * h, side * 0.09 * h)], [0.04 * h, 0.028 * h, 0.02 * h], blend=0.03 * h)
         b.chain([(-0.1 * h, 0.3 * h, side * 0.12 * h), (0.1 * h, 0.26 * h, side * 0.16 * h), (-0.06 * h, 0.07 * h, side * 0.14 * h), (0.22 * h, 0.025 * h, side * 0.14 * h)], [0.13 * h, 0.08 * h, 0.04 * h, 0.026 * h])
     return b.parts
+
+
+def hedgehog(*, h: float = 0.15, coat: str = "#5a4632", tip: str = "#d9c6a0", face: str = "#c9a67c") -> list[Part]:
+    """A hedgehog: a dome of spines with pale tips over a small pointed face."""
+    b = Builder(coat, Skin.FUR, 0.1 * h)
+    b.ball((0, 0.5 * h, 0), (0.72 * h, 0.5 * h, 0.56 * h))
+    b.ball((0.5 * h, 0.34 * h, 0), (0.34 * h, 0.28 * h, 0.3 * h), face)
+    b.limb((0.66 * h, 0.32 * h, 0), (1.0 * h, 0.26 * h, 0), (0.17 * h, 0.05 * h), face)
+    b.ball((1.02 * h, 0.27 * h, 0), 0.055 * h, "#1b1816", Skin.PLAIN, 0.0)
+    for side in (1, -1):
+        b.ball((0.74 * h, 0.42 * h, side * 0.16 * h), 0.036 * h, "#141210", Skin.PLAIN, 0.0)
+        b.ball((0.52 * h, 0.55 * h, side * 0.24 * h), (0.05 * h, 0.09 * h, 0.09 * h), face, Skin.FUR, 0.02 * h)
+        for x in (0.42 * h, -0.4 * h):
+            b.limb((x, 0.2 * h, side * 0.26 * h), (x + 0.05 * h, 0.04 * h, side * 0.28 * h), (0.08 * h, 0.055 * h), face)
+    count = 130
+    for k in range(count):  # evenly over the dome, leaning back
+        up, turn = 1 - 1.05 * (k + 0.5) / count, 2.39996 * k
+        flat = float(np.sqrt(1 - up * up)) if abs(up) < 1 else 0.0
+        out = np.array([flat * np.cos(turn), up, flat * np.sin(turn)])
+        if out[0] > 0.72 and up < 0.45:
+            continue  # the face
+        root = h * np.add(np.multiply(out, (0.7, 0.48, 0.54)), (0, 0.5, 0))
+        end = root + 0.22 * h * np.add(out, (-0.55, 0.12, 0))
+        b.limb(tuple(root.tolist()), tuple(end.tolist()), (0.022 * h, 0.006 * h), tip if k % 2 else coat, Skin.PLAIN, 0.0)
+    return b.parts

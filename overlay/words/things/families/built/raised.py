@@ -1,0 +1,44 @@
+"""What stands on posts or in branches: a jetty over the water, a house in a tree."""
+
+from overlay.words.things.families.living.trees import tree
+from overlay.words.things.parts import Builder, Part, Skin
+
+
+def jetty(*, length: float = 9.0, wide: float = 1.7, wood: str = "#8a6f52") -> list[Part]:
+    """A walk of boards on posts, along x, with a mooring post at each corner."""
+    b = Builder(wood, Skin.PLANKS)
+    deck, count = 0.75, round(length / 0.3)
+    for k in range(count):
+        x = (k + 0.5) * length / count - length / 2
+        b.box((x, deck, 0), (0.46 * length / count, 0.03, wide / 2), blend=0.0)
+    for side in (-1, 1):
+        z = side * 0.44 * wide
+        b.box((0, deck - 0.08, z), (length / 2, 0.05, 0.05), "#5f4a36")
+        for k in range(5):
+            x = (k / 4 - 0.5) * 0.94 * length
+            top = deck + 0.45 if k in (0, 4) else deck
+            b.limb((x, 0, z), (x, top, z), (0.08, 0.08), "#5f4a36", Skin.BARK, 0.0)
+    return b.parts
+
+
+def treehouse(*, h: float = 8.0, wall: str = "#8a6442", roof: str = "#6b4a34", leaf: str = "#5d7d33", leafless: bool = False, seed: int = 0) -> list[Part]:  # fmt: skip
+    """A cabin with a deck between the branches of a tree, a ladder up to it."""
+    parts = tree(h=h, trunk=0.055, bare=0.42, wide=1.15, leaf=leaf, leafless=leafless, seed=seed)
+    b = Builder(wall, Skin.PLANKS)
+    low, out = 0.42 * h, -0.16 * h  # before the trunk, where it is seen
+    b.box((0, low, out), (0.2 * h, 0.012 * h, 0.14 * h), "#7a5a3c")
+    b.box((0, low + 0.11 * h, out + 0.02 * h), (0.13 * h, 0.1 * h, 0.09 * h))
+    b.gable((0, low + 0.21 * h, out + 0.02 * h), (0.16 * h, 0.075 * h, 0.11 * h), roof)
+    b.box((-0.05 * h, low + 0.1 * h, out - 0.072 * h), (0.03 * h, 0.085 * h, 0.004 * h), "#4a3424")
+    b.box((0.05 * h, low + 0.12 * h, out - 0.072 * h), (0.03 * h, 0.032 * h, 0.004 * h), "#f2d58a", Skin.PLAIN)
+    for x in (-0.19 * h, 0.19 * h):
+        b.limb((x, low - 0.01 * h, out - 0.1 * h), (0.15 * x, 0.26 * h, 0), (0.012 * h, 0.016 * h), "#5b4632")
+        b.limb((x, low, out - 0.13 * h), (x, low + 0.07 * h, out - 0.13 * h), (0.008 * h, 0.008 * h), "#5b4632")
+    b.limb((-0.19 * h, low + 0.07 * h, out - 0.13 * h), (0.19 * h, low + 0.07 * h, out - 0.13 * h), (0.007 * h, 0.007 * h), "#5b4632")  # fmt: skip
+    for x in (0.1 * h, 0.15 * h):
+        b.limb((x, 0, out - 0.2 * h), (x, low, out - 0.14 * h), (0.007 * h, 0.007 * h), "#a07a4e", Skin.PLAIN)
+    for k in range(9):
+        y = (k + 0.6) / 9.6
+        z = out - 0.2 * h + 0.06 * h * y
+        b.limb((0.1 * h, y * low, z), (0.15 * h, y * low, z), (0.006 * h, 0.006 * h), "#a07a4e", Skin.PLAIN)
+    return [*parts, *b.parts]
