@@ -95,13 +95,18 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
     if (chief.subject.belongs == "air" or chief.flies) and chief.link not in _BORNE:
         return Eye(away, max(1.6, 0.5 * tall), min(wanted, -0.4), aspect)
     unit = away * HALF
-    held = [_reach(wish, t) for t in wish.things if t.link == "holds"]
+    held = [_reach(wish, t) for t in wish.things if t.link == "holds" or _beside(t, chief)]
     top, foot = (base + max([tall, *held]) - height) / unit, (base - below - height) / unit
     horizon = wanted
     if indoors:
         horizon = -0.08 - (top + foot) / 2
     horizon = max(horizon, -0.86 - foot) if top - foot < 1.6 else -0.9 - foot
     return Eye(away, height, min(horizon, _TALLEST - top) if top - foot < 1.7 else horizon, aspect)
+
+
+def _beside(thing: Wished, chief: Wished) -> bool:
+    """Whether two small things stand on one table."""
+    return thing.subject.belongs == chief.subject.belongs == "table"
 
 
 def _stands_high(wish: Wish, chief: Wished) -> bool:
@@ -111,6 +116,8 @@ def _stands_high(wish: Wish, chief: Wished) -> bool:
 def _bearer_seen(wish: Wish, chief: Wished, base: float) -> float:
     """Metres below the chief thing in which what bears it is to be seen too."""
     if chief.to is None or chief.link not in _BORNE or _stands_high(wish, chief):
+        return 0.0
+    if wish.things[chief.to].subject.belongs == "room":  # a table leads down out of the picture
         return 0.0
     return min(base, _BEARER * chief.subject.height * chief.size)
 

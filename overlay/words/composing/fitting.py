@@ -30,6 +30,8 @@ _BASKETS = {
     "hat",
     "boot",
 }
+_TREES = {"tree", "blade_tree"}
+_CLIMBS = 1.3  # metres, of what a branch bears
 Pair = tuple[Wished, Wished]
 
 
@@ -82,6 +84,15 @@ def _on_rock(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     return replace(a, to=second, link=link), replace(b, size=low)
 
 
+def _in_tree(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """A small creature is on a branch of the tree, near enough to be seen."""
+    climbs = a.subject.family in LIVING and _height(a) < _CLIMBS
+    if link not in {"in", "on"} or not climbs or b.subject.family not in _TREES:
+        return None
+    b = replace(b, subject=subject_of("branch"), count=1, in_row=False)
+    return replace(a, to=second, link="on"), b
+
+
 def _on_isle(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """An island that bears a castle is of rock, and wide enough."""
     if link != "on" or b.subject.family != "isle" or _height(a) <= _TALL:
@@ -98,7 +109,8 @@ def _seated(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 
 
 FITTING: tuple[Callable[[Wished, Wished, str, int], Pair | None], ...] = (
-    _riding, _crossing, _hovering, _in_basket, _on_cliff, _on_rock, _on_isle, _seated,
+    _riding, _crossing, _hovering, _in_basket, _on_cliff, _on_rock, _in_tree, _on_isle,
+    _seated,
 )  # fmt: skip
 
 

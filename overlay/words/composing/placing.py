@@ -197,7 +197,8 @@ class Placing:
             return self._spot(thing, i, x, max(y, rim - 0.85 * tall) if tall < 0.2 else y, z)
         y = seated(thing, y, self._scale(i, thing))
         room = 0.4 * self.wish.things[to].subject.size[0] - 0.5 * thing.subject.size[0]
-        seen = 0.75 * self.eye.half_width(z)
+        half = self.eye.half_width(z)
+        seen = max(0.92 * half - 0.5 * thing.subject.size[0] * thing.size, 0.2 * half)
         asides = [0.0, *chance.uniform(-max(room, 0.0), max(room, 0.0), 16)]
         tries = [self._spot(thing, i, float(np.clip(x + a, -seen, seen)), y, z) for a in asides]
         others = [s for k, s in self.spots.items() if k != to]

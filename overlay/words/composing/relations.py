@@ -137,6 +137,16 @@ def filled(piece: Piece, place: str) -> tuple[str, str] | None:
     return None
 
 
+def field_of(piece: Piece) -> tuple[str, str] | None:
+    """A place named after what grows there (`a tulip field`)."""
+    if piece.head is None or piece.head.entry is None or piece.count > 1 or piece.head.entry.shapes:
+        return None
+    open_ = any(w.kind == "place" and w.entry and w.entry.word in _OPEN for w in piece.modifiers)
+    if not open_ or subject_of(piece.head.entry.word).family not in _GROWN:
+        return None
+    return "carpet", f"{piece.head.entry.word.replace(' ', '_')}*120"
+
+
 def detailed(thing: Wished, piece: Piece) -> Wished | None:
     """A thing whose part was given a colour (`with a red roof`); none if no part was said."""
     part = next((_PARTS[w.text] for w in piece.modifiers if w.text in _PARTS), "")

@@ -132,11 +132,14 @@ class _Builder:
         if detailed is not None:
             self.things[numbers[-1]] = detailed
             return True
-        filled = relations.filled(piece, place)
+        filled = relations.filled(piece, place) or relations.field_of(piece)
         if filled:
             self.fills.append(filled)
             if filled[0] == "carpet":
                 self.effects.append((read_effects(_GREEN), 1.0))
+            for word in piece.modifiers:
+                if word.kind != "count":
+                    self._scene(word, phrase)
             return True
         under = relations.underneath(piece)
         if under is None or not numbers:

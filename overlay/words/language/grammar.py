@@ -56,6 +56,7 @@ _HOLDERS = {
 }  # fmt: skip
 
 
+_MASS = {"fruit", "vegetables", "berries"}  # several, and no plural says so
 _FLOCKS = {
     "flock": "sheep", "herd": "cow", "swarm": "bee", "shoal": "fish", "pack": "wolf",
     "crowd": "person", "fleet": "sailing boat",
@@ -218,8 +219,8 @@ def _of_words(words: tuple[Word, ...], link: str, before: list[Piece]) -> list[P
 
 def _is_plural(word: Word) -> bool:
     """Whether a thing-word stands for several."""
-    if word.entry is None:
-        return False
+    if word.entry is None or word.text in _MASS:
+        return word.text in _MASS
     last, own = word.text.split()[-1], word.entry.word.split()[-1]
     many = last.endswith(_MANY) and not last.endswith(("ss", "'s", "us", "is"))
     return many and last != own
