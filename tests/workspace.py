@@ -3,6 +3,7 @@
 import json
 import tempfile
 import unittest
+from functools import cache
 from pathlib import Path
 from typing import Any
 
@@ -12,6 +13,20 @@ from overlay.imaging.files import write_grey16, write_picture
 from tests.pictures import manner, scene, stripes
 
 
+@cache
+def _files() -> dict[str, bytes]:
+    """The folder's pictures, written once."""
+    sky = np.zeros((64, 96), np.float32)
+    sky[:30] = 1
+    with tempfile.TemporaryDirectory() as folder:
+        place = Path(folder)
+        write_picture(place / "mill.png", scene())
+        write_picture(place / "paint.png", manner("gouache"))
+        write_picture(place / "stripes.png", stripes())
+        write_grey16(place / "sky.png", sky)
+        return {path.name: path.read_bytes() for path in place.iterdir()}
+
+
 class WorkspaceTest(unittest.TestCase):
     """Gives each test `folder` with source, two references and a mask."""
 
@@ -19,12 +34,8 @@ class WorkspaceTest(unittest.TestCase):
         folder = tempfile.TemporaryDirectory()
         self.addCleanup(folder.cleanup)
         self.folder = Path(folder.name)
-        write_picture(self.folder / "mill.png", scene())
-        write_picture(self.folder / "paint.png", manner("gouache"))
-        write_picture(self.folder / "stripes.png", stripes())
-        sky = np.zeros((64, 96), np.float32)
-        sky[:30] = 1
-        write_grey16(self.folder / "sky.png", sky)
+        for name, data in _files().items():
+            (self.folder / name).write_bytes(data)
 
     def recipe(self, **keys: Any) -> dict[str, Any]:
         """Plain data of a small recipe; `keys` lie over it."""
