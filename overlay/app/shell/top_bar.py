@@ -85,7 +85,8 @@ class TopBar(QFrame):
         self.title = ElidedLabel()
         self.title.setProperty("role", "title")
         self.title.setMinimumWidth(24)
-        row.addWidget(self.title, 1)
+        row.addWidget(self.title, 1000)
+        row.addStretch(1)
         self._add_departure(row)
         self._add_size(row)
         self._add_seed(row)
@@ -161,6 +162,7 @@ class TopBar(QFrame):
             tab.setChecked(name == room)
             if name in self._passing:
                 tab.setVisible(name == room)
+        self.title.setVisible(room not in self._passing)  # its tab has that place
 
     def _add_departure(self, row: QHBoxLayout) -> None:
         tip = (
