@@ -12,7 +12,10 @@ from overlay.words.stage.setting import NOWHERE, Setting, changed, pushed, read_
 
 TABLES = {"studio", "table"}
 _TOO_TALL = 3.0  # metres, of what stands in no room
-_LARGE, _BROAD = 14.0, 90.0  # metres to a large thing, and of a broad water
+_LARGE = 14.0  # metres to a large thing
+# Metres of a water that a large thing stands behind, and of one beside which it stands on a quay.
+_LAKE, _CANAL = 90.0, 30.0
+_QUAYS = {"quay", "harbour", "skyline"}
 _THICKEST = 0.3  # of the air between the eye and the chief thing: a quarter of it fades
 UNDER_WATER = {"underwater", "coral reef"}
 _FIXED = {"space"} | UNDER_WATER  # their light is their own
@@ -99,7 +102,7 @@ def setting_of(wish: Wish, place: str) -> Setting:
     return setting
 
 
-def _water(setting: Setting, eye: Eye, chief: Wished | None) -> dict[str, float]:
+def _water(setting: Setting, eye: Eye, chief: Wished | None, *, broad: float) -> dict[str, float]:
     """Between which distances water lies: in the rows of the picture where it lies for a plain eye.
 
     So it stays where it was when another word changes how near and how high the eye stands.
@@ -112,7 +115,7 @@ def _water(setting: Setting, eye: Eye, chief: Wished | None) -> dict[str, float]
     if chief is not None and chief.subject.belongs in {"water", "sea"}:
         near = min(0.5 * (near + eye.away) - eye.away, -0.7 * deep)
         far = max(far, near + 2.5 * deep)
-    elif chief is not None and eye.away > _LARGE and setting.far < _BROAD:
+    elif chief is not None and eye.away > _LARGE and setting.far < broad:
         far = min(far, -0.7 * deep)  # before a large thing, which it mirrors
         near = min(near, far - 0.22 * eye.away)
     elif chief is not None and far > -0.7 * deep:
@@ -128,7 +131,8 @@ def fitted(setting: Setting, place: str, eye: Eye, chief: Wished | None) -> Sett
     tall = chief.subject.height * chief.size if chief else 6.0
     deep = chief.subject.size[2] * chief.size if chief else 1.0
     if setting.near < NOWHERE:
-        effects |= _water(setting, eye, chief)
+        broad = _CANAL if place in _QUAYS else _LAKE
+        effects |= _water(setting, eye, chief, broad=broad)
     if setting.wall < NOWHERE:
         room = 1.6 * tall + 0.4 * deep if place in TABLES else 1.9
         wall = (
