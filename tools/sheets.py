@@ -35,6 +35,11 @@ _DOING = (
     ("three owls on a branch, full moon", "lino cut"),
     ("a girl with a red umbrella, street with lamps, rain, dusk", "dot print"),
 )
+_PLACES = (
+    ("a thatched cottage with a smoking chimney beside a pond, autumn", "felt"),
+    ("a wooden cabin under northern lights, winter, mountains", "glazed tile"),
+    ("a stone circle, hills with a winding road, sunrise", "gouache"),
+)
 
 
 def make_all(demo: Path, folder: Path) -> None:
@@ -44,6 +49,7 @@ def make_all(demo: Path, folder: Path) -> None:
     make_from_words(demo, folder)
     make_taught(demo, folder)
     make_doing(demo, folder)
+    make_places(demo, folder)
 
 
 def make_kinds(demo: Path, folder: Path) -> None:
@@ -99,6 +105,11 @@ def make_taught(demo: Path, folder: Path) -> None:
 def make_doing(demo: Path, folder: Path) -> None:
     """What things do to each other: as drawn, and as proofs."""
     _write_pairs(folder / "doing.jpg", demo, _DOING)
+
+
+def make_places(demo: Path, folder: Path) -> None:
+    """A place with what a second one adds: as drawn, and as proofs."""
+    _write_pairs(folder / "places.jpg", demo, _PLACES)
 
 
 def _write_pairs(

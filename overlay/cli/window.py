@@ -2,6 +2,7 @@
 
 import argparse
 import os
+from importlib import import_module
 from pathlib import Path
 
 from overlay.cli.parts.ends import FAILED, WRONG, complain
@@ -30,6 +31,9 @@ def run(options: argparse.Namespace) -> int:
 
 def open_window(recipe: Path | None, *, demo: bool = False) -> int:
     """Open it, with `demo` on the demo project, and stay until it is closed."""
+    # The core before Qt, whose import hook reads the source of every module that comes after it.
+    for core in ("overlay.studio.making.proofs", "overlay.studio.bench.bench"):
+        import_module(core)
     try:
         from overlay.app.main import run_window
     except ImportError as error:

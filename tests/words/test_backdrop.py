@@ -41,6 +41,12 @@ class FurtherPlaceTest(unittest.TestCase):
         self.assertEqual(composed("a kitchen in the mountains").setting.ridges, 0)
         self.assertGreater(composed("a meadow and a kitchen").setting.wall, 1e5)
 
+    def test_a_road_comes_from_where_the_eye_is(self):
+        for prompt in ("hills with a road", "a castle, hills with a road", "a snail, a road"):
+            scene = composed(prompt)
+            self.assertAlmostEqual(scene.setting.path, scene.eye.away)
+        self.assertEqual(composed("a castle, hills").setting.path, 0)
+
     def test_a_road_is_seen_where_it_winds(self):
         without, with_road = drawn("hills"), drawn("hills with a winding road")
         changed = np.abs(with_road - without).max(axis=-1) > 12

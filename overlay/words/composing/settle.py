@@ -133,6 +133,8 @@ def fitted(setting: Setting, place: str, eye: Eye, chief: Wished | None) -> Sett
     if setting.near < NOWHERE:
         broad = _CANAL if place in _QUAYS else _LAKE
         effects |= _water(setting, eye, chief, broad=broad)
+    if setting.path:
+        effects["path="] = eye.away
     if setting.wall < NOWHERE:
         room = 1.6 * tall + 0.4 * deep if place in TABLES else 1.9
         wall = (

@@ -86,7 +86,9 @@ def _on_path(stage, x, z):
     if away < 0.3:
         return 0.0
     middle = 0.3 * away * np.sin(2.1 * np.log(away / stage.land[6]) + 0.7)
-    half = max(0.9, 0.03 * away) + 0.5 * (value_noise(1.3 * x, 5.0, 1.3 * z) - 0.5)
+    half = max(0.085 * stage.land[6], 0.03 * away, 0.25) + 0.5 * (
+        value_noise(1.3 * x, 5.0, 1.3 * z) - 0.5
+    )
     return min(max((half - abs(x - middle)) * 4.0, 0.0), 1.0)
 
 
