@@ -163,6 +163,14 @@ class BearingTest(unittest.TestCase):
         self.assertLess(reach(one(composed("a chessboard and a king"), "king"))[1][1], 1.2)
         self.assertGreater(reach(one(composed("a lawn and a king"), "king"))[1][1], 1.5)
 
+    def test_a_crowd_is_dressed_differently_and_knights_are_not(self):
+        def coats(prompt, name):
+            scene = composed(prompt)
+            return {thing.parts[0].colour for thing in of(scene, name)}
+
+        self.assertGreater(len(coats("five women", "woman")), 1)
+        self.assertEqual(len(coats("five knights", "knight")), 1)
+
     def test_who_reads_holds_a_book_and_a_chimney_smokes(self):
         scene = composed("a woman reading under a tree")
         woman = reach(one(scene, "woman"))

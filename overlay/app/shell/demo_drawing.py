@@ -10,7 +10,8 @@ from overlay.app.work.loader import Loader
 from overlay.engine.control import CancelledError
 from overlay.studio.demo.demo import drawn_folder, prepare_demo
 
-_AGAIN = 4000  # milliseconds: what is said fades, and the first compiling takes longer
+# Milliseconds: a demo that is there is open before; what is said fades, and compiling takes longer.
+_SOON, _AGAIN = 400, 4000
 
 
 class DemoDrawing(QObject):
@@ -23,12 +24,13 @@ class DemoDrawing(QObject):
         self.floor, self._share, self._stopped = floor, 0.0, False
         self._loader = Loader(self)  # its own: files can be opened while it draws
         self._drawn.connect(self._say)
-        self._saying = QTimer(self, interval=_AGAIN)
+        self._saying = QTimer(self)
         self._saying.timeout.connect(lambda: self._say(self._share))
 
     def draw(self, then: Callable[[Path], object]) -> None:
         """Call `then` with the path of the demo's recipe when all of it is there."""
-        self._say(0.0)
+        self._share = 0.0
+        self._saying.start(_SOON)
 
         def end(path: Path) -> None:
             self._saying.stop()
@@ -55,5 +57,5 @@ class DemoDrawing(QObject):
 
     def _say(self, share: float) -> None:
         self._share = share
-        self._saying.start()
+        self._saying.start(_AGAIN)
         self.floor.say(f"Drawing the demo, once: {round(100 * share)} %")

@@ -24,7 +24,8 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
     changes |= thing.details
     if thing.made:
         changes["made"] = thing.made
-    if family == "figure" and thing.count > 1 and not thing.colour:
+    uniform = {"hat", "cloak", "staff", "wings"} & dict(thing.subject.figures).keys()
+    if family == "figure" and thing.count > 1 and not thing.colour and not uniform:
         changes["coat"] = _COATS[seed % len(_COATS)]
         changes["hair"] = _HAIRS[seed // 2 % len(_HAIRS)]
     if thing.pose:
@@ -44,7 +45,7 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
     ]
 
 
-# What people of a crowd wear, and their hair.
+# What people of a crowd wear, and their hair; knights and monks keep what makes them that.
 _COATS = ("#3a4f6b", "#8a3a32", "#c9a24a", "#4f6b4a", "#6b4a6b", "#b5651d", "#5a6470")
 _HAIRS = ("#3a2619", "#6b4a2c", "#1f1a18", "#a8824a", "#7a3b22")
 _LEAVES = {
