@@ -10,7 +10,8 @@ from dataclasses import dataclass
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage, sparse
+import scipy
+from scipy import ndimage
 
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.resample import resize
@@ -204,8 +205,8 @@ def _joined(labels: npt.NDArray[np.int32], work: FloatImage) -> npt.NDArray[np.i
     pairs = np.unique(pairs[pairs[:, 0] != pairs[:, 1]], axis=0)
     alike = np.abs(mean[pairs[:, 0]] - mean[pairs[:, 1]]).sum(axis=1) < _ALIKE
     near = pairs[alike]
-    graph = sparse.coo_matrix((np.ones(len(near)), (near[:, 0], near[:, 1])), (count, count))
-    _, joined = sparse.csgraph.connected_components(graph, directed=False)
+    graph = scipy.sparse.coo_matrix((np.ones(len(near)), (near[:, 0], near[:, 1])), (count, count))
+    _, joined = scipy.sparse.csgraph.connected_components(graph, directed=False)
     return np.asarray(joined[labels], np.int64)
 
 

@@ -2,8 +2,8 @@
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage, sparse
-from scipy.sparse.csgraph import dijkstra
+import scipy
+from scipy import ndimage
 
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.filters import gaussian
@@ -37,9 +37,6 @@ def spread(
     -------
     float64, shaped as `wanted`.
     """
-    # Not at the top: the window would wait for it when it starts.
-    from scipy.sparse.linalg import spsolve
-
     # Bricks and leaves are no borders.
     calm = np.asarray(ndimage.gaussian_filter(work, (1.0, 1.0, 0)), np.float32)
     rows, columns = pull.shape
@@ -53,12 +50,12 @@ def spread(
         parts.append((a.ravel(), b.ravel(), weight))
     i, j, w = (np.concatenate(p) for p in zip(*parts, strict=True))
     count = rows * columns
-    graph = sparse.coo_matrix((w, (i, j)), (count, count)).tocsr()
+    graph = scipy.sparse.coo_matrix((w, (i, j)), (count, count)).tocsr()
     graph = graph + graph.T
     diagonal = np.asarray(graph.sum(axis=1)).ravel() + pull.ravel() + stay
-    system = sparse.diags(diagonal) - graph
+    system = scipy.sparse.diags(diagonal) - graph
     asked = pull.reshape(count, 1) * wanted.reshape(count, -1)
-    answer = spsolve(system.tocsc(), asked, permc_spec="MMD_AT_PLUS_A")
+    answer = scipy.sparse.linalg.spsolve(system.tocsc(), asked, permc_spec="MMD_AT_PLUS_A")
     return np.asarray(answer.reshape(wanted.shape))
 
 
@@ -82,10 +79,12 @@ def stands_out(work: FloatImage) -> FloatImage:
     a = np.concatenate([first.ravel() for first, _ in pairs])
     b = np.concatenate([second.ravel() for _, second in pairs])
     apart = np.sqrt(((smooth[a] - smooth[b]) ** 2).sum(axis=1))
-    graph = sparse.coo_matrix(
+    graph = scipy.sparse.coo_matrix(
         (np.maximum(apart - _GRAIN, 0) + _STEP, (a, b)), (number.size, number.size)
     ).tocsr()
     rim = np.concatenate([number[0], number[-1], number[:, 0], number[:, -1]])
-    far = dijkstra(graph, directed=False, indices=np.unique(rim), min_only=True)
+    far = scipy.sparse.csgraph.dijkstra(
+        graph, directed=False, indices=np.unique(rim), min_only=True
+    )
     most = max(float(np.quantile(far, _MOST)), 1e-6)
     return np.clip(far / most, 0, 1).reshape(rows, columns).astype(np.float32)

@@ -2,8 +2,7 @@
 
 import numpy as np
 import numpy.typing as npt
-from scipy.sparse import coo_array
-from scipy.sparse.csgraph import connected_components
+import scipy
 
 LONG = 8  # patches
 _OFTEN, _APART = 12, 4  # uses of a place, and pixels between places
@@ -82,8 +81,10 @@ def _copies(
         same &= (y[b] - y[a] == step[..., 0]) & (x[b] - x[a] == step[..., 1]) & (cue[a] >= 0)
         edges.append(np.stack([number[a][same], number[b][same]]))
     i, j = np.concatenate(edges, axis=1)
-    graph = coo_array((np.ones(len(i), np.int8), (i, j)), shape=(number.size, number.size))
-    return np.asarray(connected_components(graph, directed=False)[1], np.int32)
+    graph = scipy.sparse.coo_array(
+        (np.ones(len(i), np.int8), (i, j)), shape=(number.size, number.size)
+    )
+    return np.asarray(scipy.sparse.csgraph.connected_components(graph, directed=False)[1], np.int32)
 
 
 def _spans(copies: Ints, shape: tuple[int, ...], count: int) -> Ints:

@@ -1,7 +1,8 @@
 """Glazed tile: small hand-cut pieces, each of one glaze, bright at one edge, set in pale grout."""
 
 import numpy as np
-from scipy import ndimage, spatial
+import scipy
+from scipy import ndimage
 
 from overlay.imaging.colour import ByteImage
 from overlay.scenery.manners.cartoon import cloudy, draw_cartoon, paint, to_bytes
@@ -28,7 +29,7 @@ def draw_glazed_tile(width: int, height: int) -> ByteImage:
     centres = np.stack([gy, gx], -1).reshape(-1, 2) * PIECE
     centres += rng.uniform(-0.26, 0.26, centres.shape) * PIECE
     y, x = np.mgrid[0:height, 0:width]
-    found = spatial.cKDTree(centres).query(np.stack([y, x], -1), k=2, workers=-1)
+    found = scipy.spatial.cKDTree(centres).query(np.stack([y, x], -1), k=2, workers=-1)
     distance, which = np.asarray(found[0]), np.asarray(found[1])
     piece = which[..., 0]
     joint = distance[..., 1] - distance[..., 0]

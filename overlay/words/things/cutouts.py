@@ -10,9 +10,8 @@ from dataclasses import dataclass, field, replace
 
 import numpy as np
 import numpy.typing as npt
+import scipy
 from scipy import ndimage
-from scipy.sparse import csr_matrix
-from scipy.sparse.linalg import spsolve
 
 from overlay.imaging.colour import ByteImage, decode_srgb
 from overlay.imaging.resample import resize
@@ -161,5 +160,7 @@ def _poisson(inside: Mask) -> npt.NDArray[np.float64]:
         columns.append(beside[there])
         values.append(np.full(int(there.sum()), -1.0))
     parts = (np.concatenate(values), (np.concatenate(rows), np.concatenate(columns)))
-    out[padded] = spsolve(csr_matrix(parts, (count, count)).tocsc(), np.ones(count))
+    out[padded] = scipy.sparse.linalg.spsolve(
+        scipy.sparse.csr_matrix(parts, (count, count)).tocsc(), np.ones(count)
+    )
     return out[1:-1, 1:-1]
