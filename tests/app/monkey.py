@@ -9,10 +9,12 @@ for more than 50 ms of its own time, memory that grows by more than a fifth afte
 import argparse
 import contextlib
 import ctypes
+import faulthandler
 import gc
 import json
 import os
 import random
+import re
 import sys
 import tempfile
 import threading
@@ -25,6 +27,7 @@ from unittest import mock
 
 MOST = 0.05  # seconds of the thread's own time, of one handler
 _MOST_CUES = 16
+_STUCK = 0.15  # seconds after which it is looked at where the window's thread is
 _WARM, _WARM_SECONDS = 0.4, 40  # of the time and at least, before memory and threads are counted
 _NEVER = ("Quit", "Open the demo", "Handbook")
 _KEYS = "MSKBEFGITROPWXDCV01"
@@ -40,6 +43,7 @@ class Monkey:
         self.faults: list[str] = []
         self.did: Counter[str] = Counter()
         self.trail: list[str] = []
+        self._stuck = tempfile.TemporaryFile("w+")  # noqa: SIM115 (as long as the monkey)
         self.memory: list[int] = []  # MiB, every quarter of a minute
         self.slowest: dict[str, float] = {}
         self.excesses: Counter[str] = Counter()
@@ -77,7 +81,11 @@ class Monkey:
         for part, act in (("at once", do), ("after", QApplication.processEvents)):
             loaded = set(sys.modules)
             gc_before, before = gc.get_stats()[2]["collections"], time.thread_time()
+            self._stuck.seek(0)
+            self._stuck.truncate()
+            faulthandler.dump_traceback_later(_STUCK, file=self._stuck)
             act()
+            faulthandler.cancel_dump_traceback_later()
             spent = time.thread_time() - before
             name = f"{self._now}, {part}"
             self.slowest[name] = max(self.slowest.get(name, 0.0), spent)
@@ -92,7 +100,18 @@ class Monkey:
         self.excesses[name] += 1
         if self.excesses[name] > 2 or times > 3:
             with_ = f", loading {len(loaded)} modules: {', '.join(loaded[:3])}" if loaded else ""
-            self._note(f"{name}: {times:.1f} times as long as a handler may take{with_}")
+            self._note(
+                f"{name}: {times:.1f} times as long as a handler may take{with_}{self._seen_in()}"
+            )
+
+    def _seen_in(self) -> str:
+        """Where the window's thread was, a while after what took so long had begun."""
+        self._stuck.seek(0)
+        for thread in self._stuck.read().split("\n\n"):
+            frames = re.findall(r'"[^"]*/(overlay/[^"]*)", line (\d+) in (\w+)', thread)
+            if "monkey.py" in thread and frames:
+                return ", in " + " < ".join(f"{f}:{n} {do}" for f, n, do in frames[:4])
+        return ""
 
     def _end_popup(self) -> None:
         from PySide6.QtCore import Qt
