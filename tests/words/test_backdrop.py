@@ -171,6 +171,11 @@ class BearingTest(unittest.TestCase):
         self.assertGreater(len(coats("five women", "woman")), 1)
         self.assertEqual(len(coats("five knights", "knight")), 1)
 
+    def test_the_colour_of_a_fields_flowers_is_not_that_of_the_picture(self):
+        for prompt in ("a field of red tulips", "a red tulip field"):
+            self.assertEqual((wished(prompt).tints, wished(prompt).place), ((), "field"))
+            self.assertEqual(wished(prompt).fills[0][0], "carpet")
+
     def test_who_reads_holds_a_book_and_a_chimney_smokes(self):
         scene = composed("a woman reading under a tree")
         woman = reach(one(scene, "woman"))

@@ -29,8 +29,8 @@ def added(place: str, first: str) -> tuple[dict[str, Any], tuple[tuple[str, str]
     if keys == _WATER and "near" in own:
         keys = ()
     effects = {k: v for k, v in place_effects(place).items() if k[:-1] in keys}
-    if "near=" in effects:
-        effects["near="] = max(effects["near="], _SHORE) if place == "sea" else effects["near="]
+    if place == "sea" and "near=" in effects:
+        effects["near="] = _SHORE
     fills: tuple[tuple[str, str], ...] = ()
     if place in _BEHIND:
         zones = [z.partition(":")[2] for z in furnishing_of(place).split() if ":" in z]

@@ -9,7 +9,8 @@ from overlay.words.things.families.living.figures import HAND, LOW_HAND
 from overlay.words.things.parts import extent, turned
 from overlay.words.things.table import Placed
 
-BORNE = {"on", "in", "holds", "hovers"}
+RESTS = {"on", "in", "hovers"}  # on what is seen below
+BORNE = RESTS | {"holds"}
 TIED = BORNE | {"held", "rises"}  # these come after what they are tied to
 BUILDINGS = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge"}
 _HANGING = {"lantern", "bag", "vessel", "fish"}

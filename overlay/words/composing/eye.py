@@ -4,6 +4,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from overlay.words.composing.bearing import RESTS
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.drawing import Camera, aim, level
 
@@ -15,7 +16,6 @@ _FURNITURE = 0.62
 _TALLEST = 0.86  # of the half frame that the chief thing's top may reach
 _BEARER = 2.2  # heights of the chief thing, of what bears it
 _WHOLE = 0.84  # of the picture's height, for both
-_BORNE = {"on", "in", "hovers"}
 _IN_ROOM = 4.0  # metres from the middle of an empty room
 _BUILT = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge"}
 
@@ -92,7 +92,7 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
         height = base + (0.75 * tall + 0.1 * away if tall < 0.8 else min(0.62 * tall, 1.5))
     if said.get("eye") == "below":
         height = base + 0.05 * tall
-    if (chief.subject.belongs == "air" or chief.flies) and chief.link not in _BORNE:
+    if (chief.subject.belongs == "air" or chief.flies) and chief.link not in RESTS:
         return Eye(away, max(1.6, 0.5 * tall), min(wanted, -0.4), aspect)
     unit = away * HALF
     held = [_reach(wish, t) for t in wish.things if t.link == "holds" or _beside(t, chief)]
@@ -115,7 +115,7 @@ def _stands_high(wish: Wish, chief: Wished) -> bool:
 
 def _bearer_seen(wish: Wish, chief: Wished, base: float) -> float:
     """Metres below the chief thing in which what bears it is to be seen too."""
-    if chief.to is None or chief.link not in _BORNE or _stands_high(wish, chief):
+    if chief.to is None or chief.link not in RESTS or _stands_high(wish, chief):
         return 0.0
     if wish.things[chief.to].subject.belongs == "room":  # a table leads down out of the picture
         return 0.0

@@ -18,11 +18,12 @@ _TALL = 5.0  # metres, of what no sandbank bears
 _HOVERS = 12.0  # times its own height, of what a thing is seen close over
 _SEAT = 0.6  # of its own height, of a rock that a creature is on
 _LEDGE = 2.2  # likewise, of a cliff
-_BASKETS = {
+HOLDERS = {
     "basket", "bucket", "pot", "bowl", "barrel", "cup", "flower pot", "crate", "hat", "boot",
     "vase", "glass", "jug", "bottle",
 }  # fmt: skip
-_PLANTS = {"cactus", "tree", "bush", "flower", "blades", "fern", "mushroom"}
+GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
+_PLANTS = GROWN | {"cactus", "tree", "bush", "mushroom"}
 _TREES = {"tree", "blade_tree"}
 _CLIMBS = 1.3  # metres, of what a branch bears
 Pair = tuple[Wished, Wished]
@@ -56,7 +57,7 @@ def _hovering(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 
 
 def _in_basket(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
-    if link != "in" or b.subject.word not in _BASKETS:
+    if link != "in" or b.subject.word not in HOLDERS:
         return None
     if a.subject.family in _PLANTS:  # cut, or kept small, to fit it
         fits = 1.7 * _height(b) / a.subject.height

@@ -3,7 +3,7 @@
 from collections.abc import Sequence
 from dataclasses import replace
 
-from overlay.words.composing.fitting import ABOVE, FITTING, SMALL, aloft, laden
+from overlay.words.composing.fitting import ABOVE, FITTING, GROWN, HOLDERS, SMALL, aloft, laden
 from overlay.words.composing.wished import Wished
 from overlay.words.language.reading import Piece
 from overlay.words.subjects import Subject, subject_of
@@ -16,7 +16,6 @@ INVERSE = {
     "near": "near", "at": "beside", "under": "shelters", "over": "below", "above": "below",
     "among": "among", "with": "beside",
 }  # fmt: skip
-_GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
 _IN_HAND = {"umbrella", "bag", "flag", "blade", "lantern", "lamp", "strings", "drum"}
 _PIECES = {
     "king": "chess king", "queen": "chess king", "knight": "chess knight", "rook": "chess rook",
@@ -28,7 +27,6 @@ _PARTS = {
     "hair": "hair", "mane": "mane", "beak": "beak", "wings": "wing", "hull": "hull",
     "trousers": "trousers", "cap": "cap", "leaves": "leaf", "petals": "petal",
 }  # fmt: skip
-_VASES = {"vase", "jug", "pot", "bucket", "basket", "bottle", "flower pot", "glass"}
 _LIQUIDS = {
     "water", "wine", "beer", "milk", "tea", "coffee", "soup", "juice", "cider", "oil", "ink",
 }  # fmt: skip
@@ -55,7 +53,7 @@ def related(a: Wished, b: Wished, link: str, first: int, second: int) -> tuple[W
     """Two things, numbered `first` and `second`, as the link between them has them."""
     if _is_held(a, b, link):
         return replace(a, pose=a.pose or "hold"), replace(b, to=first, link="held")
-    if link == "with" and a.subject.word in _VASES and b.subject.family in _GROWN:
+    if link == "with" and a.subject.word in HOLDERS and b.subject.family in GROWN:
         link = "holds"
     for fits in FITTING:
         fitted_pair = fits(a, b, link, second)
@@ -78,7 +76,7 @@ def _is_held(a: Wished, b: Wished, link: str) -> bool:
     if link not in {"holding", "with"}:
         return False
     small = b.subject.height * b.size <= _HELD_MOST and b.subject.family not in LIVING
-    return small and (b.subject.belongs == "table" or b.subject.family in {*_IN_HAND, *_GROWN})
+    return small and (b.subject.belongs == "table" or b.subject.family in {*_IN_HAND, *GROWN})
 
 
 def at_place(thing: Wished, link: str, place: str) -> Wished:
@@ -93,7 +91,7 @@ def at_place(thing: Wished, link: str, place: str) -> Wished:
 
 def fitted(thing: Wished, holder: Wished) -> Wished:
     """Flowers cut to fit the vase that holds them."""
-    if thing.subject.family not in _GROWN:
+    if thing.subject.family not in GROWN:
         return thing
     fits = 1.7 * holder.subject.height / thing.subject.height
     return replace(thing, size=min(thing.size, fits))
@@ -114,7 +112,7 @@ def fit_a_room(things: Sequence[Wished]) -> bool:
 
 def is_grown(thing: Wished) -> bool:
     """Whether a thing is a plant that may be cut."""
-    return thing.subject.family in _GROWN
+    return thing.subject.family in GROWN
 
 
 def is_liquid(piece: Piece) -> bool:
@@ -130,7 +128,7 @@ def filled(piece: Piece, place: str) -> tuple[str, str] | None:
     if piece.head.entry.shapes or piece.head.entry.kind != "subject" or piece.count < 3:
         return None
     family = subject_of(word).family
-    if place in _OPEN and family in _GROWN:
+    if place in _OPEN and family in GROWN:
         return "carpet", f"{word.replace(' ', '_')}*120"
     if place in BUILT_UP and family in _HOUSES:
         return "sides", f"{'townhouse' if word == 'house' else word.replace(' ', '_')}*8"
@@ -142,7 +140,7 @@ def field_of(piece: Piece) -> tuple[str, str] | None:
     if piece.head is None or piece.head.entry is None or piece.count > 1 or piece.head.entry.shapes:
         return None
     open_ = any(w.kind == "place" and w.entry and w.entry.word in _OPEN for w in piece.modifiers)
-    if not open_ or subject_of(piece.head.entry.word).family not in _GROWN:
+    if not open_ or subject_of(piece.head.entry.word).family not in GROWN:
         return None
     return "carpet", f"{piece.head.entry.word.replace(' ', '_')}*120"
 

@@ -4,7 +4,7 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
-from overlay.words.composing.bearing import borne_at, carrier_of, leads_not
+from overlay.words.composing.bearing import RESTS, borne_at, carrier_of, leads_not
 from overlay.words.composing.eye import HALF, Eye, eye_of
 from overlay.words.composing.furnishing import Furnisher, read_furnishing
 from overlay.words.composing.ground import ground_of
@@ -126,7 +126,7 @@ def _table(wish: Wish, place: str, chief: Wished | None) -> Wished | None:
         or chief.subject.belongs != "table"
     ):
         return None
-    if chief.to is not None and chief.link in {"on", "in", "hovers"}:
+    if chief.to is not None and chief.link in RESTS:
         return None
     if any(t.subject.word in {"table", "desk", "workbench"} for t in wish.things):
         return None

@@ -14,7 +14,7 @@ from overlay.words.subjects import flying, subject_for, subject_of
 _GREEN = "first~#6b8a3c:.7 second~#86994e:.7"  # the ground between flowers
 # What comes with a thing: its word, and what else it does to the scene.
 _BRINGS = {"lightning bolt": "storm"}
-_CARRIES = {"violinist": "violin", "waiter": "tray"}  # in the hand
+_CARRIES = {"violinist": "violin"}  # in the hand
 
 
 def wish_of(reading: Reading, avoided: Reading | None = None) -> Wish:
@@ -141,7 +141,7 @@ class _Builder:
             if filled[0] == "carpet":
                 self.effects.append((read_effects(_GREEN), 1.0))
             for word in piece.modifiers:
-                if word.kind != "count":
+                if word.kind == "place":  # `a tulip field`; a colour is of the flowers
                     self._scene(word, phrase)
             return True
         under = relations.underneath(piece)
