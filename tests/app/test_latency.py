@@ -69,6 +69,17 @@ class LatencyTest(WindowTest):
                 self.assertLess(least_time(gesture), _MOST * slower())
                 self.settle()
 
+    def test_what_comes_into_sight_wears_the_theme(self):
+        card = self.window.house.card
+        for name in ("Picture", "Place", "Span", "Facets"):
+            QTest.mouseClick(card.tabs[name], Qt.MouseButton.LeftButton)
+            seen = [part for part in self.window._parts if part.isVisibleTo(self.window)]
+            self.assertEqual([type(p).__name__ for p in seen if not is_dressed(p)], [], name)
+        self.bench.select(1)  # a guide, whose card is longer than its place
+        self.settle()
+        seen = [part for part in self.window._parts if part.isVisibleTo(self.window)]
+        self.assertEqual([type(p).__name__ for p in seen if not is_dressed(p)], [])
+
     def test_another_theme_is_seen_all_at_once_and_no_part_takes_long(self):
         window, tries = self.window, []
         for theme in ("dark", "light", "dark", "light"):

@@ -2,7 +2,7 @@
 
 from pathlib import Path
 
-from PySide6.QtCore import Qt, QTimer
+from PySide6.QtCore import QEvent, QObject, Qt, QTimer
 from PySide6.QtGui import QCloseEvent, QGuiApplication, QKeyEvent, QResizeEvent
 from PySide6.QtWidgets import QApplication, QDialog, QMainWindow, QMenu, QVBoxLayout, QWidget
 
@@ -66,6 +66,8 @@ class MainWindow(QMainWindow):
             h.sheet, h.regions, h.line,
             *(p for room in h.floor.rooms if room is not h.bench_room for p in room.parts),
         )  # fmt: skip
+        for part in self._parts:
+            part.installEventFilter(self)
 
     def _commands(self) -> Entries:
         """What means something else in each room."""
@@ -98,6 +100,12 @@ class MainWindow(QMainWindow):
         line.setVisible(self.floor.rooms.shown.line is line)
         line.say("")
         self.show_history()
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        """A part that was hidden gets the theme when it is shown: a page of the card, a room."""
+        if event.type() == QEvent.Type.Show and isinstance(watched, QWidget):
+            dress(watched)
+        return super().eventFilter(watched, event)
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         """A narrow window has tray and card under tabs."""
