@@ -63,7 +63,8 @@ class SubjectsTest(unittest.TestCase):
                 tall = high[1] - low[1]
                 self.assertTrue(np.isfinite([*low, *high]).all())
                 self.assertGreater(tall, 0.01)
-                if subject.belongs in {"ground", "table", "room"}:
+                buried = subject.family == "knoll"  # a hill reaches down into the ground
+                if subject.belongs in {"ground", "table", "room"} and not buried:
                     self.assertLess(abs(low[1]), 0.18 * tall, f"floats or sinks by {low[1]}")
 
     def test_there_are_many_and_a_horse_is_larger_than_a_hen(self):

@@ -15,6 +15,7 @@ TIED = BORNE | {"held", "rises"}  # these come after what they are tied to
 BUILDINGS = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge"}
 _HANGING = {"lantern", "bag", "vessel", "fish"}
 _SEAT = 0.27  # of a sitting figure's height
+_STEP = 0.6  # of its height, up to which it climbs to sit
 _GAP = 0.35  # of its own height, between a thing that hovers and what it is over
 Point = tuple[float, float, float]
 
@@ -37,8 +38,14 @@ def bears(thing: Wished, under: Wished) -> bool:
 def borne(thing: Wished, under: Wished) -> Point:
     """Where a thing rests on another that stands at the origin."""
     plain = Placed(under.name, tuple(under.subject.parts()), scale=under.size)
-    x, y, z = resting_place(plain)
+    x, y, z = resting_place(plain, below=sits_below(thing))
     return x, seated(thing, y, thing.size), z
+
+
+def sits_below(thing: Wished) -> float:
+    """Height in metres up to which there may be what a thing sits on; no limit unless it sits."""
+    sits = thing.subject.family == "figure" and thing.pose == "sit"
+    return _STEP * thing.subject.height * thing.size if sits else np.inf
 
 
 def seated(thing: Wished, y: float, scale: float) -> float:
@@ -55,6 +62,12 @@ def is_seated(thing: Wished, wish: Wish) -> bool:
     if thing.pose != "sit" or thing.subject.family != "figure" or thing.to is None:
         return False
     return wish.things[thing.to].subject.family in SEATS
+
+
+def is_narrow(thing: Wished, under: Wished) -> bool:
+    """Whether a thing rests on what has no room for a second one behind it: a tray, a wall."""
+    deep = under.subject.size[2] * under.size
+    return under.subject.belongs == "table" or deep < 2.5 * thing.subject.size[2] * thing.size
 
 
 def in_hand(thing: Wished, holder: Placed, tall: float, *, second: bool) -> Point:

@@ -11,6 +11,7 @@ from overlay.words.things.parts import turned
 from overlay.words.things.table import Placed
 
 _TURNS = 6  # tries around the circle
+_STRAYS = 0.08  # overlap that is worth its own width from the first
 Point = tuple[float, float, float]
 
 
@@ -56,7 +57,11 @@ def along(
 
     def crowded(at: Point) -> float:
         gaps = (abs(at[0] - other[0]) / own for other in taken)
-        return sum(max(1.15 - gap, 0.0) for gap in gaps) * 3 + before(at) + 0.05 * abs(at[0] - x)
+        return (
+            sum(max(1.15 - gap, 0.0) for gap in gaps) * 3
+            + before(at)
+            + _STRAYS * abs(at[0] - x) / own
+        )
 
     return min(spots, key=crowded)
 

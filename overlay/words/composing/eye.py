@@ -11,13 +11,15 @@ from overlay.words.stage.drawing import Camera, aim, level
 VIEW = 38.0  # degrees, upright
 HALF = float(np.tan(np.radians(VIEW / 2)))
 PLAIN_EYE, PLAIN_AWAY = 1.2, 6.0  # metres, where the lexicon's distances are meant from
-SHARE, BUILDING = 0.42, 0.52
+SHARE, BUILDING, UPRIGHT = 0.42, 0.52, 0.5
 _FURNITURE = 0.62
 _TALLEST = 0.86  # of the half frame that the chief thing's top may reach
 _BEARER = 2.2  # heights of the chief thing, of what bears it
 _WHOLE = 0.84  # of the picture's height, for both
 _IN_ROOM = 4.0  # metres from the middle of an empty room
-_BUILT = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge"}
+_BUILT = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge",
+    "jib_crane", "observatory",
+}  # fmt: skip
 
 
 @dataclass(frozen=True)
@@ -59,7 +61,8 @@ class Eye:
 
 def share_of(chief: Wished, said: dict[str, str]) -> float:
     """Share of the picture's height that the chief thing is to take up."""
-    share = BUILDING if chief.subject.family in _BUILT else SHARE
+    family = chief.subject.family
+    share = BUILDING if family in _BUILT else UPRIGHT if family == "figure" else SHARE
     share = float(said.get("share", share))
     if chief.count > 1:
         share *= 0.78

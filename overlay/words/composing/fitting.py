@@ -12,12 +12,14 @@ from overlay.words.subjects import flying, subject_of
 from overlay.words.things.families import LIVING
 
 ABOVE = {"over", "above"}
-SEATS = {"chair", "bench", "padded", "bed"}
+SEATS = {"chair", "bench", "padded", "bed", "swing"}
 SMALL = 3.0  # metres, of what would be lost on a cliff's top, and stands in a room
 _TALL = 5.0  # metres, of what no sandbank bears
 _HOVERS = 12.0  # times its own height, of what a thing is seen close over
 _SEAT = 0.6  # of its own height, of a rock that a creature is on
-_LEDGE = 2.2  # likewise, of a cliff
+_HEIGHTS = {"cliff top": 2.2, "knoll": 1.4}  # likewise, of a ledge and a mound
+_PERCH, _SHADE = 0.6, 1.4  # likewise, of what is sat on and stood under
+_LAMP = 2.8  # likewise, of a lamp
 HOLDERS = {
     "basket", "bucket", "pot", "bowl", "barrel", "cup", "flower pot", "crate", "hat", "boot",
     "vase", "glass", "jug", "bottle",
@@ -25,6 +27,7 @@ HOLDERS = {
 GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
 _PLANTS = GROWN | {"cactus", "tree", "bush", "mushroom"}
 _TREES = {"tree", "blade_tree"}
+_MOUNT = 0.9  # metres, of what somebody is not on but rides
 _CLIMBS = 1.3  # metres, of what a branch bears
 Pair = tuple[Wished, Wished]
 
@@ -34,10 +37,13 @@ def _height(thing: Wished) -> float:
 
 
 def _riding(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
-    if link != "riding":
-        return None
     astride = a.subject.family == "figure" and b.subject.family == "quadruped"
-    return replace(a, pose="ride" if astride else "sit", to=second, link="on"), b
+    mounted = link == "on" and astride and not a.pose and _height(b) > _MOUNT
+    if link != "riding" and not mounted:
+        return None
+    each = a.count if astride and b.count > 1 else b.count  # `three kings on camels`
+    ridden = replace(b, count=each)
+    return replace(a, pose="ride" if astride else "sit", to=second, link="on"), ridden
 
 
 def _crossing(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
@@ -67,11 +73,41 @@ def _in_basket(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     return replace(a, to=second, link="holds"), replace(b, size=max(b.size, wide))
 
 
-def _on_cliff(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
-    """A creature is on a ledge, near enough to be seen."""
-    if link != "on" or b.subject.word != "cliff top" or _height(a) >= SMALL:
+def _on_height(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """A creature is on a ledge or a mound, near enough to be seen."""
+    high = _HEIGHTS.get(b.subject.word)
+    if link != "on" or high is None or _height(a) >= SMALL:
         return None
-    return replace(a, to=second, link=link), replace(b, size=_LEDGE * _height(a) / b.subject.height)
+    size = min(b.size, high * _height(a) * a.count**0.5 / b.subject.height)
+    return replace(a, to=second, link=link), replace(b, size=size)
+
+
+def _on_small(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """What a creature sits on is not much smaller than itself: a raven on a skull."""
+    own = a.subject.size[0] * a.size
+    if link != "on" or a.subject.family not in LIVING or b.subject.belongs != "table":
+        return None
+    return replace(a, to=second, link=link), _at_least(b, _PERCH * own / b.subject.size[0])
+
+
+def _under_plant(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """What stands under a mushroom or a flower is lower than that."""
+    if link != "under" or b.subject.family not in _PLANTS:
+        return None
+    return replace(a, to=second, link=link), _at_least(b, _SHADE * _height(a) / b.subject.height)
+
+
+def _at_least(thing: Wished, size: float) -> Wished:
+    return replace(thing, size=max(thing.size, size))
+
+
+def _under_lamp(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """A lamp low enough that its light is seen with a small creature under it."""
+    small = a.subject.family in LIVING and _height(a) < SMALL
+    if link != "under" or b.subject.family != "street_lamp" or not small:
+        return None
+    low = min(b.size, _LAMP * _height(a) / b.subject.height)
+    return replace(a, to=second, link=link), replace(b, size=low)
 
 
 def _on_rock(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
@@ -91,8 +127,8 @@ def _in_tree(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 
 
 def _on_isle(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
-    """An island that bears a castle is of rock, and wide enough."""
-    if link != "on" or b.subject.family != "isle" or _height(a) <= _TALL:
+    """An island, or a rock, that bears a castle is a cliff, and wide enough."""
+    if link != "on" or b.subject.family not in {"isle", "rock"} or _height(a) <= _TALL:
         return None
     island = subject_of("cliff top")
     size = max(1.0, 1.5 * a.subject.size[0] * a.size / island.size[0])
@@ -106,8 +142,8 @@ def _seated(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 
 
 FITTING: tuple[Callable[[Wished, Wished, str, int], Pair | None], ...] = (
-    _riding, _crossing, _hovering, _in_basket, _on_cliff, _on_rock, _in_tree, _on_isle,
-    _seated,
+    _riding, _crossing, _hovering, _in_basket, _on_height, _under_lamp, _under_plant, _on_small,
+    _on_rock, _in_tree, _on_isle, _seated,
 )  # fmt: skip
 
 
@@ -118,7 +154,10 @@ def aloft(thing: Wished) -> Wished:
     return replace(thing, subject=flying(thing.subject), flies=thing.flies or winged)
 
 
-def laden(holder: Wished, load: Wished) -> Wished:
-    """A plate or a tray, large enough for what is on it."""
-    wide = 1.3 * load.subject.size[0] * load.size * load.count**0.5 / holder.subject.size[0]
+def laden(holder: Wished, load: Wished, before: float = 0.0) -> Wished:
+    """A plate or a tray, large enough for what is on it beside what takes `before` metres."""
+    wide = (
+        1.7 * before
+        + 1.3 * load.subject.size[0] * load.size * load.count**0.5 / holder.subject.size[0]
+    )
     return replace(holder, size=max(holder.size, wide))

@@ -127,7 +127,7 @@ class Furnisher:
     def near(self, it: Turn) -> Spot | None:
         """At the sides, not far off."""
         tall = subject_of(it.word).height
-        share = float(it.chance.uniform(0.14, 0.26))
+        share = float(it.chance.uniform(0.11, 0.21))
         z = max(self.eye.distance_for(tall, share), -0.15 * self.eye.away)
         side = 1 if it.chance.random() < 0.5 else -1
         x = side * float(it.chance.uniform(0.55, 1.0)) * self.eye.half_width(z)

@@ -11,25 +11,31 @@ from overlay.words.composing.bearing import (
     borne,
     carrier_of,
     in_hand,
+    is_narrow,
     seated,
+    sits_below,
     topmost,
 )
 from overlay.words.composing.chance import COPIES, THINGS, stream
 from overlay.words.composing.copies import about, along, in_holder, in_row
+from overlay.words.composing.depth import Before, how_deep
 from overlay.words.composing.eye import HALF, Eye
 from overlay.words.composing.fitting import ABOVE
 from overlay.words.composing.ground import Ground
 from overlay.words.composing.posed import parts_of
-from overlay.words.composing.relations import INVERSE, is_grown
+from overlay.words.composing.relations import INVERSE, PLATES, is_grown
 from overlay.words.composing.rest import resting_place
 from overlay.words.composing.spots import Box, Spot, overlap
 from overlay.words.composing.turning import yaw_of
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.setting import NOWHERE
 from overlay.words.things.families import LIVING
+from overlay.words.things.parts import extent
 from overlay.words.things.table import Placed
 
 _TRIES = 40
+_TOP = 0.94  # up to which what flies may reach in the picture
+_STRAYS = 0.3  # overlap that is worth half the picture's width
 # How far two things that belong together may overlap in the picture.
 _MEANT = {
     "behind": 0.4, "in front of": 0.4, "in": 0.4, "at": 0.4, "under": 0.4, "backs": 0.0,
@@ -45,7 +51,9 @@ class Placing:
         self.spots: dict[int, Spot] = {}
         self.nominal: Box = (0.0, 0.0, 0.0, 0.0)
         self.placed: list[Placed] = []
+        self.numbers: list[int] = []  # of what was wished for, of each that is placed
         self._of: dict[int, Placed] = {}
+        self._all: dict[int, list[Placed]] = {}
 
     def place_all(self) -> list[Placed]:
         """All things, where they stand."""
@@ -96,7 +104,9 @@ class Placing:
             scale,
         )
         self._of.setdefault(i, put)
+        self._all.setdefault(i, []).append(put)
         self.placed.append(put)
+        self.numbers.append(i)
 
     def _like(self, i: int, thing: Wished) -> float | None:
         """Degrees of what a thing faces with: who holds it, whom it rides, who rides it."""
@@ -163,7 +173,11 @@ class Placing:
     def _in_air(self, thing: Wished, z: float, high: float) -> float:
         tall = thing.subject.height * thing.size
         unit = max(z + self.eye.away, 0.05) * HALF
-        return max(self.eye.height + (high - self.eye.horizon) * unit - tall / 2, 0.2 * tall)
+        middle = self.eye.height + (high - self.eye.horizon) * unit
+        near = max(z - 0.5 * thing.subject.size[2] * thing.size + self.eye.away, 0.05) * HALF
+        highest = self.eye.height + (_TOP - self.eye.horizon) * near - tall  # its wings are seen
+        highest = np.inf if thing.link in ABOVE else highest
+        return float(max(min(middle - tall / 2, highest), 0.2 * tall))
 
     def _other(self, i: int, thing: Wished, chance: np.random.Generator) -> Spot:
         chief = self.wish.things[self.chief]
@@ -187,60 +201,66 @@ class Placing:
     def _resting(self, i: int, thing: Wished, to: int, chance: np.random.Generator) -> Spot:
         """On another thing, where it leaves the rest that lies there free; or in it."""
         under = self._of[to]
-        x, y, z = resting_place(under, inside=thing.link == "holds")
-        if thing.link == "holds":  # what is small lies on more of its kind, to the rim
+        flat = thing.count == 1 and self.wish.things[to].subject.word in PLATES
+        held = thing.link == "holds" and not flat
+        x, y, z = resting_place(under, inside=held, below=sits_below(thing))
+        if held:  # what is small lies on more of its kind, to the rim
             rim = self.wish.things[to].subject.height * under.scale + under.at[1]
             tall = thing.subject.height * thing.size
             if is_grown(thing) or thing.subject.family in LIVING:
                 deep = 0.25 if is_grown(thing) else 0.22
                 return self._spot(thing, i, x, rim - deep * tall, z)
             return self._spot(thing, i, x, max(y, rim - 0.85 * tall) if tall < 0.2 else y, z)
-        y = seated(thing, y, self._scale(i, thing))
-        room = 0.4 * self.wish.things[to].subject.size[0] - 0.5 * thing.subject.size[0]
+        y = seated(thing, y, self._scale(i, thing)) - self._lift(i, thing)
+        broad = self.wish.things[to].subject.size[0] * under.scale
+        room = (0.41 if flat else 0.4) * broad - 0.5 * thing.subject.size[0] * thing.size
         half = self.eye.half_width(z)
         seen = max(0.92 * half - 0.5 * thing.subject.size[0] * thing.size, 0.2 * half)
         asides = [0.0, *chance.uniform(-max(room, 0.0), max(room, 0.0), 16)]
         tries = [self._spot(thing, i, float(np.clip(x + a, -seen, seen)), y, z) for a in asides]
         others = [s for k, s in self.spots.items() if k != to]
-        return min(tries, key=lambda spot: sum(overlap(spot.box, o.box) for o in others))
+        if flat:  # what is small lies before what is large
+            there = [k for k in self.spots if self.wish.things[k].to == to]
+            wide = [self.wish.things[k].subject.size[0] * self.wish.things[k].size for k in there]
+            before = -1.0 if thing.subject.size[0] * thing.size <= max(wide, default=0.0) else 1.0
+            z += before * 0.26 * broad * bool(there)
+            tries = [self._spot(thing, i, spot.x, y, z) for spot in tries]
 
-    def _distance(
-        self, thing: Wished, i: int, to: Spot | None, chance: np.random.Generator
-    ) -> float:
-        """How far behind the chief thing; what is tall stands back until it fits the picture."""
-        scale, away = self._scale(i, thing), self.eye.away
-        wide, tall, deep = (v * scale for v in thing.subject.size)
-        room, spread = float(chance.uniform(0.42, 0.6)), float(chance.uniform(0.36, 0.5))
-        fits = max(
-            self.eye.distance_for(tall, room),
-            max(wide, deep) * 0.9 / (2 * HALF * self.eye.aspect * spread) + deep / 2 - away,
+        def cost(spot: Spot) -> float:  # near to the middle, not over others
+            return sum(overlap(spot.box, o.box) for o in others) + _STRAYS * abs(spot.x - x) / half
+
+        return min(tries, key=cost)
+
+    def _level(self, thing: Wished) -> float:
+        """Height of what a thing stands on: the table that the chief thing is on, or the ground."""
+        chief = self.wish.things[self.chief]
+        together = thing.subject.belongs == chief.subject.belongs == "table"
+        near = thing.to is not None and thing.to in self.spots
+        return self.ground.base if together or (near and self._is_low(thing)) else 0.0
+
+    def _is_low(self, thing: Wished) -> bool:
+        """Whether a thing may stand where what it is said with does: a mouse beside a cheese."""
+        other = self.wish.things[thing.to or 0]
+        return (
+            other.subject.belongs == "table"
+            and thing.subject.height * thing.size < 2.5 * other.subject.height * other.size
         )
-        beside = float(chance.uniform(-0.22, 0.14))
-        if thing.placement.away == "far":
-            return 1.2 * away + max(2.2 * tall, fits)
-        if thing.placement.away == "near":
-            return max(-0.22 * away, min(fits, 0.0))
-        if to is not None and thing.link in {"beside", "near", "with", "at", "among"}:
-            return max(to.z + beside * away, fits * 0.6 if fits > 0 else -away)
-        if to is not None and thing.link in {"backs", "shelters"}:
-            own = self.wish.things[thing.to] if thing.to is not None else thing
-            near = 0.5 * own.subject.size[2] * own.size + 0.15
-            return to.z + near + (0.5 if thing.link == "backs" else 0.1) * deep
-        if to is not None and thing.link == "in front of":
-            return to.z - max(0.25 * away, 0.6 * deep)
-        if to is not None and thing.link in {"behind", "against", "in", "over", "above"}:
-            return to.z + max(0.5 * away, fits)
+
+    def _lift(self, i: int, thing: Wished) -> float:
+        """How high a thing is over its own foot: a fish on a plate does not swim."""
+        if thing.subject.belongs != "sea":
+            return 0.0
+        return float(extent(thing.subject.parts())[0][1]) * self._scale(i, thing)
+
+    def _depth(self, thing: Wished, i: int, to: Spot | None, chance: np.random.Generator) -> float:
         chief = self.wish.things[self.chief].subject.height
-        if max(tall, wide) > 0.6 * chief:
-            return max(fits, deep / 2 + 0.25 * away)
-        # Not so near that its top leaves the picture.
-        seen = (self.ground.base + tall - self.eye.height) / (
-            (0.95 - self.eye.horizon) * HALF
-        ) - away
-        return max(beside * away, seen)
+        before = Before(self.eye, self.ground.base, chief)
+        tied = to is not None and thing.to is not None
+        said = (self.wish.things[thing.to or 0], to) if tied and to is not None else None
+        return how_deep(thing, self._scale(i, thing), before, chance, said)
 
     def _try(self, i: int, thing: Wished, to: Spot | None, chance: np.random.Generator) -> Spot:
-        z = self.ground.within(self._distance(thing, i, to, chance), thing)
+        z = self.ground.within(self._depth(thing, i, to, chance), thing)
         half = self.eye.half_width(z)
         x = float(chance.uniform(-0.85, 0.85)) * half
         if thing.placement.across:
@@ -258,9 +278,10 @@ class Placing:
         elif to is not None and thing.link in {"on", "under", "above", "over", "backs", "below"}:
             x = to.x + float(chance.uniform(-0.1, 0.1)) * half
         elif to is not None and thing.link == "shelters":
-            aside = 0.28 * thing.subject.size[0] * thing.size
+            arched = thing.subject.family == "arch"
+            aside = 0.0 if arched else 0.28 * thing.subject.size[0] * thing.size
             x = to.x + float(chance.choice([-1, 1])) * aside
-        y = self.ground.base
+        y = self._level(thing)
         if (
             thing.subject.belongs == "air"
             or thing.flies
@@ -277,7 +298,7 @@ class Placing:
     def _cost(self, spot: Spot, thing: Wished) -> float:
         """How ill a spot suits: out of the picture, over another, off the thirds, on one side."""
         left, right, _, high = spot.box
-        cost = 1.5 * (max(-0.98 - left, 0.0) + max(right - 0.98, 0.0) + max(high - 0.98, 0.0))
+        cost = 3.0 * (max(-0.98 - left, 0.0) + max(right - 0.98, 0.0) + max(high - 0.98, 0.0))
         boxes = [s.box if i != self.chief else self.nominal for i, s in self.spots.items()]
         meant = _MEANT.get(thing.link, 1.0)
         cost += 2.2 * meant * sum(overlap(spot.box, box) for box in boxes)
@@ -296,6 +317,12 @@ class Placing:
         first = (spot.x, spot.y, spot.z)
         if copy == 0:
             return first
+        mounts = (
+            self._all.get(thing.to, []) if thing.pose == "ride" and thing.to is not None else []
+        )
+        if copy < len(mounts):  # each on its own
+            x, y, z = resting_place(mounts[copy])
+            return x, seated(thing, y, thing.size), z
         if thing.in_row:
             return in_row(thing, first, copy)
         if thing.link == "holds" and thing.to is not None:
@@ -312,17 +339,9 @@ class Placing:
             thing.link == "on"
             and thing.to is not None
             and thing.to in self._of
-            and self._is_narrow(thing)
+            and is_narrow(thing, self.wish.things[thing.to])
         ):
             under = self._of[thing.to]
             broad = self.wish.things[thing.to].subject.size[0] * under.scale
             return along(thing, under, broad, stood, before=before)
         return about(thing, stood, copy, eye=self.eye, chance=chance, before=before)
-
-    def _is_narrow(self, thing: Wished) -> bool:
-        """Whether a thing rests on what has no room for a second one behind it."""
-        under = self.wish.things[thing.to or 0]
-        small = under.subject.belongs == "table"  # a tray, a cloth: beside each other on it
-        return (
-            small or under.subject.size[2] * under.size < 2.5 * thing.subject.size[2] * thing.size
-        )

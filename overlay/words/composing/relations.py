@@ -7,7 +7,7 @@ from overlay.words.composing.fitting import ABOVE, FITTING, GROWN, HOLDERS, SMAL
 from overlay.words.composing.wished import Wished
 from overlay.words.language.reading import Piece
 from overlay.words.subjects import Subject, subject_of
-from overlay.words.things.families import LIVING
+from overlay.words.things.families import FAMILIES, LIVING
 
 _SECOND = {"with", "holds", "and", "among", "beside", "near"}  # links that tell of what comes after
 # Where the other one stands, as seen from the one that the link tells of.
@@ -25,13 +25,23 @@ _PIECES = {
 _PARTS = {
     "roof": "roof", "roofs": "roof", "door": "door", "doors": "door", "walls": "wall",
     "hair": "hair", "mane": "mane", "beak": "beak", "wings": "wing", "hull": "hull",
-    "trousers": "trousers", "cap": "cap", "leaves": "leaf", "petals": "petal",
+    "trousers": "trousers", "cap": "cap", "leaves": "leaf", "petals": "petal", "sail": "sail",
+    "sails": "sail",
 }  # fmt: skip
+# What is a part of one family and a thing by itself elsewhere: the figure that a colour paints.
+_BUILT_IN = {("barge", "cabin"): "cabin", ("steamer", "cabin"): "house", ("tug", "cabin"): "house"}
+_MACHINES = {"crane": "harbour crane"}  # where people build and load
+_LOADING = {"harbour", "quay", "city", "skyline", "railway"}
+_LOADED = {"containers", "harbour crane", "warehouse", "freighter"}
 _LIQUIDS = {
     "water", "wine", "beer", "milk", "tea", "coffee", "soup", "juice", "cider", "oil", "ink",
 }  # fmt: skip
+PLATES = {"plate", "tray"}
+_MORSEL, _PET = 0.16, 0.5  # metres
+_FOOD = {"table", "sea"}
 _HELD_MOST = 1.3  # metres
 _STANDS_ON = {"cliff": "cliff top", "hill": "knoll", "hilltop": "knoll", "ridge": "knoll"}
+_THINGS = {"cliff"}  # of them those that are seen as a thing too
 _WATERS = {"river", "lake", "sea", "canal", "marsh", "swamp", "harbour", "oasis"}
 _HOUSES = {"house", "tower"}
 _SMOKING = {
@@ -61,7 +71,9 @@ def related(a: Wished, b: Wished, link: str, first: int, second: int) -> tuple[W
             return fitted_pair
     if link in ABOVE:
         return replace(aloft(a), to=second, link=link), b
-    if link == "holds" and a.subject.word in {"plate", "tray"}:
+    if link == "with" and a.subject.word in PLATES and b.subject.belongs in _FOOD:
+        link = "holds"
+    if link == "holds" and a.subject.word in PLATES:
         a = laden(a, b)
     if link in _SECOND or link == "holding":
         return a, replace(b, to=first, link="with" if link == "holding" else link)
@@ -103,6 +115,32 @@ def in_game(thing: Wished, things: Sequence[Wished]) -> Wished:
     if piece and any(t.subject.word == "chessboard" for t in things):
         return replace(thing, subject=subject_of(piece))
     return thing
+
+
+def shares_plate(thing: Wished, things: Sequence[Wished], other: int) -> bool:
+    """Whether what is said after a thing lies on the same plate or tray: a fish and a lemon."""
+    if thing.link != "holds" or thing.to is None or things[thing.to].subject.word not in PLATES:
+        return False
+    b = things[other]
+    return b.subject.belongs == "table" and b.subject.height * b.size < _MORSEL
+
+
+def shares_table(things: Sequence[Wished], last: int, bearer: int) -> bool:
+    """Whether what stands beside a thing that is on a table is small enough to be on it too."""
+    beside = things[last].to if things[last].link in {"beside", "near", "with"} else None
+    if beside is None or things[bearer].subject.family != "table":
+        return False
+    other = things[beside]
+    return other.subject.belongs == "table" or (
+        other.subject.family in LIVING and other.subject.height * other.size < _PET
+    )
+
+
+def as_meant(thing: Wished, place: str, things: Sequence[Wished]) -> Wished:
+    """A word of two meanings read by what is about it: a crane in a harbour is none that flies."""
+    machine = _MACHINES.get(thing.subject.word)
+    loading = place in _LOADING or any(t.subject.word in _LOADED for t in things)
+    return replace(thing, subject=subject_of(machine)) if machine and loading else thing
 
 
 def fit_a_room(things: Sequence[Wished]) -> bool:
@@ -148,9 +186,15 @@ def field_of(piece: Piece) -> tuple[str, str] | None:
 def detailed(thing: Wished, piece: Piece) -> Wished | None:
     """A thing whose part was given a colour (`with a red roof`); none if no part was said."""
     part = next((_PARTS[w.text] for w in piece.modifiers if w.text in _PARTS), "")
+    colour = next((w.entry.value for w in piece.modifiers if w.entry and w.kind == "colour"), "")
+    if piece.head and piece.head.entry and piece.link == "with":
+        family = thing.subject.family
+        own = _BUILT_IN.get((family, piece.head.entry.word), _PARTS.get(piece.head.text, ""))
+        own = own if own in (FAMILIES[family].__kwdefaults__ or {}) else ""
+        if own:
+            return replace(thing, details=(*thing.details, (own, colour))) if colour else thing
     if piece.head or piece.link not in {"with", "and"} or not part:
         return None
-    colour = next((w.entry.value for w in piece.modifiers if w.entry and w.kind == "colour"), "")
     return replace(thing, details=(*thing.details, (part, colour))) if colour else thing
 
 
@@ -174,6 +218,13 @@ def underneath(piece: Piece) -> Subject | None:
         return None
     words = {w.text.rstrip("s") for w in piece.modifiers}
     return next((subject_of(high) for low, high in _STANDS_ON.items() if low in words), None)
+
+
+def standing(piece: Piece) -> Subject | None:
+    """The thing that a place is where it is said like one: `a cliff with gulls`."""
+    said = {w.text for w in piece.modifiers}
+    alone = piece.head is None and piece.link in {"", "beside", "near", "behind", "in front of"}
+    return next((subject_of(_STANDS_ON[w]) for w in _THINGS & said), None) if alone else None
 
 
 def may_smoke(thing: Wished) -> bool:

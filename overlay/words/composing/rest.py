@@ -26,8 +26,14 @@ def _height_at(table: Table, x: float, z: float, top: float) -> float:
     return 0.0
 
 
-def resting_place(thing: Placed, *, inside: bool = False) -> tuple[float, float, float]:
-    """Where something may rest on a thing: the widest level of its top, or its middle's depth."""
+def resting_place(
+    thing: Placed, *, inside: bool = False, below: float = np.inf
+) -> tuple[float, float, float]:
+    """Where something may rest on a thing: the widest level of its top, or its middle's depth.
+
+    A level that is not `below` so many metres counts only where there is no other: who sits on a
+    swing is not on its beam.
+    """
     parts = thing.in_world()
     low, high = extent(parts)
     table = tabulate([thing])
@@ -38,7 +44,21 @@ def resting_place(thing: Placed, *, inside: bool = False) -> tuple[float, float,
     heights = np.array([_height_at(table, x, z, float(high[1]) + 0.02) for x, z in spots])
     if inside:
         return float(middle[0]), float(np.median(heights)), float(middle[2])
+    if _is_domed(heights):
+        return float(middle[0]), float(heights.max()), float(middle[2])
+    low_enough = (heights < below) & (heights > 0.05 * float(high[1] - low[1]))
+    if low_enough.any():
+        heights = np.where(low_enough, heights, 0.0)
     return _widest_level(spots, heights, float(high[1] - low[1]))
+
+
+def _is_domed(heights: np.ndarray) -> bool:
+    """Whether what was met is highest in its middle and falls off gently: a hill."""
+    grid = heights.reshape(_SIDE, _SIDE)
+    core = grid[_SIDE // 2 - 1 : _SIDE // 2 + 2, _SIDE // 2 - 1 : _SIDE // 2 + 2]
+    rim = np.concatenate([grid[0], grid[-1], grid[:, 0], grid[:, -1]])
+    top = float(heights.max())
+    return bool(grid[_SIDE // 2, _SIDE // 2] >= top and core.min() > 0.8 * top > rim.max())
 
 
 def _widest_level(

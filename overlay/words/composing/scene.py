@@ -6,6 +6,7 @@ import numpy as np
 
 from overlay.words.composing.bearing import RESTS, borne_at, carrier_of, leads_not
 from overlay.words.composing.eye import HALF, Eye, eye_of
+from overlay.words.composing.framing import stepped_back
 from overlay.words.composing.furnishing import Furnisher, read_furnishing
 from overlay.words.composing.ground import ground_of
 from overlay.words.composing.placing import Placing
@@ -17,7 +18,6 @@ from overlay.words.composing.settle import (
     place_of,
     setting_of,
 )
-from overlay.words.composing.spots import Spot
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.setting import Setting
 from overlay.words.subjects import subject_of
@@ -98,14 +98,19 @@ def compose(wish: Wish, *, seed: int, aspect: float) -> Scene:
     table = _table(wish, place, chief)
     base = table.subject.height if table else borne_at(wish, number)
     eye = eye_of(wish, chief, aspect=aspect, indoors=is_indoors(place), base=base)
-    setting = fitted(setting, place, eye, carrier_of(wish, number))
-    ground = ground_of(setting, seed, base, place)
-    things: list[Placed] = []
-    taken: list[Spot] = []
-    if chief is not None:
-        placing = Placing(wish, number, eye, ground, seed)
-        things = placing.place_all()
-        taken = list(placing.spots.values())
+
+    def stand(eye: Eye) -> Placing:
+        fit = fitted(setting, place, eye, carrier_of(wish, number))
+        placing = Placing(wish, number, eye, ground_of(fit, seed, base, place), seed)
+        if chief is not None:
+            placing.place_all()
+        return placing
+
+    stage = stand(eye)
+    farther = stepped_back(eye, wish, zip(stage.numbers, stage.placed, strict=True))
+    if farther is not None:
+        eye, stage = farther, stand(farther)
+    things, taken = stage.placed, list(stage.spots.values())
     wished = len(things)
     if table is not None and chief is not None:
         under = things[0].at
@@ -113,8 +118,9 @@ def compose(wish: Wish, *, seed: int, aspect: float) -> Scene:
             Placed(table.name, tuple(table.subject.parts()), (under[0] * 0.6, 0.0, under[2]), 6.0)
         )
     zones = read_furnishing(furnishing_of(place))
-    things += Furnisher(wish, eye, ground, seed).furnish(zones, taken)
-    return Scene(tuple(things), wished, setting, eye, place, chief.name if chief else "")
+    things += Furnisher(wish, eye, stage.ground, seed).furnish(zones, taken)
+    setting, name = stage.ground.setting, chief.name if chief else ""
+    return Scene(tuple(things), wished, setting, eye, place, name)
 
 
 def _table(wish: Wish, place: str, chief: Wished | None) -> Wished | None:

@@ -1,20 +1,25 @@
 """What a prompt wishes for: things with what is said of them, place, light, camera, tone."""
 
-from collections.abc import Iterable
 from dataclasses import replace
 from typing import Any
 
 from overlay.words.composing import backdrop, relations
+from overlay.words.composing.fitting import laden
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.language.entries import Entry, known_words
 from overlay.words.language.reading import Phrase, Piece, Reading, Word
+from overlay.words.language.told import pairs_of, told_of
 from overlay.words.stage.setting import read_effects
 from overlay.words.subjects import flying, subject_for, subject_of
 
 _GREEN = "first~#6b8a3c:.7 second~#86994e:.7"  # the ground between flowers
 # What comes with a thing: its word, and what else it does to the scene.
 _BRINGS = {"lightning bolt": "storm"}
-_CARRIES = {"violinist": "violin"}  # in the hand
+# And which thing, linked how.
+_COMES_WITH = {
+    "violinist": ("violin", "holding"), "cyclist": ("bicycle", "riding"),
+    "couple": ("woman", "and"),
+}  # fmt: skip
 
 
 def wish_of(reading: Reading, avoided: Reading | None = None) -> Wish:
@@ -44,6 +49,7 @@ class _Builder:
     def _fit_things(self) -> None:
         """What belongs on a table lies on it, what a vase holds fits it, a street has its lamps."""
         self.things = [relations.in_game(t, self.things) for t in self.things]
+        self.things = [relations.as_meant(t, self.place, self.things) for t in self.things]
         for i, thing in enumerate(self.things):
             if thing.link == "holds" and thing.to is not None:
                 self.things[i] = relations.fitted(thing, self.things[thing.to])
@@ -144,11 +150,26 @@ class _Builder:
                 if word.kind == "place":  # `a tulip field`; a colour is of the flowers
                     self._scene(word, phrase)
             return True
+        return self._is_height(piece, phrase, numbers)
+
+    def _is_height(self, piece: Piece, phrase: Phrase, numbers: list[int]) -> bool:
+        """Whether a piece tells of a cliff or a hill that is a thing here."""
+        alone = relations.standing(piece)
+        if alone is not None:
+            self.things.append(Wished("cliff", alone, phrase.emphasis))
+            if numbers:
+                self._link(numbers[-1], len(self.things) - 1, piece.link)
+            numbers.append(len(self.things) - 1)
+            self.place = self.place or "sea"
+            return True
         under = relations.underneath(piece)
         if under is None or not numbers:
             return False
         name = next(w.text for w in piece.modifiers if w.kind == "place")
-        self.things.append(Wished(name, under, phrase.emphasis))
+        self.things.append(Wished(name, under, phrase.emphasis, **told_of(piece.modifiers)))
+        for word in piece.modifiers:
+            if word.kind in {"weather", "season", "light", "hour"}:  # `a snowy hill`
+                self._scene(word, phrase)
         self._link(numbers[-1], len(self.things) - 1, "on")
         return True
 
@@ -171,7 +192,7 @@ class _Builder:
         wished = Wished(
             entry.word if piece.head.kin is None else piece.head.text, subject_for(entry),
             phrase.emphasis, piece.count, any(w.text in {"row", "line", "avenue"} for w in own),
-            placement=phrase.placement, **_told(own),
+            placement=phrase.placement, **told_of(own),
         )  # fmt: skip
         if wished.flies or wished.placement.high:
             wished = replace(wished, subject=flying(wished.subject))
@@ -180,10 +201,10 @@ class _Builder:
         if before:
             self._join(before[-1], number, piece.link)
         before.append(number)
-        if entry.word in _CARRIES and wished.count == 1:
-            carried = _CARRIES[entry.word]
-            self.things.append(Wished(carried, subject_of(carried), phrase.emphasis))
-            self._link(number, len(self.things) - 1, "holding")
+        if entry.word in _COMES_WITH and wished.count == 1:
+            other, link = _COMES_WITH[entry.word]
+            self.things.append(Wished(other, subject_of(other), phrase.emphasis))
+            self._link(number, len(self.things) - 1, link)
         if entry.word in _BRINGS:
             brought = next(e for e in known_words()[_BRINGS[entry.word]] if e.kind == "weather")
             self._scene(Word(brought.word, brought), phrase)
@@ -195,17 +216,32 @@ class _Builder:
         whose = said.link in {"holds", "held"}  # `a basket of apples under a tree`
         if said.link == "with" and said.to is not None and link in {"on", "in", "under"}:
             whose = self.things[said.to].subject.family == "figure"  # `a man with a dog on a bench`
+        if link == "and" and relations.shares_plate(said, self.things, number):
+            link, wide = "holds", said.subject.size[0] * said.size * said.count**0.5
+            plate = self.things[said.to or 0]
+            self.things[said.to or 0] = laden(plate, self.things[number], wide)
         if link != "and" and whose:
             last = said.to or 0
-        together = self._together(last) if link in {"on", "in"} else []
+        together = self._together(last, number) if link in {"on", "in"} else []
+        if link == "on" and relations.shares_table(self.things, last, number):
+            together.append(self.things[last].to or 0)  # `a mouse beside a cheese on a table`
         self._link(last, number, link)
-        for other in together:  # `a teapot and two cups on a tray`
-            if self.things[other].to is None:
+        # `a teapot and two cups on a tray`, `a couple on a bench`
+        others = [i for i in together if self.things[i].to is None]
+        if link in {"on", "in"}:
+            others += [i for i, t in enumerate(self.things) if t.to == last and t.link == "and"]
+        for other in others:
+            if other != number:
                 self._link(other, number, link)
 
-    def _together(self, last: int) -> list[int]:
-        """What was said before a thing with `and`."""
+    def _together(self, last: int, bearer: int) -> list[int]:
+        """What was said before a thing with `and`; of small things that lie on one, all."""
         found = []
+        small = [i for i in (last, bearer) if self.things[i].subject.belongs == "table"]
+        for i in range(last - 1, -1, -1) if len(small) == 2 else ():
+            if self.things[i].to is not None or self.things[i].subject.belongs != "table":
+                break
+            found.append(i)
         while self.things[last].link == "and" and self.things[last].to is not None:
             last = self.things[last].to or 0
             found.append(last)
@@ -241,6 +277,8 @@ class _Builder:
         if not self.place:
             self.place = place
             return
+        if self.place == "road":  # it runs through whatever else was said
+            self.place, place = place, self.place
         effects, fills = backdrop.added(place, self.place)
         if effects:
             self.effects.append((effects, 1.0))
@@ -252,11 +290,13 @@ class _Builder:
         if entry is None:
             return
         if word.kind in {"colour", "material"}:
-            colour = entry.value if word.kind == "colour" else _pairs(entry.value).get("colour", "")
+            colour = (
+                entry.value if word.kind == "colour" else pairs_of(entry.value).get("colour", "")
+            )
             if colour:
                 self.tints.append((colour, amount))
         elif word.kind == "quality":
-            for key, value in _pairs(entry.value).items():
+            for key, value in pairs_of(entry.value).items():
                 self._number(key, value, amount)
         elif word.kind in {"weather", "light", "hour", "season"} and amount > 0:
             self.effects.append((read_effects(entry.value), amount))
@@ -289,32 +329,3 @@ def _kind_of(entry: Entry) -> set[str]:
         return {word}
     names = {e.word for all_ in known_words().values() for e in all_ if e.kind == "subject"}
     return {n for n in names if subject_of(n).family in {family, *broad[word]}}
-
-
-def _told(words: Iterable[Word]) -> dict[str, Any]:
-    """What modifiers say of a thing."""
-    said: dict[str, Any] = {"size": 1.0, "light": 1.0, "mute": 0.0}
-    for word in words:
-        entry = word.entry
-        if entry is None:
-            continue
-        if word.kind == "colour":
-            said["colour"] = entry.value
-        elif word.kind == "material":
-            pairs = _pairs(entry.value)
-            said["made"] = pairs.get("skin", said.get("made", ""))
-            said["colour"] = said.get("colour") or pairs.get("colour", "")
-        elif word.kind == "quality":
-            pairs = _pairs(entry.value)
-            said["size"] *= float(pairs.get("size", 1))
-            said["light"] *= float(pairs.get("light", pairs.get("tone", 1)))
-            said["mute"] += float(pairs.get("mute", 0))
-            said["pose"] = pairs.get("pose", said.get("pose", ""))
-            said["flies"] = said.get("flies", False) or "fly" in pairs
-    return said
-
-
-def _pairs(value: str) -> dict[str, str]:
-    """`key=value` and `key*value` of a table's cell."""
-    plain = (pair.replace("*", "=") for pair in value.split())
-    return dict(pair.split("=", 1) for pair in plain if "=" in pair)

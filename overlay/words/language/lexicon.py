@@ -24,6 +24,12 @@ _DERIVED = (
 )  # fmt: skip
 
 
+_TRADES = (
+    "maker", "smith", "keeper", "monger", "wright", "seller", "worker", "blower", "mender",
+    "herder", "cutter", "binder", "woman", "man",
+)  # fmt: skip
+
+
 class Found(NamedTuple):
     """What a word was found as.
 
@@ -58,7 +64,17 @@ class Lexicon:
 
     def find(self, word: str) -> Found | None:
         """One word by all ways, none where it leads nowhere."""
-        return self.exact(word) or self._derived(word) or self._kin(word)
+        return self.exact(word) or self._trade(word) or self._derived(word) or self._kin(word)
+
+    def _trade(self, word: str) -> Found | None:
+        """Whose name tells of a trade, a clockmaker, a goldsmith, is a person."""
+        for base in (word, *bases(word)):
+            ending = next((e for e in _TRADES if base.endswith(e) and len(base) > len(e) + 2), "")
+            if ending:
+                who = "woman" if ending == "woman" else "man" if ending == "man" else "person"
+                subject = tuple(e for e in self._known[who] if e.kind == "subject")
+                return Found(subject, who, plural=base != word)
+        return None
 
     def _derived(self, word: str) -> Found | None:
         for ending, rest in _DERIVED:

@@ -35,10 +35,13 @@ _OWN = re.compile(
     r"\b(?:its|their)(?: \w+)?"
     r" (?:chimneys?|roofs?|doors?|windows?|sails|wheels?|walls|towers?|mast)\b"
     r"|\b(?:from (?:the )?chimneys|with an? (?:\w+ )?chimney)\b"
+    r"|\bsmoking (?:an? |his |her |the )?(?:\w+ )?(?:pipe|cigar|cigarette)s?\b"
     r"|\bon (?:his|her|its) (?:shoulder|head|back|arm|lap)\b"
 )
 # `ruins of a temple` are a ruined temple, a dancer `in a red dress` is red.
 _RUINS = re.compile(r"\b(?:the )?ruins of (?:an? |the )?")
+# A slice of a thing is drawn as the thing.
+_SLICES = re.compile(r"\b(?:an? |two |three )?(?:slices?|pieces?|wedges?|loaf|loaves) of (?:an? )?")
 _CLOTHES = re.compile(
     r"^(?P<who>(?:an? |the )?)(?P<rest>.*?) (?:in|wearing|with)(?: an?| his| her)?"
     r" (?P<how>(?:\w+ ){0,2})(?:dress|coat|cloak|suit|robes?|gown|jacket|uniform|kimono|shirt)\b"
@@ -52,7 +55,7 @@ _ARTICLE = re.compile(r"(?<=\w) (?:a|an|the|his|her|their|another) (?=\w)")
 
 def parts_of(text: str) -> list[tuple[str, str]]:
     """Stretches of words, each with what links it to the one before it, empty if nothing does."""
-    text = _READS.sub("holding an open book", _SMOKES.sub("with smoke", text))
+    text = _READS.sub("holding an open book", _SMOKES.sub("with smoke", _SLICES.sub("a ", text)))
     text = _CLOTHES.sub(r"\g<who>\g<how>\g<rest>", _RUINS.sub("ruined ", _OWN.sub(" ", text)))
     text = _VERB.sub(lambda verb: f" {_VERBS[verb[1]]}", text)
     parts: list[tuple[str, str]] = []

@@ -6,6 +6,7 @@ from overlay.words.things.families import taught
 from overlay.words.things.families.built import (
     buildings,
     castles,
+    devices,
     landmarks,
     masonry,
     monuments,
@@ -106,6 +107,10 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     masonry.gate: ("iron",),
     masonry.stairs: ("stone",),
     masonry.stone_ring: ("stone",),
+    devices.jib_crane: ("iron",), devices.observatory: ("wall",), devices.sundial: ("stone",),
+    devices.washing_line: ("wood",), devices.anvil: ("iron",), devices.containers: (),
+    devices.swing: ("wood",), devices.trough: ("wood",),
+    ships.wreck: ("hull",),
     raised.jetty: ("wood",),
     raised.treehouse: ("wall",),
     creatures.hedgehog: ("coat",),

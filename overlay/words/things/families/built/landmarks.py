@@ -83,8 +83,7 @@ def falls(*, h: float = 14.0, stone: str = "#6f6a62", water: str = "#dfeaf0") ->
 def knoll(*, h: float = 6.0, grass: str = "#7d9a50") -> list[Part]:
     """A round green hill."""
     b = Builder(grass, Skin.FUR, 0.2 * h)
-    heights = np.sin(np.linspace(0, np.pi / 2, 12))
-    b.lathe([(y * h, 3.2 * h * float(np.sqrt(1.0 - y * y)) + 0.02 * h) for y in heights.tolist()])
+    b.ball((0, 0, 0), (3.2 * h, h, 3.2 * h), blend=0.0)
     return b.parts
 
 

@@ -5,7 +5,7 @@ from itertools import pairwise
 import numpy as np
 
 from overlay.words.things.families.moving.boats import shell_of
-from overlay.words.things.parts import Builder, Part, Skin
+from overlay.words.things.parts import Builder, Part, Skin, moved, turned
 
 
 def ship(*, length: float = 26.0, hull: str = "#6b4a30", sail: str = "#e9dfc6", trim: str = "#c9a24a", masts: int = 3, castle: float = 0.1, flag: str = "#a8322a", bare: bool = False) -> list[Part]:
@@ -47,6 +47,17 @@ def _square_sail(b: Builder, x: float, low: float, high: float, wide: float, col
             out = [(0.05 + 0.45 * wide * 4 * t * (1 - 0.55 * t) * (1 - 0.35 * z * z) * 0.5) for t, z in ((u, z0), (u, z1), (v, z1), (v, z0))]
             points = [(x + o, high - (high - low) * t, z * wide * (1 - 0.06 * (1 - t))) for o, (t, z) in zip(out, ((u, z0), (u, z1), (v, z1), (v, z0)), strict=True)]
             b.sheet([(float(p), float(q), float(r)) for p, q, r in points], 0.004 * n, colour, Skin.PLAIN)
+
+
+def wreck(*, length: float = 20.0, hull: str = "#5a4636", heel: float = 24.0) -> list[Part]:
+    """A ship run aground: heeled over, its masts bare, one broken, its side stove in."""
+    whole = ship(length=length, hull=hull, masts=2, castle=0.1, trim="#6b5a44", flag="#7a6a58", bare=True)
+    n = length
+    b = Builder("#17120e", Skin.PLAIN)
+    for x, y, r in ((0.12, 0.05, 0.05), (0.2, 0.07, 0.035), (-0.08, 0.06, 0.03)):
+        b.ball((x * n, y * n, -0.12 * n), (r * n, 0.7 * r * n, 0.02 * n), blend=0.0)
+    b.limb((0.3 * n, 0.18 * n, -0.05 * n), (0.02 * n, 0.4 * n, -0.2 * n), (0.012 * n, 0.006 * n), "#8a6236")
+    return moved([*whole, *b.parts], turned(0, -heel, 5), (0.0, -0.02 * n, 0.0))
 
 
 def longship(*, length: float = 18.0, hull: str = "#6b4426", sail: str = "#c2452e", second: str = "#efe6d2", shields: bool = True) -> list[Part]:

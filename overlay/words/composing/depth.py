@@ -1,0 +1,72 @@
+"""How far behind the chief thing another one stands: by what was said of the two, by its size."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from overlay.words.composing.eye import HALF, Eye
+from overlay.words.composing.spots import Spot
+from overlay.words.composing.wished import Wished
+
+_CLOSE = {"beside", "near", "with", "at", "among"}
+_BEYOND = {"behind", "against", "in", "over", "above"}
+_TOP = 0.95  # up to which what is near may reach in the picture
+
+
+@dataclass(frozen=True)
+class Before:
+    """Before what a thing is set: the eye, the height of what all stand on, the chief thing's."""
+
+    eye: Eye
+    base: float
+    chief: float
+
+
+def how_deep(
+    thing: Wished,
+    scale: float,
+    before: Before,
+    chance: np.random.Generator,
+    said: tuple[Wished, Spot] | None = None,
+) -> float:
+    """Metres behind the chief thing; what is tall stands back until it fits the picture.
+
+    `said` is what the thing was said with, and where that stands.
+    """
+    eye, away = before.eye, before.eye.away
+    wide, tall, deep = (v * scale for v in thing.subject.size)
+    room, spread = float(chance.uniform(0.42, 0.6)), float(chance.uniform(0.36, 0.5))
+    broad = max(wide, deep) * 0.9 / (2 * HALF * eye.aspect * spread) + deep / 2 - away
+    fits = max(eye.distance_for(tall, room), broad)
+    beside = float(chance.uniform(-0.22, 0.14)) * away
+    if thing.placement.away == "far":
+        return 1.2 * away + max(2.2 * tall, fits)
+    if thing.placement.away == "near":
+        return max(-0.22 * away, min(fits, 0.0))
+    if said is not None:
+        linked = _by_link(thing.link, said, deep, (fits, away, beside))
+        if linked is not None:
+            return linked
+    if max(tall, wide) > 0.6 * before.chief:
+        return max(fits, deep / 2 + 0.25 * away)
+    # Not so near that its top leaves the picture.
+    seen = (before.base + tall - eye.height) / ((_TOP - eye.horizon) * HALF) - away
+    return max(beside, seen)
+
+
+def _by_link(
+    link: str, said: tuple[Wished, Spot], deep: float, far: tuple[float, float, float]
+) -> float | None:
+    """As the link to another thing has it; none for links that do not tell.
+
+    `far` is where it fits the picture, how far away the eye is, and a step beside.
+    """
+    (other, to), (fits, away, beside) = said, far
+    if link in _CLOSE:
+        return max(to.z + beside, fits * 0.6 if fits > 0 else -away)
+    if link in {"backs", "shelters"}:
+        near = 0.5 * other.subject.size[2] * other.size + 0.15
+        return to.z + near + (0.5 if link == "backs" else 0.1) * deep
+    if link == "in front of":
+        return to.z - max(0.25 * away, 0.6 * deep)
+    return to.z + max(0.5 * away, fits) if link in _BEYOND else None

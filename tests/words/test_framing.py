@@ -1,0 +1,143 @@
+"""Nothing wished for is cut off, and what is said together is seen together."""
+
+import unittest
+from dataclasses import replace
+
+from overlay.words.composing.eye import Eye
+from overlay.words.composing.framing import reach_of, rise_of, stepped_back
+from overlay.words.composing.scene import compose
+from overlay.words.composing.wish import wish_of
+from overlay.words.composing.wished import Wish, Wished
+from overlay.words.language.grammar import read_prompt
+from overlay.words.subjects import subject_of
+from overlay.words.things.table import Placed
+
+EYE = Eye(6.0, 1.5, -0.2, 1.5)
+
+
+def wish(prompt):
+    return wish_of(read_prompt(prompt))
+
+
+def scene(prompt, seed=1):
+    return compose(wish(prompt), seed=seed, aspect=1.5)
+
+
+def wished(found):
+    return found.things[: found.wished]
+
+
+def named(found, name):
+    return [t for t in wished(found) if t.name == name]
+
+
+class SteppingBackTest(unittest.TestCase):
+    def cow(self, x):
+        return Placed("cow", tuple(subject_of("cow").parts()), at=(x, 0.0, 0.0))
+
+    def test_the_eye_steps_back_from_what_is_cut_and_only_from_that(self):
+        one = Wish((Wished("cow", subject_of("cow")),))
+        self.assertIsNone(stepped_back(EYE, one, [(0, self.cow(0.0))]))
+        cut = self.cow(EYE.half_width(0) - 0.3)
+        self.assertGreater(reach_of(EYE, cut), 1.03)
+        farther = stepped_back(EYE, one, [(0, cut)])
+        self.assertLess(reach_of(farther, cut), 1.0)
+        self.assertIsNone(stepped_back(EYE, one, [(0, self.cow(40.0))]), "never to be seen whole")
+
+    def test_some_of_a_herd_and_what_bears_others_may_be_cut(self):
+        cow = Wished("cow", subject_of("cow"))
+        cut = [(0, self.cow(EYE.half_width(0) - 0.3))]
+        self.assertIsNone(stepped_back(EYE, Wish((replace(cow, count=8),)), cut))
+        hen = Wished("hen", subject_of("hen"), link="on", to=0)
+        self.assertIsNone(stepped_back(EYE, Wish((cow, hen)), cut))
+
+    def test_the_lamp_that_one_is_under_is_seen_to_its_top(self):
+        found = scene("a black cat under a street lamp, rain")
+        (lamp,) = named(found, "street lamp")
+        self.assertLess(rise_of(found.eye, lamp), 1.15)
+
+    def test_small_things_on_a_cloth_are_all_in_the_picture(self):
+        found = scene("an apple, a pear and three plums on a white cloth")
+        fruit = [t for t in wished(found) if t.name != "cloth"]
+        self.assertEqual(len(fruit), 5)
+        for thing in fruit:
+            self.assertLess(reach_of(found.eye, thing), 1.08)
+        heights = {round(t.at[1], 2) for t in fruit}
+        self.assertEqual(len(heights), 1, "all lie on the cloth")
+
+
+class TogetherTest(unittest.TestCase):
+    def test_a_creature_on_a_hill_is_near_and_trees_keep_to_the_ground(self):
+        found = scene("a fox on a hill beside a tree")
+        (fox,), (tree,) = named(found, "fox"), named(found, "tree")
+        self.assertGreater(fox.at[1], 0.5)
+        self.assertLess(found.eye.away, 12)
+        self.assertEqual(tree.at[1], 0.0)
+
+    def test_each_rides_a_mount_of_its_own(self):
+        found = scene("three kings on camels in the desert")
+        kings, camels = named(found, "king"), named(found, "camel")
+        self.assertEqual((len(kings), len(camels)), (3, 3))
+        for king, camel in zip(kings, camels, strict=True):
+            self.assertLess(abs(king.at[0] - camel.at[0]), 0.8)
+
+    def test_who_swings_is_on_the_seat_not_on_the_beam(self):
+        found = scene("a girl on a swing")
+        (girl,) = named(found, "girl")
+        self.assertLess(girl.at[1], 0.4)
+
+    def test_both_of_a_couple_sit_on_their_bench(self):
+        things = wish("a couple on a bench").things
+        self.assertEqual([(t.link, t.pose) for t in things[:2]], [("on", "sit")] * 2)
+        self.assertEqual(things[2].subject.word, "bench")
+
+    def test_what_is_on_a_plate_together_shares_it(self):
+        plate, fish, lemon = wish("a plate with a fish and a slice of lemon").things
+        self.assertEqual([(t.link, t.to) for t in (fish, lemon)], [("holds", 0)] * 2)
+        self.assertGreater(plate.subject.size[0] * plate.size, fish.subject.size[0])
+
+    def test_a_mouse_beside_a_cheese_on_a_table_is_on_it_too(self):
+        mouse, cheese, table = wish("a mouse beside a cheese on a table").things
+        self.assertEqual([mouse.link, cheese.link, table.subject.word], ["on", "on", "table"])
+
+    def test_under_a_mushroom_one_is_lower_and_on_a_skull_there_is_room(self):
+        fairy, mushroom = wish("a fairy under a mushroom").things
+        self.assertGreater(mushroom.subject.height * mushroom.size, fairy.subject.height)
+        raven, skull = wish("a raven on a skull").things
+        self.assertGreater(skull.subject.size[0] * skull.size, 0.5 * raven.subject.size[0])
+
+
+class MeaningTest(unittest.TestCase):
+    def words(self, prompt):
+        return [t.subject.word for t in wish(prompt).things]
+
+    def test_a_crane_is_a_bird_but_where_people_load(self):
+        self.assertEqual(self.words("a crane in a meadow"), ["crane"])
+        self.assertEqual(self.words("a crane in a harbour"), ["harbour crane"])
+
+    def test_trades_are_people(self):
+        for trade in ("clockmaker", "goldsmith", "sailmaker", "shipwright"):
+            self.assertEqual(self.words(f"a {trade} in his workshop"), ["person"], trade)
+        self.assertEqual(self.words("two horsewomen"), ["woman"])
+        self.assertNotIn("person", self.words("a snowman"))
+
+    def test_a_road_runs_through_the_place_that_is_said_with_it(self):
+        found = wish("a path through a forest")
+        self.assertEqual(found.place, "forest")
+        self.assertTrue(any("path=" in effects for effects, _ in found.effects))
+
+    def test_a_cliff_is_a_thing_where_it_is_said_like_one(self):
+        self.assertEqual(self.words("a cliff with gulls"), ["cliff top", "gull"])
+
+    def test_parts_are_painted_and_no_things_by_themselves(self):
+        (boat,) = wish("a sailing boat with red sails").things
+        self.assertEqual([part for part, _ in boat.details], ["sail"])
+        (barge,) = wish("a barge with a blue cabin").things
+        self.assertEqual([part for part, _ in barge.details], ["cabin"])
+        self.assertEqual(self.words("a cabin beside a lake"), ["cabin"])
+
+    def test_smoking_a_pipe_is_no_weather(self):
+        self.assertEqual(wish("an old sailor smoking a pipe").weather, ())
+
+    def test_the_weather_of_a_hill_is_the_scenes(self):
+        self.assertIn("snow", [word for word, _ in wish("a fox on a snowy hill").weather])
