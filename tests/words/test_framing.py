@@ -91,6 +91,12 @@ class TogetherTest(unittest.TestCase):
         self.assertEqual([(t.link, t.pose) for t in things[:2]], [("on", "sit")] * 2)
         self.assertEqual(things[2].subject.word, "bench")
 
+    def test_flowers_on_a_table_stand_in_a_vase(self):
+        for prompt in ("roses on a table", "a table with wine and roses"):
+            things = wish(prompt).things
+            (roses,) = (t for t in things if t.subject.word == "rose")
+            self.assertEqual((roses.link, things[roses.to].subject.word), ("holds", "vase"), prompt)
+
     def test_what_is_on_a_plate_together_shares_it(self):
         plate, fish, lemon = wish("a plate with a fish and a slice of lemon").things
         self.assertEqual([(t.link, t.to) for t in (fish, lemon)], [("holds", 0)] * 2)

@@ -13,12 +13,13 @@ from overlay.words.stage.setting import read_effects
 from overlay.words.subjects import flying, subject_for, subject_of
 
 _GREEN = "first~#6b8a3c:.7 second~#86994e:.7"  # the ground between flowers
-# What comes with a thing: its word, and what else it does to the scene.
+# What weather comes with a thing.
 _BRINGS = {"lightning bolt": "storm"}
-# And which thing, linked how.
+_PAIRED = {"and", "beside"}
+# Which thing comes with one, linked how.
 _COMES_WITH = {
     "violinist": ("violin", "holding"), "cyclist": ("bicycle", "riding"),
-    "couple": ("woman", "and"),
+    "couple": ("woman", "beside"),
 }  # fmt: skip
 
 
@@ -63,6 +64,15 @@ class _Builder:
                 if thing.name == "lamp":
                     thing = replace(thing, subject=subject_of("table lamp"))
                 self.things[i] = _linked(thing, tables[0], "on")
+            elif relations.is_grown(thing) and (of_it or thing.to == tables[0]):
+                self._arrange(i, tables[0])
+
+    def _arrange(self, number: int, table: int) -> None:
+        """Flowers that are said of a table stand on it in a vase."""
+        vase = Wished("vase", subject_of("vase"), self.things[number].emphasis)
+        self.things.append(_linked(vase, table, "on"))
+        flowers = _linked(self.things[number], len(self.things) - 1, "holds")
+        self.things[number] = relations.fitted(flowers, vase)
 
     def wish(self) -> Wish:
         """What was taken so far."""
@@ -229,7 +239,7 @@ class _Builder:
         # `a teapot and two cups on a tray`, `a couple on a bench`
         others = [i for i in together if self.things[i].to is None]
         if link in {"on", "in"}:
-            others += [i for i, t in enumerate(self.things) if t.to == last and t.link == "and"]
+            others += [i for i, t in enumerate(self.things) if t.to == last and t.link in _PAIRED]
         for other in others:
             if other != number:
                 self._link(other, number, link)
