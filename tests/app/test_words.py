@@ -89,6 +89,22 @@ class ChipsTest(WordsTest):
         self.settle()
         self.assertEqual((self.prompt, self.chips()), ("heron", ["heron"]))
 
+    def test_what_is_typed_faster_than_it_is_read_is_seen_meanwhile(self):
+        self.line.field.setFocus()
+        QTest.keyClicks(self.line.field, "two cows, a mill,")
+        self.assertEqual([c.phrase for c in self.line.waiting.chips], ["two cows", "a mill"])
+        self.assertEqual(self.line.field.text(), "")
+        self.settle()
+        self.assertEqual((self.chips(), self.line.waiting.chips), (["two cows", "a mill"], []))
+
+    def test_what_is_refused_or_belongs_to_another_project_waits_no_longer(self):
+        self.desk.add_phrases(["heron " * 2000])
+        self.settle()
+        self.assertEqual((self.prompt, self.line.waiting.chips), ("", []))
+        self.desk.add_phrases(["heron"])
+        self.line.forget()
+        self.assertEqual(self.line.waiting.chips, [])
+
     def test_emphasis_by_keys_and_by_dragging_up(self):
         self.say("heron, mist")
         QTest.keyClick(self.line.chips[0], Qt.Key.Key_Up)

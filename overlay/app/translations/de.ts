@@ -7234,6 +7234,11 @@ Oder sehen, wie andere beginnen:</translation>
    <translation>stumm</translation>
   </message>
   <message>
+   <location filename="../../../overlay/app/words/waiting.py" />
+   <source>being read</source>
+   <translation>wird gelesen</translation>
+  </message>
+  <message>
    <location filename="../../../overlay/studio/bench/bench.py" />
    <source>Start from proof {0}</source>
    <translation>Mit Abzug {0} beginnen</translation>

@@ -20,7 +20,7 @@ from overlay.app.words.grab import GrabTool, Held, box_of
 from overlay.app.words.hearing import Hearing
 from overlay.app.words.line import WordsLine
 from overlay.app.words.row import WordsRow
-from overlay.document.changes import Changes
+from overlay.document.changes import EVERYTHING, Changes
 from overlay.document.recipe import Recipe
 from overlay.document.taught import Taught, lexicon_of
 from overlay.imaging.colour import ByteImage
@@ -86,6 +86,8 @@ class WordsDesk(QObject):
 
     def heed(self, changes: Changes) -> None:
         """Something of the recipe differs."""
+        if changes == EVERYTHING:  # another project
+            self.line.forget()
         if changes.touches(*CONCERNED):
             self._read()
         if changes.touches(*DRAWN_BY):
@@ -159,15 +161,24 @@ class WordsDesk(QObject):
         and each finds the words as those before it left them.
         """
         look_up = partial(_looked_up, joined(phrases))
-        self.floor.loader.ask(look_up, lambda own: self.floor.guarded(lambda: then(own)))
+
+        def failed(error: Exception) -> None:
+            self.line.settle(list(phrases), joined=False)
+            self.floor.could_not(error)
+
+        self.floor.loader.ask(
+            look_up, lambda own: self.floor.guarded(lambda: then(own)), failed=failed
+        )
 
     def add_phrases(self, phrases: list[str]) -> None:
         """Have phrases join the words."""
         bench = self.bench
 
         def add(own: Own) -> None:
-            bench.write_prompt("Words", [*bench.phrases, *phrases], own)
+            write = partial(bench.write_prompt, "Words", [*bench.phrases, *phrases], own)
+            self.line.settle(phrases, joined=bool(self.floor.guarded(write)))
 
+        self.line.wait_for(phrases)
         self._once_read(phrases, add)
 
     def _is_there(self, number: int) -> bool:

@@ -15,6 +15,7 @@ from overlay.app.parts.buttons import text_button
 from overlay.app.parts.flow import Flow
 from overlay.app.parts.language import tr
 from overlay.app.words.chip import PhraseChip
+from overlay.app.words.waiting import Waiting
 from overlay.words.language.grammar import LONGEST
 from overlay.words.language.reading import Reading
 from overlay.words.language.writing import phrases_of
@@ -42,6 +43,7 @@ class WordsLine(QFrame):
         self.chips: list[PhraseChip] = []
         self._wanted = False  # whether it was asked for while there are no words
         self._editing: int | None = None
+        self._settled: list[str] = []  # joined the words, and have no chips yet
         self.field = QLineEdit()
         self.field.setPlaceholderText(tr(_HINT))
         self.field.setMaxLength(LONGEST)
@@ -83,6 +85,7 @@ class WordsLine(QFrame):
         self._row = Flow(inside, 4)
         self._make_room()
         self._row.addWidget(self.field)
+        self.waiting = Waiting(self._row)
         self._area.setWidget(inside)
         for watched in (self.field, self._area, inside):
             watched.installEventFilter(self)
@@ -96,6 +99,8 @@ class WordsLine(QFrame):
             chip.hide()
             chip.deleteLater()
         self.chips = [self._made(i, phrase) for i, phrase in enumerate(reading.phrases)]
+        self.waiting.settle(self._settled)
+        self._settled = []
         if focused is not None and self.chips:
             self.chips[min(focused, len(self.chips) - 1)].setFocus()
         if not self.avoid.hasFocus() or not self.avoid.isModified():
@@ -104,6 +109,24 @@ class WordsLine(QFrame):
         self.hearing.setEnabled(bool(reading.phrases))
         self.field.setPlaceholderText("" if self.chips else tr(_HINT))
         self._show_where_needed()
+
+    def wait_for(self, phrases: list[str]) -> None:
+        """Show phrases that are about to join the words, until they do."""
+        self.waiting.add(phrases)
+        self._show_where_needed()
+
+    def settle(self, phrases: list[str], *, joined: bool) -> None:
+        """Phrases joined the words, and wait for their chips no longer; or were refused."""
+        if joined:
+            self._settled += phrases  # until the chips are there
+        else:
+            self.waiting.settle(phrases)
+            self._show_where_needed()
+
+    def forget(self) -> None:
+        """Wait for nothing any more: another project is open."""
+        self.waiting.clear()
+        self._settled = []
 
     def _make_room(self) -> None:
         """The field is as long as what is typed; it goes to the next line where there is room."""
@@ -117,7 +140,7 @@ class WordsLine(QFrame):
 
     def _show_where_needed(self) -> None:
         """Without words the picture has the room, until it is asked for."""
-        said = bool(self.chips or self.avoid.text() or self.field.text())
+        said = bool(self.chips or self.waiting.chips or self.avoid.text() or self.field.text())
         self.setVisible(self._wanted or said)
         self._fit()
 
