@@ -11,6 +11,8 @@ _GROUND = 0.55  # share of a band that must have one colour
 _NEAR = 0.05  # colour difference that still counts as that colour
 _INK = (0.004, 0.4)  # share of a band that stands out from it
 _SIGNS = 6  # at the least
+_LEADING = 2.5  # heights of a mark from one line of them to the next
+_IN_LINES = 0.7  # share of the marks that must stand in such lines
 _ALIKE = 0.6  # share of the signs that must be about as high as the rest
 
 
@@ -64,4 +66,22 @@ def _has_signs(band: FloatImage, *, reaching: bool = False) -> bool:
     heights = sizes.max(axis=1)
     middle = np.median(heights)
     alike = (heights > 0.5 * middle) & (heights < 2 * middle)
-    return bool(alike.mean() >= _ALIKE)
+    return bool(alike.mean() >= _ALIKE) and _in_lines(boxes, len(band), reaching=reaching)
+
+
+def _in_lines(boxes: list[tuple[slice, ...]], depth: int, *, reaching: bool) -> bool:
+    """Whether marks stand in lines, as letters and buttons do, not strewn over the band."""
+    if reaching:
+        return True
+    middles = np.array([(box[0].start + box[0].stop) / 2 for box in boxes])
+    tall = float(np.median([box[0].stop - box[0].start for box in boxes]))
+    lines = max(1, round(depth / (_LEADING * tall)))
+    left, held = middles, 0
+    for _ in range(lines):
+        if not len(left):
+            break
+        near = np.abs(left[:, None] - left[None]) <= 0.5 * tall
+        fullest = near[int(near.sum(axis=1).argmax())]
+        held += int(fullest.sum())
+        left = left[~fullest]
+    return held >= _IN_LINES * len(middles)

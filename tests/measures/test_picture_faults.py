@@ -65,8 +65,9 @@ class ClutterTest(unittest.TestCase):
 
     def test_marks_of_a_manner_are_no_signs(self):
         for name in MANNERS:
-            with self.subTest(name):
-                self.assertEqual(cluttered_sides(srgb_to_work(manner(name, 480, 360))), {})
+            for size in ((480, 360), (720, 540)):  # the second is the shelf's
+                with self.subTest(name, size=size):
+                    self.assertEqual(cluttered_sides(srgb_to_work(manner(name, *size))), {})
 
 
 class ClearSpaceTest(unittest.TestCase):
