@@ -165,6 +165,18 @@ class FillingTest(SheetRoomTest):
         self.assertIsNotNone(self.bench.proof)
         self.assertEqual(self.grid.shown.done, 12)
 
+    def test_the_plot_is_there_with_the_cells_and_says_values_as_the_columns_do(self):
+        self.assertFalse(self.room.plot._plot.isVisible())
+        self.assertFalse(self.room.plot.up.isEnabled())
+        drop(self.room.across, "departure")
+        self.room.across.typed.setText("30 50 90")
+        self.settle()
+        QTest.mouseClick(self.room.fill, LEFT)
+        self.settle()
+        self.assertTrue(self.room.plot._plot.isVisible())
+        axis = self.room.plot._plot.getAxis("bottom")
+        self.assertEqual([text for _, text in axis._tickLevels[0]], ["30 %", "50 %", "90 %"])
+
 
 class CellsTest(SheetRoomTest):
     def setUp(self):

@@ -40,7 +40,7 @@ class EvenPanel(QFrame):
         self._plotting: Any = None
         self._plot: Any = None  # made when the room is first seen
         box = QVBoxLayout(self)
-        box.setContentsMargins(10, 8, 10, 8)
+        box.setContentsMargins(0, 8, 0, 8)
         self.even = SliderField(
             "Even",
             "How far tints are the whole set's: 0 each picture's own, 100 all shared",

@@ -179,10 +179,10 @@ class EditionRoom(QWidget):
         side.setProperty("panel", "true")
         side.setFixedWidth(_SIDE)
         box = QVBoxLayout(side)
-        box.setContentsMargins(4, 4, 4, 8)
+        box.setContentsMargins(12, 4, 12, 10)
         box.addWidget(self.evening, 1)
         self.picked = PlainLabel(role="faint")
-        self.picked.setContentsMargins(10, 0, 6, 0)
+        self.picked.setContentsMargins(0, 0, 0, 0)
         self.picked.setWordWrap(True)
         box.addWidget(self.picked)
         self.deeds: dict[str, QToolButton] = {}

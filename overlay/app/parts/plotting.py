@@ -19,6 +19,7 @@ def made_plot(plotting: ModuleType, name: str) -> Any:
     plot.setAccessibleName(tr(name))
     plot.setMenuEnabled(False)
     plot.hideButtons()
+    plot.getPlotItem().layout.setContentsMargins(0, 10, 10, 0)  # the highest figure is whole
     return plot
 
 
@@ -29,3 +30,4 @@ def dress_plot(plot: Any) -> None:
         axis = plot.getAxis(side)
         axis.setPen(tone("hairline"))
         axis.setTextPen(tone("ink"))
+        axis.enableAutoSIPrefix(False)  # a share is said as it is, not in thousandths

@@ -59,7 +59,7 @@ class SettingChooser(QFrame):
                 groups[setting.group], [plain(tr(setting.name)), plain(say(setting.now, setting))]
             )
             item.setData(0, _KEY, setting.key)
-            item.setTextAlignment(1, Qt.AlignmentFlag.AlignRight)
+            item.setTextAlignment(1, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
         self.tree.setColumnWidth(0, 200)
         self._filter(self.search.text())
 

@@ -20,6 +20,7 @@ from overlay.studio.sheets.figures import CellPlace, measure_keys, measure_title
 from overlay.studio.sheets.page import default_pair
 
 _DOT = 9  # pixels
+_TICKS = 6  # values of a setting that are said under its curves, at most
 
 
 class TradeOffPlot(QFrame):
@@ -36,7 +37,7 @@ class TradeOffPlot(QFrame):
         self._plot: Any = None  # made when the room is first seen
         self._places: list[CellPlace] = []
         box = QVBoxLayout(self)
-        box.setContentsMargins(8, 8, 8, 8)
+        box.setContentsMargins(0, 8, 0, 8)
         self._box = box
         self.up, self.across = QComboBox(), QComboBox()
         for word, combo in (("up", self.up), ("across", self.across)):
@@ -50,6 +51,7 @@ class TradeOffPlot(QFrame):
             row.addWidget(label)
             row.addWidget(combo, 1)
             box.addLayout(row)
+        box.addStretch()  # takes the room of the plot until there is something to plot
 
     @property
     def is_made(self) -> bool:
@@ -113,6 +115,9 @@ class TradeOffPlot(QFrame):
             return
         self._plot.clear()
         shown, pair = self._shown, self.pair
+        for part in (self._plot, self.up, self.across):
+            part.setEnabled(pair is not None)
+        self._plot.setVisible(shown is not None and pair is not None)
         if shown is None or pair is None:
             return
         sheet = shown.sheet
@@ -125,6 +130,7 @@ class TradeOffPlot(QFrame):
         figures = shown.figures
         best = unbeaten(figures, *pair)
         self._plot.setLabel("bottom", "")
+        self._plot.getAxis("bottom").setTicks(None)
         line = [[figures[p][key] for p in best] for key in pair]
         self._plot.plot(*line, pen={"color": tone("register"), "width": 2})
         there = [p for p, f in figures.items() if pair[0] in f and pair[1] in f]
@@ -138,7 +144,9 @@ class TradeOffPlot(QFrame):
             points = [[values[p[1]] for p in places], [figures[p][key] for p in places]]
             self._plot.plot(*points, pen={"color": tone(name), "width": 2})
             self._scatter(places, points, name)
-        self._plot.setLabel("bottom", "the setting")
+        self._plot.setLabel("bottom", tr("the setting"))
+        said = list(zip(values, shown.labels[0], strict=True))
+        self._plot.getAxis("bottom").setTicks([said[:: -(-len(said) // _TICKS)]])
 
     def _scatter(
         self, places: list[CellPlace], points: list[list[float]], name: str = "ink"

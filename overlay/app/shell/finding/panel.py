@@ -131,7 +131,7 @@ class FinderPanel(QFrame):
             item = QTreeWidgetItem([plain(one.name), plain(one.says), one.keys])
             item.setData(0, Qt.ItemDataRole.UserRole, place)
             item.setToolTip(1, plain_tip(one.says))
-            item.setTextAlignment(2, Qt.AlignmentFlag.AlignRight)
+            item.setTextAlignment(2, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
             self.list.addTopLevelItem(item)
 
     @property
