@@ -168,7 +168,9 @@ class FillingTest(SheetRoomTest):
     def test_the_plot_is_there_with_the_cells_and_says_values_as_the_columns_do(self):
         self.assertFalse(self.room.plot._plot.isVisible())
         self.assertFalse(self.room.plot.up.isEnabled())
+        self.assertIn("Drop a setting", self.grid.empty)
         drop(self.room.across, "departure")
+        self.assertIn("Pull the sheet", self.grid.empty)
         self.room.across.typed.setText("30 50 90")
         self.settle()
         QTest.mouseClick(self.room.fill, LEFT)

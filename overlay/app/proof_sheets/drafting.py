@@ -121,6 +121,7 @@ class Drafting(QObject):
             self.room.fill.setEnabled(False)
             return
         self.room.fill.setEnabled(sheet is not None)
+        self.room.tell_next(ready=sheet is not None)
         if sheet is None:
             self.room.foretold.setText("")
             return

@@ -32,6 +32,10 @@ _EMPTY = (
     "Drop a setting into the well above: hold Ctrl and drag a weight, a facet or a slider from the "
     "bench onto the tab Proof sheet. Or choose one from the well's list."
 )
+_READY = (
+    "Pull the sheet, and its cells appear here, coarse ones first.\n\n"
+    "A second setting may go down at the left. Values are parted by blanks."
+)
 _DEEDS = (
     ("use", "Use these settings", "Bring the picked cell's values to the bench (Return)"),
     ("large", "Now at full size", "Pull the picked cells again at the recipe's own size"),
@@ -174,6 +178,11 @@ class SheetRoom(QWidget):
         """Show how large cells are."""
         index = next((i for i, (_, p) in enumerate(_SIZES) if p == pixels), 0)
         self.cell_size.setCurrentIndex(index)
+
+    def tell_next(self, *, ready: bool) -> None:
+        """Say where no cells are yet what to do next."""
+        self.grid.empty = _READY if ready else _EMPTY
+        self.grid.viewport().update()
 
     def show_grid(self) -> None:
         """Put the cells in sight again."""

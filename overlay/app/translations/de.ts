@@ -3681,6 +3681,15 @@ Eine Einstellung in die Mulde oben legen: Strg halten und ein Gewicht, eine Face
   </message>
   <message>
    <location filename="../../../overlay/app/proof_sheets/room.py" />
+   <source>Pull the sheet, and its cells appear here, coarse ones first.
+
+A second setting may go down at the left. Values are parted by blanks.</source>
+   <translation>Den Bogen ziehen, und hier erscheinen seine Felder, zuerst grob.
+
+Eine zweite Einstellung kann links nach unten gehen. Werte sind durch Leerzeichen getrennt.</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/proof_sheets/room.py" />
    <source>Trial size</source>
    <translation>Versuchsgröße</translation>
   </message>
