@@ -86,6 +86,12 @@ class EditionRoomTest(WindowTest):
 
 
 class DraftingTest(EditionRoomTest):
+    def test_without_rows_there_is_nothing_to_pull_stop_or_export(self):
+        deeds = (self.room.fill, self.room.stop, self.room.export)
+        self.assertEqual([button.isEnabled() for button in deeds], [False, False, False])
+        self.drop(self.folder / "stripes.png")
+        self.assertEqual([button.isEnabled() for button in deeds], [True, False, True])
+
     def test_dropped_pictures_are_sources_and_each_step_is_undone(self):
         self.assertEqual(self.window.floor.room, "edition")
         self.drop_sources()
@@ -243,7 +249,9 @@ class PullingTest(EditionRoomTest):
         self.assertEqual(self.desk.shown.there, 6)
 
     def test_what_is_wrong_is_said_before_anything_runs(self):
-        self.fill()
+        ctrl = Qt.KeyboardModifier.ControlModifier
+        QTest.keyClick(self.window, Qt.Key.Key_Return, ctrl)
+        self.settle()
         self.assertIn("rows: must be at least one, got none", self.line)
         self.bench.change_recipe("Words", prompt="$thing, canal", source=None)
         self.add_column("seed")

@@ -296,7 +296,10 @@ class EditionDesk(QObject, Room):
     def _foretell(self) -> None:
         """How many pictures are still to be pulled, and how long that takes."""
         shown = self.shown
-        if shown is None or not shown.edition.count:
+        rows = shown is not None and bool(shown.edition.count)
+        self.room.fill.setEnabled(rows)
+        self.room.export.setEnabled(rows)
+        if shown is None or not rows:
             self.room.foretold.setText("")
             return
         count, left = shown.edition.count, shown.edition.count - shown.there

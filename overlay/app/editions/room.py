@@ -20,7 +20,7 @@ from overlay.app.editions.cells import CellEditor
 from overlay.app.editions.contact import ContactView
 from overlay.app.editions.evening import EvenPanel
 from overlay.app.editions.table import RowsModel, RowsTable
-from overlay.app.parts.buttons import adding_button, text_button
+from overlay.app.parts.buttons import adding_button, menu_button, text_button
 from overlay.app.parts.fields import calm_wheel
 from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain
@@ -113,6 +113,7 @@ class EditionRoom(QWidget):
         self.fill.clicked.connect(self.fill_asked)
         self.stop = text_button("Stop", "Leave the rows that are still to come (Esc)")
         self.stop.clicked.connect(self.stop_asked)
+        self.stop.setEnabled(False)
         row.addWidget(self.editions)
         row.addWidget(self.remove)
         row.addSpacing(6)
@@ -191,7 +192,7 @@ class EditionRoom(QWidget):
             button.clicked.connect(lambda _=False, k=key: self.deed_asked.emit(k))
             self.deeds[key] = button
             box.addWidget(button)
-        self.export = adding_button("Export", "Write the set: a folder, a contact sheet, a ZIP")
+        self.export = menu_button("Export", "Write the set: a folder, a contact sheet, a ZIP")
         self.export_menu = QMenu(self.export)
         self.export.setMenu(self.export_menu)
         box.addWidget(self.export)

@@ -29,6 +29,13 @@ def text_button(
     return button
 
 
+def menu_button(text: str, tip: str) -> QToolButton:
+    """A button as wide as its row that offers ways in a menu; the menu is the caller's."""
+    button = text_button(text, tip, stretched=True)
+    button.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+    return button
+
+
 def adding_button(text: str, tip: str) -> QToolButton:
     """A button that offers in a menu what can be added; the menu is the caller's."""
     button = text_button(text, tip)
