@@ -158,6 +158,8 @@ class Handbook(QDialog):
         self.sought.setAccessibleName(tr("Search the handbook"))
         self.sought.textChanged.connect(self._search)
         self.pages = QListWidget()
+        self.pages.setWordWrap(True)
+        self.pages.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.pages.setAccessibleName(tr("Pages"))
         self.browser = _Pages(folder)
         self.browser.setAccessibleName(tr("Page"))
