@@ -63,6 +63,8 @@ def main() -> int:
         for name in ("DATA", "STATE", "CACHE", "CONFIG"):
             os.environ[f"XDG_{name}_HOME"] = str(Path(home) / name.lower())
         os.environ["QT_QPA_PLATFORM"] = "offscreen"
+        # Where bytecode is not kept, every process that a test starts compiles six hundred modules.
+        os.environ.pop("PYTHONDONTWRITEBYTECODE", None)
         os.environ.setdefault("OVERLAY_TEST_PICTURES", home)
         if "--worker" in sys.argv:
             return worker(run)
