@@ -42,6 +42,13 @@ _PLACES = (
 )
 
 
+_TOGETHER = (
+    ("a couple on a bench, sunset", "gouache"),
+    ("three kings on camels in the desert, stars", "felt"),
+    ("a table with flowers and two cups", "glazed tile"),
+)
+
+
 def make_all(demo: Path, folder: Path) -> None:
     """Write every sheet into a folder; `demo` holds the demo's pictures."""
     make_plates(demo, folder)
@@ -50,6 +57,7 @@ def make_all(demo: Path, folder: Path) -> None:
     make_taught(demo, folder)
     make_doing(demo, folder)
     make_places(demo, folder)
+    make_together(demo, folder)
 
 
 def make_kinds(demo: Path, folder: Path) -> None:
@@ -110,6 +118,11 @@ def make_doing(demo: Path, folder: Path) -> None:
 def make_places(demo: Path, folder: Path) -> None:
     """A place with what a second one adds: as drawn, and as proofs."""
     _write_pairs(folder / "places.jpg", demo, _PLACES)
+
+
+def make_together(demo: Path, folder: Path) -> None:
+    """Things that are seen with each other as they were said: as drawn, and as proofs."""
+    _write_pairs(folder / "together.jpg", demo, _TOGETHER)
 
 
 def _write_pairs(
