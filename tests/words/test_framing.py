@@ -97,6 +97,16 @@ class TogetherTest(unittest.TestCase):
             (roses,) = (t for t in things if t.subject.word == "rose")
             self.assertEqual((roses.link, things[roses.to].subject.word), ("holds", "vase"), prompt)
 
+    def test_small_things_heap_up_in_a_bowl_and_those_counted_do_not(self):
+        def in_bowl(prompt):
+            return sum(t.count for t in wish(prompt).things if t.link == "holds")
+
+        self.assertGreaterEqual(in_bowl("a bowl of cherries"), 10)
+        self.assertEqual(in_bowl("a bowl of three plums"), 3)
+        found = scene("a bowl of cherries")
+        heights = [t.at[1] for t in named(found, "cherries")]
+        self.assertGreater(max(heights), min(heights))
+
     def test_what_is_on_a_plate_together_shares_it(self):
         plate, fish, lemon = wish("a plate with a fish and a slice of lemon").things
         self.assertEqual([(t.link, t.to) for t in (fish, lemon)], [("holds", 0)] * 2)

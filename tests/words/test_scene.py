@@ -139,6 +139,8 @@ class SteadinessTest(unittest.TestCase):
         for before, after in (
             ("heron, windmill, meadow, dawn", "fox, windmill, meadow, dawn"),
             ("windmill, canal, gulls", "bottle kiln, canal, gulls"),
+            ("horse, cottage, hills, evening", "cow, cottage, hills, evening"),
+            ("pear, jug, table", "apple, jug, table"),
         ):
             first, second = drawn(before, size=(192, 128)), drawn(after, size=(192, 128))
             name = [before.split(",")[0], after.split(",")[0]]

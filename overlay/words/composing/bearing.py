@@ -64,6 +64,17 @@ def is_seated(thing: Wished, wish: Wish) -> bool:
     return wish.things[thing.to].subject.family in SEATS
 
 
+def fits_beside(thing: Wished, other: Wished) -> bool:
+    """Whether a thing may stand on a table beside what it is said with: a mouse beside a cheese."""
+    tall = thing.subject.height * thing.size
+    return other.subject.belongs == "table" and tall < 2.5 * other.subject.height * other.size
+
+
+def lift_of(thing: Wished) -> float:
+    """How high a thing is over its own foot, metres: a fish on a plate does not swim."""
+    return float(extent(thing.subject.parts())[0][1]) if thing.subject.belongs == "sea" else 0.0
+
+
 def is_narrow(thing: Wished, under: Wished) -> bool:
     """Whether a thing rests on what has no room for a second one behind it: a tray, a wall."""
     deep = under.subject.size[2] * under.size

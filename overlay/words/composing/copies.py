@@ -10,6 +10,7 @@ from overlay.words.composing.wished import Wished
 from overlay.words.things.parts import turned
 from overlay.words.things.table import Placed
 
+_HEAP = 6  # up to so many lie about the first
 _TURNS = 6  # tries around the circle
 _STRAYS = 0.08  # overlap that is worth its own width from the first
 Point = tuple[float, float, float]
@@ -26,13 +27,14 @@ def in_row(thing: Wished, first: Point, copy: int) -> Point:
 def in_holder(
     thing: Wished, holder: Wished, first: Point, copy: int, chance: np.random.Generator
 ) -> Point:
-    """In what holds it, in two layers."""
+    """In what holds it: plants about the first, all else heaped, highest in the middle."""
     wide, tall, _ = (v * thing.size for v in thing.subject.size)
     angle = _angle(copy, chance)
-    layer = 0.0 if is_grown(thing) else 0.3 * tall * (copy % 2)
     room = max(0.34 * holder.subject.size[0] * holder.size - 0.5 * wide, 0.0)
+    out = 1.0 if thing.count <= _HEAP or is_grown(thing) else (copy / thing.count) ** 0.5
+    layer = 0.0 if is_grown(thing) else tall * max(0.3 * (copy % 2), 1.2 * (1.0 - out))
     x, y, z = first
-    return x + room * np.cos(angle), y + layer, z + room * np.sin(angle)
+    return x + out * room * np.cos(angle), y + layer, z + out * room * np.sin(angle)
 
 
 def along(

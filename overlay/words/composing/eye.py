@@ -16,6 +16,7 @@ _FURNITURE = 0.62
 _TALLEST = 0.86  # of the half frame that the chief thing's top may reach
 _BEARER = 2.2  # heights of the chief thing, of what bears it
 _WHOLE = 0.84  # of the picture's height, for both
+_KNEE, _STEP = 1.2, 2.0  # metres; from one height of the eye to the next
 _IN_ROOM = 4.0  # metres from the middle of an empty room
 _BUILT = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge",
     "jib_crane", "observatory",
@@ -88,7 +89,7 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
             above=True,
             look_at=base + 0.35 * tall,
         )
-    height = base + min(0.62 * tall, 1.7)
+    height = base + min(_in_steps(0.62 * tall), 1.7)
     if base and _stands_high(wish, chief):
         height = 0.35 * base + 1.7  # looked up at
     if indoors:
@@ -105,6 +106,11 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
         horizon = -0.08 - (top + foot) / 2
     horizon = max(horizon, -0.86 - foot) if top - foot < 1.6 else -0.9 - foot
     return Eye(away, height, min(horizon, _TALLEST - top) if top - foot < 1.7 else horizon, aspect)
+
+
+def _in_steps(metres: float) -> float:
+    """The next step of a scale: a thing of about the same size leaves the eye where it is."""
+    return float(_KNEE * _STEP ** np.round(np.log(max(metres, 1e-6) / _KNEE) / np.log(_STEP)))
 
 
 def _beside(thing: Wished, chief: Wished) -> bool:
@@ -141,14 +147,10 @@ def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool, below:
         reach = float(np.sqrt(host.subject.size[0] * host.subject.size[2]))
         away = max(away, 0.62 * host.size * reach + deep)
     away = float(max(away, broad / (2 * HALF * aspect * min(1.5 * share, 0.92)) + deep / 2))
-    under = {t.to for t in wish.things if t.link == "on"}
-    laid = [
-        t
-        for i, t in enumerate(wish.things)
-        if t.subject.belongs == "table" and t.link != "holds" and i not in under
-    ]
-    if chief.subject.belongs == "table" and len(laid) > 1:  # all that lies on the table
-        room = 1.15 * sum(t.subject.size[0] * t.size * t.count**0.5 for t in laid)
+    laid = _laid_beside(wish, chief)
+    if len(laid) > 1:  # all that lies on the table
+        spread = 1.15 if chief.link != "on" else 1.5  # on what bears them they keep apart
+        room = spread * sum(t.subject.size[0] * t.size * t.count**0.75 for t in laid)
         away = max(away, room / (2 * HALF * aspect * 0.9))
     if not indoors:
         return away
@@ -156,6 +158,22 @@ def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool, below:
     belongs = chief.subject.belongs
     like = [t for t in wish.things if t.subject.belongs == belongs or t.link == "holds"]
     return float(max(away, max(_reach(wish, t) for t in like) / (2 * HALF * 0.78)))
+
+
+def _laid_beside(wish: Wish, chief: Wished) -> list[Wished]:
+    """What lies on the table with the chief thing, and that itself; nothing without a table."""
+    bearer = wish.things[chief.to] if chief.link == "on" and chief.to is not None else None
+    on_table = bearer is not None and bearer.subject.family == "table"
+    if chief.subject.belongs != "table" and not on_table:
+        return []
+    under = {t.to for t in wish.things if t.link == "on"}
+    return [
+        t
+        for i, t in enumerate(wish.things)
+        if (t.subject.belongs == "table" or (on_table and t.to == chief.to))
+        and t.link != "holds"
+        and i not in under
+    ]
 
 
 def _reach(wish: Wish, thing: Wished) -> float:

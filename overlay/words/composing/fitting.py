@@ -8,6 +8,7 @@ from collections.abc import Callable
 from dataclasses import replace
 
 from overlay.words.composing.wished import Wished
+from overlay.words.language.reading import PLURAL
 from overlay.words.subjects import flying, subject_of
 from overlay.words.things.families import LIVING
 
@@ -26,6 +27,7 @@ HOLDERS = {
 }  # fmt: skip
 GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
 _PLANTS = GROWN | {"cactus", "tree", "bush", "mushroom"}
+_HEAPED, _BERRY = 18, 0.09  # most of a heap; metres of what is said in the plural alone
 _TREES = {"tree", "blade_tree"}
 _MOUNT = 0.9  # metres, of what somebody is not on but rides
 _CLIMBS = 1.3  # metres, of what a branch bears
@@ -71,6 +73,16 @@ def _in_basket(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     a = replace(a, pose=a.pose or "sit") if a.subject.family in LIVING else a
     wide = 1.1 * a.subject.size[0] * a.size / b.subject.size[0]
     return replace(a, to=second, link="holds"), replace(b, size=max(b.size, wide))
+
+
+def heaped(thing: Wished, holder: Wished) -> Wished:
+    """As many small things as fill a bowl, where no number was said: `a bowl of cherries`."""
+    several = thing.subject.word.endswith("s") and thing.subject.height < _BERRY
+    many = thing.count == PLURAL or (thing.count == 1 and several)
+    if not many or thing.subject.belongs != "table" or thing.subject.family in GROWN:
+        return thing
+    across = holder.subject.size[0] * holder.size / (thing.subject.size[0] * thing.size)
+    return replace(thing, count=int(min(max(PLURAL, 0.55 * across**2), _HEAPED)))
 
 
 def _on_height(a: Wished, b: Wished, link: str, second: int) -> Pair | None:

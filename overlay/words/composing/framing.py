@@ -4,10 +4,12 @@ from collections.abc import Iterable
 from dataclasses import replace
 from itertools import product
 
+import numpy as np
+
 from overlay.words.composing.bearing import BORNE
 from overlay.words.composing.eye import Eye
 from overlay.words.composing.fitting import ABOVE
-from overlay.words.composing.wished import Wish
+from overlay.words.composing.wished import Wish, Wished
 from overlay.words.things.parts import extent
 from overlay.words.things.table import Placed
 
@@ -15,24 +17,27 @@ _EDGE = 0.96  # of half the picture, that what was cut shall reach
 _CUT = 1.03  # likewise, from which a thing counts as cut
 _FARTHEST = 1.9  # steps back at most; what is still cut then is too large to be seen whole
 _TIED = {"under", "hovers", *ABOVE}
+LARGE = 3.0  # metres, from which a thing beside the chief one may be cut
 _AIR = 1.15
 _FEW = 4  # of a larger number some may be cut: a herd, a row of trees
 
 
-def stepped_back(eye: Eye, wish: Wish, put: Iterable[tuple[int, Placed]]) -> Eye | None:
+def stepped_back(
+    eye: Eye, wish: Wish, put: Iterable[tuple[int, Placed]], chief: int = 0
+) -> Eye | None:
     """The eye from which things as they stand are seen whole; none if they are, or cannot be.
 
     `put` are things with the number of what was wished for. What bears others, a cliff, a table,
-    may leave the picture.
+    may leave the picture, and so may houses and trees beside the chief thing.
     """
     if eye.above:
         return None
     bearers = {t.to for t in wish.things if t.link in BORNE}
-    counted = (
+    counted = [
         (i, placed)
         for i, placed in put
-        if i not in bearers and wish.things[i].count <= _FEW and not wish.things[i].in_row
-    )
+        if i not in bearers and _to_be_whole(wish.things[i], LARGE if i != chief else np.inf)
+    ]
     # Of these the top is to be seen too: a lamp with who is under it, what hovers over a flower.
     tied = {t.to if t.link == "under" else i for i, t in enumerate(wish.things) if t.link in _TIED}
     reach = max(
@@ -45,6 +50,11 @@ def stepped_back(eye: Eye, wish: Wish, put: Iterable[tuple[int, Placed]]) -> Eye
     if not _CUT < reach <= _FARTHEST * _EDGE * 1.25:
         return None
     return replace(eye, away=eye.away * min(reach / _EDGE, _FARTHEST))
+
+
+def _to_be_whole(thing: Wished, tallest: float) -> bool:
+    """Whether a thing is to be seen whole: none of a herd, nothing as tall as a house."""
+    return thing.count <= _FEW and not thing.in_row and thing.subject.height * thing.size < tallest
 
 
 def reach_of(eye: Eye, placed: Placed) -> float:

@@ -10,8 +10,10 @@ from overlay.words.composing.bearing import (
     bears,
     borne,
     carrier_of,
+    fits_beside,
     in_hand,
     is_narrow,
+    lift_of,
     seated,
     sits_below,
     topmost,
@@ -21,16 +23,16 @@ from overlay.words.composing.copies import about, along, in_holder, in_row
 from overlay.words.composing.depth import Before, how_deep
 from overlay.words.composing.eye import HALF, Eye
 from overlay.words.composing.fitting import ABOVE
+from overlay.words.composing.framing import LARGE
 from overlay.words.composing.ground import Ground
 from overlay.words.composing.posed import parts_of
 from overlay.words.composing.relations import INVERSE, PLATES, is_grown
 from overlay.words.composing.rest import resting_place
-from overlay.words.composing.spots import Box, Spot, overlap
+from overlay.words.composing.spots import Box, Spot, around, overlap
 from overlay.words.composing.turning import yaw_of
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.setting import NOWHERE
 from overlay.words.things.families import LIVING
-from overlay.words.things.parts import extent
 from overlay.words.things.table import Placed
 
 _TRIES = 40
@@ -85,6 +87,10 @@ class Placing:
             draw = stream(self.seed, COPIES, i, copy)
             stood.append(self._copy_at(thing, spot, copy, stood, draw))
             self._set(i, thing, stood[-1], draw, copy)
+        if thing.count > 1 and thing.subject.belongs == "table":  # none of them is stood before
+            wide, tall, _ = (v * thing.size for v in thing.subject.size)
+            boxes = [self._box(*at, wide, tall) for at in stood]
+            self.spots[i] = replace(spot, box=around(boxes))
 
     def _set(
         self,
@@ -148,6 +154,7 @@ class Placing:
             if thing.count > 1 or thing.subject.family in BUILDINGS:
                 share *= 0.55
             under = carrier_of(self.wish, self.chief) or thing
+            under = thing if under.subject.belongs == "room" else under  # a table may be cut
             wide = max(thing.subject.size[0] * thing.size, under.subject.size[0] * under.size)
             wide = wide / 2 / half
             share *= float(np.clip((0.9 - wide) / 0.5, 0.0, 1.0))
@@ -211,7 +218,7 @@ class Placing:
                 deep = 0.25 if is_grown(thing) else 0.22
                 return self._spot(thing, i, x, rim - deep * tall, z)
             return self._spot(thing, i, x, max(y, rim - 0.85 * tall) if tall < 0.2 else y, z)
-        y = seated(thing, y, self._scale(i, thing)) - self._lift(i, thing)
+        y = seated(thing, y, self._scale(i, thing)) - lift_of(thing) * self._scale(i, thing)
         broad = self.wish.things[to].subject.size[0] * under.scale
         room = (0.41 if flat else 0.4) * broad - 0.5 * thing.subject.size[0] * thing.size
         half = self.eye.half_width(z)
@@ -236,21 +243,8 @@ class Placing:
         chief = self.wish.things[self.chief]
         together = thing.subject.belongs == chief.subject.belongs == "table"
         near = thing.to is not None and thing.to in self.spots
-        return self.ground.base if together or (near and self._is_low(thing)) else 0.0
-
-    def _is_low(self, thing: Wished) -> bool:
-        """Whether a thing may stand where what it is said with does: a mouse beside a cheese."""
-        other = self.wish.things[thing.to or 0]
-        return (
-            other.subject.belongs == "table"
-            and thing.subject.height * thing.size < 2.5 * other.subject.height * other.size
-        )
-
-    def _lift(self, i: int, thing: Wished) -> float:
-        """How high a thing is over its own foot: a fish on a plate does not swim."""
-        if thing.subject.belongs != "sea":
-            return 0.0
-        return float(extent(thing.subject.parts())[0][1]) * self._scale(i, thing)
+        low = near and fits_beside(thing, self.wish.things[thing.to or 0])
+        return self.ground.base if together or low else 0.0
 
     def _depth(self, thing: Wished, i: int, to: Spot | None, chance: np.random.Generator) -> float:
         chief = self.wish.things[self.chief].subject.height
@@ -293,18 +287,30 @@ class Placing:
             y = self._afloat(thing, z, float(chance.uniform(-0.3, 0.4)))
         elif not self.ground.dry(x, z):
             z = self.ground.to_dry(x, z)
-        return self._spot(thing, i, x, y, z)
+        return self._spot(thing, i, self._within(thing, i, x, z), y, z)
+
+    def _within(self, thing: Wished, i: int, x: float, z: float) -> float:
+        """A place across where a thing that is no house is not cut by the picture's side."""
+        scale = self._scale(i, thing)
+        wide, tall, deep = (v * scale for v in thing.subject.size)
+        room = 0.96 * self.eye.half_width(z - deep / 2) - 0.5 * max(wide, deep)
+        return x if tall > LARGE or room < 0 else float(np.clip(x, -room, room))
 
     def _cost(self, spot: Spot, thing: Wished) -> float:
         """How ill a spot suits: out of the picture, over another, off the thirds, on one side."""
         left, right, _, high = spot.box
         cost = 3.0 * (max(-0.98 - left, 0.0) + max(right - 0.98, 0.0) + max(high - 0.98, 0.0))
-        boxes = [s.box if i != self.chief else self.nominal for i, s in self.spots.items()]
+        boxes = [self._taken_by(i) for i in self.spots]
         meant = _MEANT.get(thing.link, 1.0)
         cost += 2.2 * meant * sum(overlap(spot.box, box) for box in boxes)
         middle = (left + right) / 2
         cost += 0.12 * min(abs(abs(middle) - 0.36), 0.5)
         return cost + 0.25 * float(np.sign(middle) == np.sign(self.nominal[0] + self.nominal[1]))
+
+    def _taken_by(self, i: int) -> Box:
+        """What a thing takes up; the chief one what any does there, so that the rest stays."""
+        small = self.wish.things[i].subject.belongs == "table"  # among small things all counts
+        return self.spots[i].box if i != self.chief or small else self.nominal
 
     def _copy_at(
         self,
@@ -333,7 +339,8 @@ class Placing:
             box = self._box(*at, wide, tall)
             bearer = thing.to if thing.link == "on" and thing.to is not None else -1
             free = (spot, self.spots.get(bearer))
-            return sum(overlap(box, s.box) for s in self.spots.values() if s not in free)
+            others = (i for i, s in self.spots.items() if s not in free)
+            return sum(overlap(box, self._taken_by(i)) for i in others)
 
         if (
             thing.link == "on"

@@ -3,7 +3,16 @@
 from collections.abc import Sequence
 from dataclasses import replace
 
-from overlay.words.composing.fitting import ABOVE, FITTING, GROWN, HOLDERS, SMALL, aloft, laden
+from overlay.words.composing.fitting import (
+    ABOVE,
+    FITTING,
+    GROWN,
+    HOLDERS,
+    SMALL,
+    aloft,
+    heaped,
+    laden,
+)
 from overlay.words.composing.wished import Wished
 from overlay.words.language.reading import Piece
 from overlay.words.subjects import Subject, subject_of
@@ -75,6 +84,8 @@ def related(a: Wished, b: Wished, link: str, first: int, second: int) -> tuple[W
         link = "holds"
     if link == "holds" and a.subject.word in PLATES:
         a = laden(a, b)
+    if link == "holds" and a.subject.word in HOLDERS:
+        b = heaped(b, a)
     if link in _SECOND or link == "holding":
         return a, replace(b, to=first, link="with" if link == "holding" else link)
     return (replace(a, to=second, link=link), b) if link else (a, b)

@@ -107,7 +107,7 @@ def compose(wish: Wish, *, seed: int, aspect: float) -> Scene:
         return placing
 
     stage = stand(eye)
-    farther = stepped_back(eye, wish, zip(stage.numbers, stage.placed, strict=True))
+    farther = stepped_back(eye, wish, zip(stage.numbers, stage.placed, strict=True), number)
     if farther is not None:
         eye, stage = farther, stand(farther)
     things, taken = stage.placed, list(stage.spots.values())

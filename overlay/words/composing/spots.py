@@ -1,5 +1,6 @@
 """Spots in the picture: where a thing stands and what it takes up."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 Box = tuple[float, float, float, float]
@@ -18,6 +19,12 @@ class Spot:
     y: float
     z: float
     box: Box
+
+
+def around(boxes: Sequence[Box]) -> Box:
+    """The box about several."""
+    left, right, low, high = zip(*boxes, strict=True)
+    return min(left), max(right), min(low), max(high)
 
 
 def overlap(a: Box, b: Box) -> float:

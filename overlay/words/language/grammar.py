@@ -15,7 +15,7 @@ from functools import lru_cache
 from overlay.words.language.entries import Entry
 from overlay.words.language.lexicon import Found, Lexicon, plain_lexicon
 from overlay.words.language.links import LINKS, meaning, parts_of
-from overlay.words.language.reading import BLANK, Phrase, Piece, Placement, Reading, Word
+from overlay.words.language.reading import BLANK, PLURAL, Phrase, Piece, Placement, Reading, Word
 
 LONGEST, MOST_PHRASES, LONGEST_WORD = 10_000, 200, 60
 _MOST = 20  # of one thing
@@ -213,7 +213,7 @@ def _of_words(words: tuple[Word, ...], link: str, before: list[Piece]) -> list[P
             holds = last.head is not None and last.head.entry and last.head.entry.word in _HOLDERS
             how = "holds" if holds else "with"
     if head is not None and not count:
-        count = 5 if _is_plural(head) else 1
+        count = PLURAL if _is_plural(head) else 1
     return [*extra, Piece(head, tuple(modifiers), max(count, 1), how)]
 
 

@@ -9,6 +9,8 @@ from overlay.words.language.entries import Entry
 SILENT = {"detail"}
 BLANK = "$"
 
+PLURAL = 5  # how many a bare plural stands for
+
 
 @dataclass(frozen=True)
 class Word:
