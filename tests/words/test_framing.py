@@ -157,3 +157,19 @@ class MeaningTest(unittest.TestCase):
 
     def test_the_weather_of_a_hill_is_the_scenes(self):
         self.assertIn("snow", [word for word, _ in wish("a fox on a snowy hill").weather])
+
+    def test_a_markets_goods_lie_on_its_stalls_and_a_clock_is_on_its_tower(self):
+        self.assertEqual(self.words("a market with fruit and flowers"), ["stall"])
+        self.assertEqual(self.words("a tower with a clock"), ["clock tower"])
+        self.assertEqual(self.words("a table with a clock"), ["table", "clock"])
+
+    def test_looking_over_a_fence_is_standing_behind_it(self):
+        horse = wish("a horse looking over a fence").things[0]
+        self.assertEqual((horse.link, horse.flies), ("behind", False))
+
+    def test_who_sleeps_on_a_bench_sits_there(self):
+        self.assertEqual(wish("a tramp asleep on a bench").things[0].pose, "sit")
+
+    def test_a_heron_leads_before_the_reeds_that_are_said_first(self):
+        self.assertEqual(scene("a lake with reeds and a heron").chief, "heron")
+        self.assertEqual(scene("reeds, a lake").chief, "reeds")

@@ -150,7 +150,8 @@ def _on_isle(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 def _seated(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     if link not in {"on", "in"} or a.subject.family != "figure" or b.subject.family not in SEATS:
         return None
-    return replace(a, pose=a.pose or "sit", link="on", to=second), b
+    pose = a.pose if a.pose in {"sit", "ride", "hold"} else "sit"  # who sleeps there sits
+    return replace(a, pose=pose, link="on", to=second), b
 
 
 FITTING: tuple[Callable[[Wished, Wished, str, int], Pair | None], ...] = (

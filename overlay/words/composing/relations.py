@@ -42,6 +42,8 @@ _BUILT_IN = {("barge", "cabin"): "cabin", ("steamer", "cabin"): "house", ("tug",
 _MACHINES = {"crane": "harbour crane"}  # where people build and load
 _LOADING = {"harbour", "quay", "city", "skyline", "railway"}
 _LOADED = {"containers", "harbour crane", "warehouse", "freighter"}
+# What a thing becomes with another one.
+_BECOMES = {("tower", "clock"): "clock tower", ("church", "clock"): "clock tower"}
 _LIQUIDS = {
     "water", "wine", "beer", "milk", "tea", "coffee", "soup", "juice", "cider", "oil", "ink",
 }  # fmt: skip
@@ -184,6 +186,15 @@ def filled(piece: Piece, place: str) -> tuple[str, str] | None:
     return None
 
 
+def is_sold(piece: Piece, place: str) -> bool:
+    """Whether things are what a market has on its stalls (`a market with fruit and flowers`)."""
+    entry = piece.head.entry if piece.head else None
+    if place != "market" or entry is None or entry.shapes or piece.count < 3:
+        return False
+    sold = subject_of(entry.word)
+    return piece.link in {"with", "and"} and (sold.family in GROWN or sold.belongs == "table")
+
+
 def field_of(piece: Piece) -> tuple[str, str] | None:
     """A place named after what grows there (`a tulip field`)."""
     if piece.head is None or piece.head.entry is None or piece.count > 1 or piece.head.entry.shapes:
@@ -202,6 +213,9 @@ def detailed(thing: Wished, piece: Piece) -> Wished | None:
         family = thing.subject.family
         own = _BUILT_IN.get((family, piece.head.entry.word), _PARTS.get(piece.head.text, ""))
         own = own if own in (FAMILIES[family].__kwdefaults__ or {}) else ""
+        other = _BECOMES.get((thing.subject.word, piece.head.entry.word))
+        if other:
+            return replace(thing, subject=subject_of(other))
         if own:
             return replace(thing, details=(*thing.details, (own, colour))) if colour else thing
     if piece.head or piece.link not in {"with", "and"} or not part:

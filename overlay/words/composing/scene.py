@@ -6,6 +6,7 @@ import numpy as np
 
 from overlay.words.composing.bearing import RESTS, borne_at, carrier_of, leads_not
 from overlay.words.composing.eye import HALF, Eye, eye_of
+from overlay.words.composing.fitting import GROWN
 from overlay.words.composing.framing import stepped_back
 from overlay.words.composing.furnishing import Furnisher, read_furnishing
 from overlay.words.composing.ground import ground_of
@@ -21,6 +22,7 @@ from overlay.words.composing.settle import (
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.setting import Setting
 from overlay.words.subjects import subject_of
+from overlay.words.things.families import LIVING
 from overlay.words.things.table import Placed
 
 _RESTING = {
@@ -68,9 +70,11 @@ def chief_of(things: tuple[Wished, ...]) -> int:
     behind |= {
         i for i, t in enumerate(things) if t.subject.family == "table" and _bears_any(things, i)
     }
+    behind |= {i for i, t in enumerate(things) if t.link == "holds"}
+    if any(t.subject.family in LIVING for t in things):  # a heron leads, not its reeds
+        behind |= {i for i, t in enumerate(things) if t.subject.family in GROWN}
     weights = [
-        t.emphasis * (1 - 0.04 * i) * (0.8 if i in behind or t.link == "holds" else 1.0)
-        for i, t in enumerate(things)
+        t.emphasis * (1 - 0.04 * i) * (0.8 if i in behind else 1.0) for i, t in enumerate(things)
     ]
     first = int(np.argmax(weights))
     while things[first].to is not None and leads_not(things[first]):

@@ -151,6 +151,11 @@ class _Builder:
         if detailed is not None:
             self.things[numbers[-1]] = detailed
             return True
+        if relations.is_sold(piece, place):
+            if not any(t.subject.word == "stall" for t in self.things):
+                numbers.append(len(self.things))
+                self.things.append(Wished("stall", subject_of("stall"), phrase.emphasis, 3))
+            return True
         filled = relations.filled(piece, place) or relations.field_of(piece)
         if filled:
             self.fills.append(filled)

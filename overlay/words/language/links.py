@@ -27,6 +27,7 @@ _VERBS = {
     "mounted on": "riding", "sitting on the back of": "riding", "climbing": "against",
     "flying a kite": "with a kite", "flying kites": "with kites",
     "covered with": "with", "covered in": "with", "laden with": "holds", "standing by": "beside",
+    "looking over": "behind", "peering over": "behind", "leaning over": "behind",
 }  # fmt: skip
 _LINK = re.compile(r"\b(" + "|".join(LINKS) + r")\b")
 _VERB = re.compile(r"(?<=\w) (" + "|".join(sorted(_VERBS, key=len, reverse=True)) + r")(?= |$)")
@@ -35,6 +36,7 @@ _OWN = re.compile(
     r"\b(?:its|their)(?: \w+)?"
     r" (?:chimneys?|roofs?|doors?|windows?|sails|wheels?|walls|towers?|mast)\b"
     r"|\b(?:from (?:the )?chimneys|with an? (?:\w+ )?chimney)\b"
+    r"|\bon (?:\w+ )?stilts\b"
     r"|\bsmoking (?:an? |his |her |the )?(?:\w+ )?(?:pipe|cigar|cigarette)s?\b"
     r"|\bon (?:his|her|its) (?:shoulder|head|back|arm|lap)\b"
 )

@@ -144,8 +144,9 @@ def tower(
     made: str = "stone",
     square: bool = False,
     pointed: bool = True,
+    clock: bool = False,
 ) -> list[Part]:
-    """A tower, round or square, with a pointed roof or battlements."""
+    """A tower, round or square, with a pointed roof or battlements; a clock on each side."""
     b = Builder(wall, _SKINS[made])
     if square:
         b.box((0, h / 2, 0), (r, h / 2, r))
@@ -161,10 +162,24 @@ def tower(
                 (0.3, 0.4, 0.3),
                 turn=turned(-float(np.degrees(turn))),
             )
-    for y in (0.35, 0.62, 0.85):
+    for side in ((0, -1), (1, 0), (-1, 0)) if clock else ():
+        _dial(b, side, r, 0.86 * h)
+    for y in (0.35, 0.62) if clock else (0.35, 0.62, 0.85):
         b.box((0.1, y * h, -0.96 * r), (0.26, 0.6, 0.14), "#221e1b", Skin.PLAIN)
     b.box((0, 1.1, -r), (0.6, 1.1, 0.14), "#3a2a1c", Skin.PLANKS)
     return b.parts
+
+
+def _dial(b: Builder, side: tuple[int, int], r: float, y: float) -> None:
+    """A clock's face on one side of a square tower, at ten past ten."""
+    sx, sz = side
+    thin = (0.05 if sx else 0.62 * r, 0.62 * r, 0.05 if sz else 0.62 * r)
+    b.ball((sx * 1.02 * r, y, sz * 1.02 * r), thin, "#2b2520", Skin.PLAIN)
+    face = tuple(v if v == 0.05 else 0.88 * v for v in thin)
+    b.ball((sx * 1.04 * r, y, sz * 1.04 * r), (face[0], face[1], face[2]), "#f2ecdc", Skin.PLAIN)
+    for along, up in ((-0.26, 0.2), (0.4, 0.26)):
+        tip = (sx * 1.08 * r + abs(sz) * along * r, y + up * r, sz * 1.08 * r + abs(sx) * along * r)
+        b.limb((sx * 1.08 * r, y, sz * 1.08 * r), tip, (0.05 * r, 0.03 * r), "#2b2520", Skin.PLAIN)
 
 
 def lighthouse(*, h: float = 18.0, r: float = 2.8, wall: str = "#efe9dc", bands: str = "#b0362a") -> list[Part]:

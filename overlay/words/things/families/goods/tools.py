@@ -177,16 +177,22 @@ def lamp(*, h: float = 0.42, shade: str = "#e8d8a8", base: str = "#8a5a3a", oil:
     return b.parts
 
 
-def cutlery(*, h: float = 0.2, metal: str = "#b4bcc2") -> list[Part]:
-    """Knife, fork and spoon, propped side by side."""
+def cutlery(*, h: float = 0.2, metal: str = "#b4bcc2", sticks: bool = False) -> list[Part]:
+    """Knife, fork and spoon laid side by side, `h` metres long; or a pair of chopsticks on a rest."""
     b = Builder(metal)
-    for k, x in enumerate((-0.24, 0.0, 0.24)):
-        b.limb((x * h, 0.0, 0.12 * h), (x * h, 0.62 * h, 0), (0.03 * h, 0.022 * h))
+    r, y = 0.022 * h, 0.03 * h
+    if sticks:
+        b.limb((0, 0.06 * h, -0.28 * h), (0, 0.06 * h, -0.12 * h), (0.05 * h, 0.05 * h), "#e8e2d4")
+        for x in (-0.06, 0.06):
+            b.limb((x * h, y, 0.5 * h), (0.5 * x * h, 0.13 * h, -0.5 * h), (0.026 * h, 0.014 * h))
+        return b.parts
+    for k, x in enumerate((-0.26, 0.0, 0.26)):
+        b.limb((x * h, y, 0.5 * h), (x * h, y, -0.12 * h), (0.034 * h, r))
         if k == 0:
-            b.sheet([(x * h - 0.03 * h, 0.6 * h, 0), (x * h + 0.05 * h, 0.6 * h, 0), (x * h + 0.05 * h, 0.92 * h, -0.04 * h), (x * h - 0.03 * h, h, -0.05 * h)], 0.012 * h)
+            b.box((x * h + 0.02 * h, y, -0.31 * h), (0.05 * h, 0.008 * h, 0.2 * h), rounded=0.008 * h)
         elif k == 1:
             for j in range(4):
-                b.limb((x * h, 0.66 * h, 0), ((x - 0.06 + 0.04 * j) * h, h, -0.05 * h), (0.014 * h, 0.01 * h))
+                b.limb((x * h, y, -0.14 * h), ((x - 0.06 + 0.04 * j) * h, y, -0.5 * h), (0.016 * h, 0.012 * h))
         else:
-            b.ball((x * h, 0.84 * h, -0.03 * h), (0.09 * h, 0.16 * h, 0.03 * h))
+            b.ball((x * h, y, -0.32 * h), (0.09 * h, 0.025 * h, 0.16 * h))
     return b.parts
