@@ -14,6 +14,7 @@ from overlay.app.picture.stage import PictureStage
 from overlay.app.regions.desk import RegionDesk
 from overlay.app.shell.side_tabs import SideTabs
 
+_STEP = 60  # pixels by which a panel is widened at once
 _SHEET, _SHEET_LEAST, _SHEET_MOST = 196, 160, 300  # pixels of height
 
 
@@ -89,7 +90,22 @@ class BenchRoom(QObject, Room):
             self.floor.go_to(self.name)
             self.set_bare(bare=not self.bare)
 
-        return (Command("View", "The picture alone", "F9", bare), None)
+        return (
+            Command("View", "The picture alone", "F9", bare),
+            Command("View", "Wider tray", "", lambda: self._widen(_STEP, 0)),
+            Command("View", "Wider card", "", lambda: self._widen(0, _STEP)),
+            Command("View", "Plain width of tray and card", "", self._put_back),
+            None,
+        )
+
+    def _widen(self, tray: int, card: int) -> None:
+        has_tray, has_card = self._side.extra
+        self._side.widen(has_tray + tray, has_card + card)
+        self._side.widened.emit(*self._side.extra)
+
+    def _put_back(self) -> None:
+        self._side.widen(0, 0)
+        self._side.widened.emit(0, 0)
 
     def escape(self) -> bool:
         """Put the tool in hand down; the picture alone gets its panels back."""

@@ -4,12 +4,16 @@ Panels keep their parent and only change places: a panel that gets another paren
 it polished anew, which took a twelfth of a second whenever the window's width was changed.
 """
 
+from PySide6.QtCore import QEvent, QObject, Signal
 from PySide6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QToolButton, QWidget
 
 from overlay.app.parts.buttons import tab_button
+from overlay.app.shell.seam import Seam
 
 WIDTH, WIDER = 288, 348  # pixels of what stands at the right, with plain and larger text
+MOST = 220  # pixels by which a hand may widen a panel
 _TRAY, _CARD = 0, 1
+_TRAY_WIDTH = 132
 
 
 class SideTabs(QWidget):
@@ -18,7 +22,13 @@ class SideTabs(QWidget):
     Parameters
     ----------
     regions : takes the place of card and tabs while regions are in sight.
+
+    Signals
+    -------
+    widened : a hand let go; pixels that tray and card are wider than they need.
     """
+
+    widened = Signal(int, int)
 
     def __init__(self, tray: QWidget, stage: QWidget, card: QWidget, regions: QWidget) -> None:
         super().__init__()
@@ -35,8 +45,12 @@ class SideTabs(QWidget):
         self._grid.addWidget(stage, 0, 1, 2, 1)
         self._grid.addWidget(regions, 0, 2, 2, 1)
         self._grid.addWidget(self._make_tabs(), 0, 2)
+        self._width = WIDTH
+        self._extra, self._taken = [0, 0], [0, 0]
+        self._stage = stage
+        self._make_seams()
         self._place()
-        self.set_width(WIDTH)
+        self._fit()
 
     def _make_tabs(self) -> QFrame:
         self.bar = QFrame()
@@ -55,18 +69,66 @@ class SideTabs(QWidget):
         return self.bar
 
     def set_width(self, width: int) -> None:
-        """Have what stands at the right take so much room."""
-        for panel in (self.bar, self._regions, self._panels[_CARD]):
-            panel.setFixedWidth(width)
+        """Have what stands at the right take so much room, and more where a hand widened it."""
         self._width = width
-        if self.narrow:
-            self._panels[_TRAY].setFixedWidth(width)
+        self._fit()
+
+    # Widening -------------------------------------------------------------------------------
+
+    @property
+    def extra(self) -> tuple[int, int]:
+        """Pixels that tray and card are wider than they need."""
+        return self._extra[_TRAY], self._extra[_CARD]
+
+    def widen(self, tray: int, card: int) -> None:
+        """Make tray and card so many pixels wider than they need, up to `MOST`."""
+        self._extra = [min(max(pixels, 0), MOST) for pixels in (tray, card)]
+        self._taken = list(self._extra)
+        self._fit()
+
+    def _make_seams(self) -> None:
+        self.seams = (Seam("Edge of the tray", self), Seam("Edge of the card", self))
+        for panel, seam in enumerate(self.seams):
+            seam.moved.connect(lambda by, p=panel: self._move(p, by))
+            seam.let_go.connect(self._let_go)
+            seam.put_back.connect(lambda p=panel: self._put_back(p))
+        self._stage.installEventFilter(self)
+
+    def _move(self, panel: int, by: int) -> None:
+        """The tray grows to the right, the card to the left."""
+        wanted = self._taken[panel] + (by if panel == _TRAY else -by)
+        self._extra[panel] = min(max(wanted, 0), MOST)
+        self._fit()
+
+    def _let_go(self) -> None:
+        self._taken = list(self._extra)
+        self.widened.emit(*self._extra)
+
+    def _put_back(self, panel: int) -> None:
+        self._extra[panel] = 0
+        self._fit()
+        self._let_go()
+
+    def _fit(self) -> None:
+        right = self._width + self._extra[_CARD]
+        for panel in (self.bar, self._regions, self._panels[_CARD]):
+            panel.setFixedWidth(right)
+        tray = _TRAY_WIDTH + self._extra[_TRAY]
+        self._panels[_TRAY].setFixedWidth(right if self.narrow else tray)
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        """Edges go with the picture's."""
+        if event.type() in {QEvent.Type.Resize, QEvent.Type.Move}:
+            place = self._stage.geometry()
+            for seam, x in zip(self.seams, (place.left(), place.right() + 1), strict=True):
+                seam.lie_over(x, self.height())
+        return super().eventFilter(watched, event)
 
     def set_narrow(self, *, narrow: bool) -> None:
         """Have tray and card beside the picture, or under tabs."""
         self.narrow, self._shown = narrow, _CARD
         self._place()
-        self.set_width(self._width)
+        self._fit()
 
     def turn_to(self, place: int) -> None:
         """Show the tray (0) or the cue card (1) where they share a place."""
@@ -111,3 +173,5 @@ class SideTabs(QWidget):
             wanted = dict.fromkeys(wanted, False)
         for panel, shown in sorted(wanted.items(), key=lambda item: item[1]):
             panel.setVisible(shown)
+        self.seams[_TRAY].setVisible(not self.narrow and not self._bare)
+        self.seams[_CARD].setVisible(not self._bare)

@@ -46,8 +46,10 @@ class MainWindow(QMainWindow):
         self.floor.rooms.changed.connect(self._room_changed)
         self.floor.settings_changed.connect(self._settings_changed)
         QGuiApplication.styleHints().colorSchemeChanged.connect(self._desktop_changed)
-        larger = self.floor.settings.larger_text
-        self.house.side.set_width(WIDER if larger else WIDTH)
+        side, settings = self.house.side, self.floor.settings
+        side.set_width(WIDER if settings.larger_text else WIDTH)
+        side.widen(settings.tray_extra, settings.card_extra)
+        side.widened.connect(self._keep_widths)
         self.floor.rooms.go_to("bench")
         self.house.refresh.everything()
 
@@ -112,9 +114,13 @@ class MainWindow(QMainWindow):
         super().resizeEvent(event)
         narrow, side = self.width() < _NARROW, self.house.side
         if narrow != side.narrow:
-            self.house.tray.set_narrow(narrow=narrow)
             side.set_narrow(narrow=narrow)
             self._dress_seen()
+
+    def _keep_widths(self, tray: int, card: int) -> None:
+        """Panels that a hand made wider are so the next time, too."""
+        extra = {"tray_extra": tray, "card_extra": card}
+        self.floor.change_settings(self.floor.settings.model_copy(update=extra))
 
     # History --------------------------------------------------------------------------------
 

@@ -5047,6 +5047,21 @@ Einen Ordner nummerierter Bilder wählen, eine Animation (GIF, APNG, WebP) oder 
    <translation>Das Bild allein</translation>
   </message>
   <message>
+   <location filename="../../../overlay/app/shell/bench_room.py" />
+   <source>Wider tray</source>
+   <translation>Breitere Ablage</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/shell/bench_room.py" />
+   <source>Wider card</source>
+   <translation>Breitere Karte</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/shell/bench_room.py" />
+   <source>Plain width of tray and card</source>
+   <translation>Ablage und Karte in einfacher Breite</translation>
+  </message>
+  <message>
    <location filename="../../../overlay/app/shell/demo_drawing.py" />
    <source>Drawing the demo, once: {0} %</source>
    <translation>Die Vorführung wird gezeichnet, einmal: {0} %</translation>
@@ -6172,6 +6187,11 @@ Einen Ordner nummerierter Bilder wählen, eine Animation (GIF, APNG, WebP) oder 
    <translation>Übersetzen</translation>
   </message>
   <message>
+   <location filename="../../../overlay/app/shell/seam.py" />
+   <source>Drag to widen; double click: as it was</source>
+   <translation>Ziehen zum Verbreitern; Doppelklick: wie zuvor</translation>
+  </message>
+  <message>
    <location filename="../../../overlay/app/shell/settings_dialog.py" />
    <source>Light</source>
    <translation>Licht</translation>
@@ -6305,6 +6325,16 @@ Einen Ordner nummerierter Bilder wählen, eine Animation (GIF, APNG, WebP) oder 
    <location filename="../../../overlay/app/shell/settings_dialog.py" />
    <source>Choose a folder</source>
    <translation>Einen Ordner wählen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/shell/side_tabs.py" />
+   <source>Edge of the tray</source>
+   <translation>Rand der Ablage</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/shell/side_tabs.py" />
+   <source>Edge of the card</source>
+   <translation>Rand der Karte</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/shell/side_tabs.py" />

@@ -9,6 +9,7 @@ from PySide6.QtGui import (
     QIcon,
     QImage,
     QPixmap,
+    QResizeEvent,
 )
 from PySide6.QtWidgets import (
     QFrame,
@@ -34,6 +35,7 @@ from overlay.studio.inputs.cards import is_card
 from overlay.studio.inputs.checks import Finding
 from overlay.studio.inputs.uses import uses_of
 
+_GRID = 216  # pixels of width, from which two pictures lie beside each other
 _MANY = 8  # pictures, beyond which the field to find one is always there
 
 
@@ -58,7 +60,6 @@ class Tray(TakesPictures, QFrame):
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setProperty("panel", "true")
-        self.setFixedWidth(132)
         self.bench = bench
         self._thumbs: dict[Path, QIcon] = {}
         self.findings: dict[Path, tuple[Finding, ...]] = {}
@@ -209,13 +210,14 @@ class Tray(TakesPictures, QFrame):
         found = "".join(f"\n● {finding.text}" for finding in self.findings.get(path, ()))
         return plain_tip(f"{path}{found}")
 
-    def set_narrow(self, *, narrow: bool) -> None:
-        """Lie in a grid where a narrow window gives more width than height."""
-        self.setFixedWidth(288 if narrow else 132)
-        self.pictures.setFlow(
-            QListWidget.Flow.LeftToRight if narrow else QListWidget.Flow.TopToBottom
-        )
-        self.pictures.setWrapping(narrow)
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        """Pictures lie in a grid where there is width for two."""
+        super().resizeEvent(event)
+        wide = self.width() >= _GRID
+        flow = QListWidget.Flow.LeftToRight if wide else QListWidget.Flow.TopToBottom
+        if self.pictures.flow() != flow:
+            self.pictures.setFlow(flow)
+            self.pictures.setWrapping(wide)
 
     def selected(self) -> Path | None:
         """The picture that is selected."""

@@ -32,6 +32,8 @@ class Settings(BaseModel):
     toured: bool = False
     live_looks: bool = True  # a small trial while a control is moved
     engines: tuple[str, ...] = ()  # of other packages, that were allowed to run
+    tray_extra: Annotated[int, Field(ge=0, le=1000)] = 0  # pixels that a hand made it wider by
+    card_extra: Annotated[int, Field(ge=0, le=1000)] = 0
     cluster: Annotated[str, Field(max_length=200)] = ""  # a Dask scheduler that does editions
     creator: Annotated[str, Field(max_length=200)] = ""  # said in pictures that are handed on
 
