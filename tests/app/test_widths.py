@@ -12,7 +12,7 @@ from tests.app.harness import WindowTest
 class WidthsTest(WindowTest):
     def setUp(self):
         super().setUp()
-        self.window.resize(1280, 800)
+        self.window.resize(1600, 800)
         self.settle()
         self.side, self.tray = self.window.house.side, self.window.house.tray
         self.tray_seam, self.card_seam = self.side.seams
@@ -47,6 +47,17 @@ class WidthsTest(WindowTest):
         self.pull(self.card_seam, -900)
         self.assertEqual(self.card_width, WIDTH + MOST)
 
+    def test_a_smaller_window_takes_from_panels_what_the_picture_needs(self):
+        self.pull(self.tray_seam, 150)
+        self.pull(self.card_seam, -150)
+        self.window.resize(1280, 800)
+        self.settle()
+        self.assertGreaterEqual(self.window.house.stage.width(), 726)
+        self.assertEqual((self.side.extra, self.card_width), ((150, 150), WIDTH))
+        self.window.resize(1600, 800)
+        self.settle()
+        self.assertEqual((self.tray.width(), self.card_width), (282, WIDTH + 150))
+
     def test_edges_lie_where_panels_end_and_go_with_them(self):
         stage = self.window.house.stage
         for by in (0, 80):
@@ -58,7 +69,7 @@ class WidthsTest(WindowTest):
 
     def test_two_pictures_lie_beside_each_other_where_there_is_room(self):
         self.assertEqual(self.tray.pictures.flow(), QListWidget.Flow.TopToBottom)
-        self.pull(self.tray_seam, 120)
+        self.pull(self.tray_seam, 130)
         self.assertEqual(self.tray.pictures.flow(), QListWidget.Flow.LeftToRight)
 
     def test_double_click_and_commands_put_back_and_widen(self):

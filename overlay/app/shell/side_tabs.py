@@ -5,6 +5,7 @@ it polished anew, which took a twelfth of a second whenever the window's width w
 """
 
 from PySide6.QtCore import QEvent, QObject, Signal
+from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QToolButton, QWidget
 
 from overlay.app.parts.buttons import tab_button
@@ -13,7 +14,7 @@ from overlay.app.shell.seam import Seam
 WIDTH, WIDER = 288, 348  # pixels of what stands at the right, with plain and larger text
 MOST = 220  # pixels by which a hand may widen a panel
 _TRAY, _CARD = 0, 1
-_TRAY_WIDTH = 132
+_TRAY_WIDTH, _PICTURE = 132, 730  # pixels; what the picture and the tools under it need
 
 
 class SideTabs(QWidget):
@@ -110,11 +111,19 @@ class SideTabs(QWidget):
         self._let_go()
 
     def _fit(self) -> None:
-        right = self._width + self._extra[_CARD]
+        """Give panels the width that was asked for, as far as the picture keeps its own."""
+        left = 0 if self.narrow else _TRAY_WIDTH
+        spare = max(self.width() - left - self._width - _PICTURE, 0)
+        for_tray = 0 if self.narrow else min(self._extra[_TRAY], spare)
+        right = self._width + min(self._extra[_CARD], spare - for_tray)
         for panel in (self.bar, self._regions, self._panels[_CARD]):
             panel.setFixedWidth(right)
-        tray = _TRAY_WIDTH + self._extra[_TRAY]
-        self._panels[_TRAY].setFixedWidth(right if self.narrow else tray)
+        self._panels[_TRAY].setFixedWidth(right if self.narrow else left + for_tray)
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        """Less room: panels give back what a hand gave them; they have it again with the room."""
+        super().resizeEvent(event)
+        self._fit()
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
         """Edges go with the picture's."""

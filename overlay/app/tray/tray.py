@@ -35,7 +35,7 @@ from overlay.studio.inputs.cards import is_card
 from overlay.studio.inputs.checks import Finding
 from overlay.studio.inputs.uses import uses_of
 
-_GRID = 216  # pixels of width, from which two pictures lie beside each other
+_GRID = 252  # pixels of width, from which two pictures lie beside each other
 _MANY = 8  # pictures, beyond which the field to find one is always there
 
 
