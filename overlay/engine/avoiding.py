@@ -5,7 +5,7 @@ reference looks for its like in the avoided picture.
 """
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.engine.control import Control
 from overlay.engine.library import Library, work_at_most
@@ -112,7 +112,7 @@ def resemblance(picture: FloatImage, cue: AvoidCue, control: Control) -> FloatIm
     rows = (np.arange(ours.shape[0]) + grid.top - PATCH / 2 + 0.5) / STRIDE
     columns = (np.arange(ours.shape[1]) + grid.left - PATCH / 2 + 0.5) / STRIDE
     places = np.meshgrid(rows, columns, indexing="ij")
-    spread = ndimage.map_coordinates(alike, places, order=1, mode="nearest")
+    spread = scipy.ndimage.map_coordinates(alike, places, order=1, mode="nearest")
     return resize(np.asarray(spread, np.float32), height, width).clip(0, 1)
 
 
@@ -126,7 +126,7 @@ def _shrunk(cue: AvoidCue) -> FloatImage:
 
 
 def _blurred(picture: FloatImage, sigma: float) -> FloatImage:
-    out = ndimage.gaussian_filter(picture, (sigma, sigma, 0), mode="nearest")
+    out = scipy.ndimage.gaussian_filter(picture, (sigma, sigma, 0), mode="nearest")
     return np.ascontiguousarray(out, np.float32)
 
 

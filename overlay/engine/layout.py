@@ -3,7 +3,7 @@
 from dataclasses import dataclass
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.resample import resize
@@ -55,7 +55,7 @@ def find_masses(lightness: FloatImage, covered: FloatImage) -> Masses:
     order[:] = (np.cumsum(count) - count / 2)[place] / light.size
     deviation = np.sqrt(np.maximum(resize((lightness - coarse(lightness)) ** 2, *cells), 0))
     activity = deviation / max(float(deviation.mean()), 1e-4)
-    soft = np.asarray(ndimage.gaussian_filter(activity, 1.0, mode="nearest"), np.float32)
+    soft = np.asarray(scipy.ndimage.gaussian_filter(activity, 1.0, mode="nearest"), np.float32)
     return Masses(order.reshape(light.shape), soft, resize(covered, *cells).clip(0, 1))
 
 

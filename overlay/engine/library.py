@@ -5,7 +5,7 @@ from functools import partial
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.engine.kept import content_key, keep
 from overlay.engine.matching.atlas import PATCH, Atlas, Leaf, build_atlas
@@ -194,7 +194,7 @@ def _bar(closed: FloatImage, level: int, name: str) -> npt.NDArray[np.bool_]:
     even so nothing is left, everything is used at that scale.
     """
     if level == 0:
-        barred = ndimage.maximum_filter(closed, PATCH, origin=-(PATCH // 2)) > 0.02
+        barred = scipy.ndimage.maximum_filter(closed, PATCH, origin=-(PATCH // 2)) > 0.02
     else:
         barred = _patch_mean(closed[..., None])[..., 0] > _SPARE
     inside = barred[: barred.shape[0] - PATCH + 1, : barred.shape[1] - PATCH + 1]
@@ -214,7 +214,9 @@ def _patch_mean(values: FloatImage) -> FloatImage:
         return values
     half = PATCH // 2
     return np.asarray(
-        ndimage.uniform_filter(values, (PATCH, PATCH, 0), origin=(-half, -half, 0), mode="nearest")
+        scipy.ndimage.uniform_filter(
+            values, (PATCH, PATCH, 0), origin=(-half, -half, 0), mode="nearest"
+        )
     )
 
 

@@ -10,7 +10,7 @@ from dataclasses import dataclass, field
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.engine.matching.field import STRIDE, Field, Grid
 from overlay.imaging.colour import FloatImage
@@ -50,10 +50,10 @@ class Casting:
 
 def smooth_cost(cost: FloatImage, seed: int) -> FloatImage:
     """Make trial costs comparable and coherent: smoothed, evened out, with a little soft chance."""
-    soft = ndimage.gaussian_filter(cost, (0, 1.6, 1.6), mode="nearest")
+    soft = scipy.ndimage.gaussian_filter(cost, (0, 1.6, 1.6), mode="nearest")
     soft = soft / (np.median(soft, axis=(1, 2), keepdims=True) + 1e-6)
     chance = np.random.default_rng(seed).standard_normal(soft.shape)
-    chance = ndimage.gaussian_filter(chance, (0, 3.0, 3.0), mode="nearest")
+    chance = scipy.ndimage.gaussian_filter(chance, (0, 3.0, 3.0), mode="nearest")
     spread = max(float(soft.std()), 0.05)
     out = soft / spread + 0.35 * chance / (chance.std() + 1e-9)
     return np.asarray(out, np.float32)
@@ -128,7 +128,7 @@ def assign(
     columns = (np.arange(grid.columns) * STRIDE - grid.left + 4) * factor - 4 + casting.grid.left
     places = np.meshgrid(rows, columns / STRIDE, indexing="ij")
     cost = np.stack(
-        [ndimage.map_coordinates(c, places, order=1, mode="nearest") for c in casting.cost]
+        [scipy.ndimage.map_coordinates(c, places, order=1, mode="nearest") for c in casting.cost]
     )
     flat = cost.reshape(count, -1), weight.reshape(count, -1)
     bias = solve_bias(*flat, bias, rounds=3)
@@ -141,6 +141,6 @@ def assign(
 def memberships(label: Labels, count: int) -> FloatImage:
     """Soft membership of each patch in each reference, `(count, rows, columns)`, summing to 1."""
     hot = np.stack([label == r for r in range(count)]).astype(np.float32)
-    soft = ndimage.gaussian_filter(hot, (0, 1.2, 1.2), mode="nearest")
+    soft = scipy.ndimage.gaussian_filter(hot, (0, 1.2, 1.2), mode="nearest")
     total = soft.sum(axis=0)
     return np.where(total > 1e-6, soft / np.maximum(total, 1e-6), 0).astype(np.float32)

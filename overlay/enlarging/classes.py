@@ -6,7 +6,7 @@ classes of neighbourhoods (Romano, Isidoro, Milanfar 2017, doi:10.1109/TCI.2016.
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import FloatImage
 
@@ -43,13 +43,14 @@ def classify(picture: FloatImage) -> Classes:
 
 
 def _slope(luma: FloatImage, axis: int) -> FloatImage:
-    across = ndimage.correlate1d(luma, [0.25, 0.5, 0.25], 1 - axis, mode="nearest")
-    return np.asarray(ndimage.correlate1d(across, [-0.5, 0, 0.5], axis, mode="nearest"))
+    across = scipy.ndimage.correlate1d(luma, [0.25, 0.5, 0.25], 1 - axis, mode="nearest")
+    return np.asarray(scipy.ndimage.correlate1d(across, [-0.5, 0, 0.5], axis, mode="nearest"))
 
 
 def _smooth(values: FloatImage) -> FloatImage:
     return np.asarray(
-        ndimage.gaussian_filter(values, _SIGMA, mode="nearest", truncate=_TRUNCATE), np.float32
+        scipy.ndimage.gaussian_filter(values, _SIGMA, mode="nearest", truncate=_TRUNCATE),
+        np.float32,
     )
 
 

@@ -11,7 +11,6 @@ from dataclasses import dataclass
 import numpy as np
 import numpy.typing as npt
 import scipy
-from scipy import ndimage
 
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.resample import resize
@@ -151,10 +150,10 @@ def correct_depth(
 
 def occlusion_edges(depth: FloatImage) -> FloatImage:
     """Where one thing hides another: steps of depth, (H, W) float32 in 0..1."""
-    smooth = ndimage.gaussian_filter(depth, 1.2, mode="nearest")
-    step = np.hypot(ndimage.sobel(smooth, 0), ndimage.sobel(smooth, 1))
+    smooth = scipy.ndimage.gaussian_filter(depth, 1.2, mode="nearest")
+    step = np.hypot(scipy.ndimage.sobel(smooth, 0), scipy.ndimage.sobel(smooth, 1))
     # A slope is no step: what is usual nearby is taken away.
-    step = np.maximum(step - 1.5 * ndimage.uniform_filter(step, 31, mode="nearest"), 0)
+    step = np.maximum(step - 1.5 * scipy.ndimage.uniform_filter(step, 31, mode="nearest"), 0)
     return np.asarray(np.clip(step / 0.12, 0, 1), np.float32)
 
 
@@ -178,8 +177,8 @@ def _horizon(work: FloatImage, sky: npt.NDArray[np.bool_]) -> float:
 def _things(work: FloatImage) -> npt.NDArray[np.int64]:
     """Labels of regions of like colour: superpixels on the gradient, joined where alike."""
     rows, columns = work.shape[:2]
-    smooth = ndimage.gaussian_filter(work, (1.0, 1.0, 0))
-    slopes = [ndimage.sobel(smooth[..., c], axis) for c in range(3) for axis in (0, 1)]
+    smooth = scipy.ndimage.gaussian_filter(work, (1.0, 1.0, 0))
+    slopes = [scipy.ndimage.sobel(smooth[..., c], axis) for c in range(3) for axis in (0, 1)]
     steep = np.sqrt(sum(slope**2 for slope in slopes))
     level = np.asarray(np.clip(steep / 2.0, 0, 1) * 255, np.uint8)
     pitch = max(rows // _SEGMENTS, 2)
@@ -187,7 +186,7 @@ def _things(work: FloatImage) -> npt.NDArray[np.int64]:
     ys = np.arange(min(pitch // 2, rows - 1), rows, pitch)
     xs = np.arange(min(pitch // 2, columns - 1), columns, pitch)
     seeds[ys[:, None], xs[None]] = np.arange(1, len(ys) * len(xs) + 1).reshape(len(ys), len(xs))
-    labels = ndimage.watershed_ift(level, seeds) - 1
+    labels = scipy.ndimage.watershed_ift(level, seeds) - 1
     return _joined(labels, smooth)
 
 
@@ -219,7 +218,7 @@ def _standing(
     ground = np.clip((y - horizon) / max(1 - horizon, 0.05), 0, 1)
     plane = np.repeat((0.06 + 0.94 * ground)[:, None], columns, axis=1)
     depth = plane.copy()
-    boxes = ndimage.find_objects(things + 1)
+    boxes = scipy.ndimage.find_objects(things + 1)
     for label, box in enumerate(boxes):
         if box is None:
             continue
@@ -244,7 +243,7 @@ def _hung(
     out = depth.copy()
     top = int(horizon * len(depth))
     for row in range(min(top, len(depth) - 2), -1, -1):
-        below = ndimage.maximum_filter1d(out[row + 1], 3)
+        below = scipy.ndimage.maximum_filter1d(out[row + 1], 3)
         carried = np.maximum(out[row], 0.97 * below)
         out[row] = np.where(sky[row], plane[row], carried)
     return out
@@ -253,11 +252,11 @@ def _hung(
 def _paleness(work: FloatImage, sky: npt.NDArray[np.bool_]) -> npt.NDArray[np.float64]:
     """How much a place looks like the air in the distance, 0..1."""
     air = work[sky].mean(axis=0) if sky.any() else np.quantile(work.reshape(-1, 3), 0.9, axis=0)
-    away = np.abs(ndimage.gaussian_filter(work, (3, 3, 0)) - air).sum(axis=2)
+    away = np.abs(scipy.ndimage.gaussian_filter(work, (3, 3, 0)) - air).sum(axis=2)
     return np.asarray(np.exp(-away / 0.25))
 
 
 def _even(depth: npt.NDArray[np.float64]) -> npt.NDArray[np.float64]:
-    smooth = ndimage.median_filter(depth, 3)
+    smooth = scipy.ndimage.median_filter(depth, 3)
     least, most = float(smooth.min()), float(smooth.max())
     return np.asarray((smooth - least) / max(most - least, 1e-6))

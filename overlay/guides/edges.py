@@ -8,7 +8,7 @@ from dataclasses import dataclass
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.gradients import Gradient, normalised_gradient
@@ -51,7 +51,9 @@ def extract_edges(picture: ByteImage, options: EdgeOptions) -> FloatImage:
     """
     gradient = normalised_gradient(lightness_of(picture), options.sigma)
     kept = trace_contours(gradient, options.low, options.high)
-    line = ndimage.gaussian_filter((kept * (0.4 + 0.6 * gradient.strength)).astype(np.float32), 0.6)
+    line = scipy.ndimage.gaussian_filter(
+        (kept * (0.4 + 0.6 * gradient.strength)).astype(np.float32), 0.6
+    )
     return np.asarray(np.minimum(line * 2.2, 1.0), np.float32)
 
 
@@ -70,7 +72,7 @@ def widen(lines: npt.NDArray[np.bool_], sigma: float) -> FloatImage:
     """Thin lines as soft bands that cover the gradient they stand for."""
     if not lines.any():
         return np.zeros(lines.shape, np.float32)
-    away = ndimage.distance_transform_edt(~lines)
+    away = scipy.ndimage.distance_transform_edt(~lines)
     return np.clip(1.8 - away / (1.6 * sigma), 0, 1).astype(np.float32)
 
 
@@ -83,7 +85,7 @@ def trace_contours(gradient: Gradient, low: float, high: float) -> npt.NDArray[n
     """Thin ridges of the gradient that are above `low` and joined to a place above `high`."""
     thin = _ridges(gradient)
     weak = thin & (gradient.strength > low)
-    labels, count = ndimage.label(weak, np.ones((3, 3)))
+    labels, count = scipy.ndimage.label(weak, np.ones((3, 3)))
     if count == 0:
         return weak
     strong = np.zeros(count + 1, bool)

@@ -5,7 +5,7 @@ from typing import Literal
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.guides.edges import lightness_of
 from overlay.imaging.colour import ByteImage, FloatImage
@@ -103,7 +103,7 @@ def recognise_drawing(picture: ByteImage) -> Drawing | None:
         return None
     # Strokes are thin: little is left of them when they are shrunk by more than their width.
     width = max(3, round(0.012 * min(lightness.shape)))
-    if ndimage.binary_erosion(ink, iterations=width).sum() > 0.12 * ink.sum():
+    if scipy.ndimage.binary_erosion(ink, iterations=width).sum() > 0.12 * ink.sum():
         return None
     return "dark on light" if dark >= 0.85 else "light on dark"
 
@@ -119,11 +119,11 @@ def _ground(lightness: FloatImage) -> float:
 def _own_lines(lightness: FloatImage, drawing: Drawing, options: LineOptions) -> FloatImage:
     """The strokes of a drawing, evened out, so that a faint pencil counts like ink."""
     sign = -1.0 if drawing == "dark on light" else 1.0
-    paper = ndimage.median_filter(lightness[::4, ::4], 15)
-    even = ndimage.zoom(paper, 4, order=1)[: lightness.shape[0], : lightness.shape[1]]
+    paper = scipy.ndimage.median_filter(lightness[::4, ::4], 15)
+    even = scipy.ndimage.zoom(paper, 4, order=1)[: lightness.shape[0], : lightness.shape[1]]
     pad = [(0, a - b) for a, b in zip(lightness.shape, even.shape, strict=True)]
     stroke = np.maximum(sign * (lightness - np.pad(even, pad, mode="edge")), 0)
-    stroke = ndimage.gaussian_filter(stroke, 0.4 * options.thickness)
+    stroke = scipy.ndimage.gaussian_filter(stroke, 0.4 * options.thickness)
     strong = max(
         float(np.percentile(stroke[stroke > 0.02], 90)) if (stroke > 0.02).any() else 1, 0.05
     )
@@ -133,10 +133,12 @@ def _own_lines(lightness: FloatImage, drawing: Drawing, options: LineOptions) ->
 
 def _drawn_lines(lightness: FloatImage, options: LineOptions) -> FloatImage:
     tone = lightness + 0.5
-    fine = ndimage.gaussian_filter(tone, options.thickness, mode="nearest")
-    broad = ndimage.gaussian_filter(tone, _K * options.thickness, mode="nearest")
+    fine = scipy.ndimage.gaussian_filter(tone, options.thickness, mode="nearest")
+    broad = scipy.ndimage.gaussian_filter(tone, _K * options.thickness, mode="nearest")
     # Made comparable between bright and dull parts, or shadows would turn black as a whole.
-    local = ndimage.gaussian_filter(np.abs(fine - broad), 12 * options.thickness, mode="nearest")
+    local = scipy.ndimage.gaussian_filter(
+        np.abs(fine - broad), 12 * options.thickness, mode="nearest"
+    )
     edge = _P * (broad - fine) / (local * _P * 2.5 + 0.35)
     level = 0.34 - 0.32 * options.strength
     return np.asarray(np.clip(np.tanh(_PHI * (edge - level) / 2), 0, 1), np.float32)
@@ -147,15 +149,15 @@ def _without_rash(lines: FloatImage, thickness: float) -> FloatImage:
 
     The lower the share of short lines around, the shorter a line may be.
     """
-    labels, count = ndimage.label(lines > _SEEN, np.ones((3, 3), int))
+    labels, count = scipy.ndimage.label(lines > _SEEN, np.ones((3, 3), int))
     if count == 0:
         return lines
-    boxes = ndimage.find_objects(labels)
+    boxes = scipy.ndimage.find_objects(labels)
     spans = [0.0] + [max(s.stop - s.start for s in box) / thickness for box in boxes]
     span = np.asarray(spans, np.float32)
     side = 2 * round(_AROUND * thickness) + 1
     crowd = box_mean(((span < _LONG) & (span > 0))[labels].astype(np.float32), side)
-    around = ndimage.mean(crowd, labels, np.arange(count + 1))
+    around = scipy.ndimage.mean(crowd, labels, np.arange(count + 1))
     wanted = _LONG * np.clip((np.nan_to_num(around) - _SPARSE) / (_CROWDED - _SPARSE), 0, 1)
     return _without(lines, labels, span < wanted)
 
@@ -163,7 +165,7 @@ def _without_rash(lines: FloatImage, thickness: float) -> FloatImage:
 def _without(lines: FloatImage, labels: Ints, dropped: npt.NDArray[np.bool_]) -> FloatImage:
     """Lines without some of the pieces; what surrounds a piece softly goes with it."""
     dropped[0] = False
-    near = ndimage.grey_dilation(np.where(dropped[labels], 1, 0).astype(np.uint8), (3, 3))
+    near = scipy.ndimage.grey_dilation(np.where(dropped[labels], 1, 0).astype(np.uint8), (3, 3))
     keep = ~((near > 0) & ((labels == 0) | dropped[labels]))
     return np.asarray(lines * keep, np.float32)
 
@@ -171,5 +173,5 @@ def _without(lines: FloatImage, labels: Ints, dropped: npt.NDArray[np.bool_]) ->
 def _without_specks(lines: FloatImage, least: int) -> FloatImage:
     if least == 0:
         return lines
-    labels, count = ndimage.label(lines > _SEEN, np.ones((3, 3), int))
+    labels, count = scipy.ndimage.label(lines > _SEEN, np.ones((3, 3), int))
     return _without(lines, labels, np.bincount(labels.ravel(), minlength=count + 1) < least)

@@ -3,7 +3,7 @@
 from dataclasses import dataclass
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.guides.edges import lightness_of
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
@@ -57,7 +57,7 @@ def extract_outline(picture: ByteImage, options: OutlineOptions) -> FloatImage:
     strength = np.exp(total / sum(weights))
     strength = np.clip((strength - 0.22 + 0.2 * options.detail) * 1.8, 0, 1)
     if options.softness > 0:
-        strength = ndimage.gaussian_filter(strength, options.softness) * 1.4
+        strength = scipy.ndimage.gaussian_filter(strength, options.softness) * 1.4
     return np.asarray(np.minimum(strength, 1.0), np.float32)
 
 
@@ -65,7 +65,8 @@ def outline_lightness(picture: ByteImage) -> FloatImage:
     """Lightness without texture, for the direction of outlines: (H, W) float32."""
     scale = max(picture.shape[0] / _ROWS, 0.25)
     return np.asarray(
-        ndimage.gaussian_filter(lightness_of(picture), 1.5 * scale, mode="nearest"), np.float32
+        scipy.ndimage.gaussian_filter(lightness_of(picture), 1.5 * scale, mode="nearest"),
+        np.float32,
     )
 
 
@@ -85,6 +86,6 @@ def _contours(work: FloatImage, sigma: float) -> FloatImage:
 
 def _strong(values: FloatImage, sigma: float) -> float:
     """The 99th percentile of the gradient at a scale."""
-    smooth = ndimage.gaussian_filter(values[::2, ::2], sigma / 2, mode="nearest")
-    steep = np.hypot(ndimage.sobel(smooth, 0), ndimage.sobel(smooth, 1))
+    smooth = scipy.ndimage.gaussian_filter(values[::2, ::2], sigma / 2, mode="nearest")
+    steep = np.hypot(scipy.ndimage.sobel(smooth, 0), scipy.ndimage.sobel(smooth, 1))
     return float(np.percentile(steep, 99))

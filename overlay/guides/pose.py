@@ -2,7 +2,7 @@
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import ByteImage
 from overlay.imaging.resample import resize
@@ -44,7 +44,7 @@ def bend(picture: ByteImage, joints: Points, targets: Points) -> ByteImage:
     at = np.stack([rows + fine[..., 1], columns + fine[..., 0]])
     out = np.empty_like(picture)
     for c in range(3):
-        out[..., c] = ndimage.map_coordinates(picture[..., c], at, order=1, mode="nearest")
+        out[..., c] = scipy.ndimage.map_coordinates(picture[..., c], at, order=1, mode="nearest")
     return out
 
 

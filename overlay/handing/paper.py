@@ -3,19 +3,23 @@
 Boxes as in ISO 32000-1, 14.11.2; lengths are millimetres.
 """
 
+from __future__ import annotations
+
 from dataclasses import dataclass
 from io import BytesIO
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 import numpy as np
 from PIL import Image
-from reportlab.lib.utils import ImageReader
-from reportlab.pdfgen.canvas import Canvas
 
 from overlay.imaging.colour import ByteImage
 from overlay.imaging.intake import PictureError, reason
 from overlay.imaging.one_line import one_line
 from overlay.imaging.whole_files import write_bytes
+
+if TYPE_CHECKING:  # loaded when a PDF is written: the window would wait for it when it starts
+    from reportlab.pdfgen.canvas import Canvas
 
 PAPERS = {"A6": (105, 148), "A5": (148, 210), "A4": (210, 297), "A3": (297, 420), "A2": (420, 594)}
 _POINT = 72 / 25.4  # points in a millimetre
@@ -90,6 +94,8 @@ def write_pdf(path: Path, pictures: list[ByteImage], sheet: Sheet) -> None:
     width, height = sheet.trim
     room = sheet.bleed + _MARK + _AWAY if sheet.bleed else 0.0
     full = ((width + 2 * room) * _POINT, (height + 2 * room) * _POINT)
+    from reportlab.pdfgen.canvas import Canvas
+
     canvas = Canvas(buffer, pagesize=full, invariant=1, pageCompression=1)
     canvas.setCreator("overlay")
     canvas.setTitle(one_line(sheet.title))
@@ -134,6 +140,8 @@ def _lay(canvas: Canvas, picture: ByteImage, sheet: Sheet, place: int, room: flo
     frame = canvas.beginPath()
     frame.rect(left * _POINT, bottom * _POINT, width * _POINT, height * _POINT)
     canvas.clipPath(frame, stroke=0, fill=0)
+    from reportlab.lib.utils import ImageReader
+
     image = ImageReader(Image.fromarray(np.ascontiguousarray(picture)))
     canvas.drawImage(image, *(v * _POINT for v in (*at, *shown)))
     canvas.restoreState()

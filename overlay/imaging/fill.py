@@ -2,7 +2,7 @@
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import FloatImage
 
@@ -32,8 +32,8 @@ def fill_hole(image: FloatImage, hole: BoolMask) -> FloatImage:
     beside it is filled smoothly.
     """
     filled = image.copy()
-    labels, count = ndimage.label(ndimage.binary_dilation(hole, iterations=_LEAST))
-    for rows, columns in ndimage.find_objects(labels, max_label=count):
+    labels, count = scipy.ndimage.label(scipy.ndimage.binary_dilation(hole, iterations=_LEAST))
+    for rows, columns in scipy.ndimage.find_objects(labels, max_label=count):
         part = _around(rows, columns, hole.shape)
         filled[part] = _fill_part(filled[part], hole[part] & (labels[part] > 0))
     return filled
@@ -50,7 +50,7 @@ def _around(rows: slice, columns: slice, shape: tuple[int, ...]) -> tuple[slice,
 def _fill_part(image: FloatImage, hole: BoolMask) -> FloatImage:
     if not hole.any():
         return image.copy()
-    depth = float(ndimage.distance_transform_edt(hole).max())
+    depth = float(scipy.ndimage.distance_transform_edt(hole).max())
     half = int(min(max(2 * depth / _STEPS, _LEAST // 2), _MOST // 2))
     centres = _known_centres(hole, half)
     if not len(centres):
@@ -60,7 +60,7 @@ def _fill_part(image: FloatImage, hole: BoolMask) -> FloatImage:
 
 def _known_centres(hole: BoolMask, half: int) -> npt.NDArray[np.int64]:
     """Where a whole known patch lies, evenly thinned to a number that can be searched."""
-    touched = ndimage.maximum_filter(hole, 2 * half + 1)
+    touched = scipy.ndimage.maximum_filter(hole, 2 * half + 1)
     touched[:half] = touched[-half:] = True
     touched[:, :half] = touched[:, -half:] = True
     centres = np.argwhere(~touched)
@@ -109,17 +109,17 @@ class _Filling:
 
     def _next(self) -> tuple[int, int]:
         """The place on the border that is best known and where contours run into the hole."""
-        border = np.argwhere(self.missing & ~ndimage.binary_erosion(self.missing))
+        border = np.argwhere(self.missing & ~scipy.ndimage.binary_erosion(self.missing))
         side = 2 * self.half + 1
         top, left = np.maximum(border.min(axis=0) - side, 0)
         bottom, right = border.max(axis=0) + side + 1
         part = (slice(top, bottom), slice(left, right))
         places = border - (top, left)
-        sure = ndimage.uniform_filter(self.known[part], side)[places[:, 0], places[:, 1]]
+        sure = scipy.ndimage.uniform_filter(self.known[part], side)[places[:, 0], places[:, 1]]
         light = self.image[part][..., 0]
         steep = np.hypot(*np.gradient(light))
-        solid = ~ndimage.binary_dilation(self.missing[part], iterations=2)
-        contour = ndimage.maximum_filter(steep * solid, side)[places[:, 0], places[:, 1]]
+        solid = ~scipy.ndimage.binary_dilation(self.missing[part], iterations=2)
+        contour = scipy.ndimage.maximum_filter(steep * solid, side)[places[:, 0], places[:, 1]]
         y, x = border[int((sure * (contour + 0.02)).argmax())]
         return int(y), int(x)
 
@@ -138,10 +138,10 @@ def _smooth_fill(image: FloatImage, hole: BoolMask) -> FloatImage:
     out, missing = image.copy(), hole.copy()
     sigma = 1.0
     while missing.any():
-        weight = ndimage.gaussian_filter(known, sigma)
+        weight = scipy.ndimage.gaussian_filter(known, sigma)
         reached = missing & (weight > 1e-3)
         for c in range(image.shape[2]):
-            blurred = ndimage.gaussian_filter(image[..., c] * known, sigma)
+            blurred = scipy.ndimage.gaussian_filter(image[..., c] * known, sigma)
             out[..., c][reached] = blurred[reached] / weight[reached]
         missing &= ~reached
         sigma *= 2

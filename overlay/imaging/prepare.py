@@ -1,7 +1,7 @@
 """Preparing a picture: sharper, and with other ends of its tonal range."""
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import ByteImage, srgb_to_work, work_to_srgb
 
@@ -36,7 +36,7 @@ def prepare(
     work = srgb_to_work(picture)
     if sharpen > 0:
         own = work[..., 0]
-        work[..., 0] += np.float32(sharpen) * (own - ndimage.gaussian_filter(own, _SIGMA))
+        work[..., 0] += np.float32(sharpen) * (own - scipy.ndimage.gaussian_filter(own, _SIGMA))
     if levels != (0.0, 1.0):
         span = np.float32(light - dark)
         work[..., 0] = ((work[..., 0] + 0.5 - np.float32(dark)) / span).clip(0, 1) - 0.5

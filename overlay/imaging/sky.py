@@ -2,7 +2,7 @@
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import FloatImage
 
@@ -22,7 +22,9 @@ def find_sky(work: FloatImage) -> npt.NDArray[np.bool_]:
     work : (h, w, 3) float32, working space.
     """
     light, warm = work[..., 0], work[..., 2]
-    rough = ndimage.gaussian_filter(np.hypot(ndimage.sobel(light, 0), ndimage.sobel(light, 1)), 1.5)
+    rough = scipy.ndimage.gaussian_filter(
+        np.hypot(scipy.ndimage.sobel(light, 0), scipy.ndimage.sobel(light, 1)), 1.5
+    )
     blue = (warm < -0.03) & (light > np.quantile(light, 0.2))
     bright = light > max(float(np.quantile(light, 0.6)), 0.1)
     fair = (rough < 0.2) & (blue | bright) & ((warm < _WARM) | (light > _GLOWING))
@@ -35,10 +37,12 @@ def find_sky(work: FloatImage) -> npt.NDArray[np.bool_]:
 
 def _from_the_top(seen: npt.NDArray[np.bool_]) -> npt.NDArray[np.bool_]:
     """What of it hangs together with the top rows, small gaps closed."""
-    labels, _ = ndimage.label(ndimage.binary_opening(seen, np.ones((3, 3), bool)))
+    labels, _ = scipy.ndimage.label(scipy.ndimage.binary_opening(seen, np.ones((3, 3), bool)))
     top = np.unique(labels[: max(2, seen.shape[0] // 40)])
     sky = np.isin(labels, top[top > 0])
-    return np.asarray(ndimage.binary_closing(np.pad(sky, 4, mode="edge"), iterations=3)[4:-4, 4:-4])
+    return np.asarray(
+        scipy.ndimage.binary_closing(np.pad(sky, 4, mode="edge"), iterations=3)[4:-4, 4:-4]
+    )
 
 
 def _is_sky(sky: npt.NDArray[np.bool_], light: FloatImage) -> bool:

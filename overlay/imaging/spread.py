@@ -3,7 +3,6 @@
 import numpy as np
 import numpy.typing as npt
 import scipy
-from scipy import ndimage
 
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.filters import gaussian
@@ -38,7 +37,7 @@ def spread(
     float64, shaped as `wanted`.
     """
     # Bricks and leaves are no borders.
-    calm = np.asarray(ndimage.gaussian_filter(work, (1.0, 1.0, 0)), np.float32)
+    calm = np.asarray(scipy.ndimage.gaussian_filter(work, (1.0, 1.0, 0)), np.float32)
     rows, columns = pull.shape
     number = np.arange(rows * columns).reshape(rows, columns)
     parts = []

@@ -1,7 +1,7 @@
 """Clutter: small sharp signs along a picture's sides, as captions and interface remains are."""
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import FloatImage
 
@@ -55,10 +55,10 @@ def _has_signs(band: FloatImage, *, reaching: bool = False) -> bool:
     strong = np.abs(band[..., 0] - ground[0]) > 0.18
     if 1 - ink.mean() < _GROUND or not _INK[0] <= strong.mean() <= _INK[1]:
         return False
-    labels, count = ndimage.label(strong, np.ones((3, 3), int))
+    labels, count = scipy.ndimage.label(strong, np.ones((3, 3), int))
     if count < _SIGNS:
         return False
-    boxes = ndimage.find_objects(labels)
+    boxes = scipy.ndimage.find_objects(labels)
     sizes = np.array([[b.stop - b.start for b in box] for box in boxes], float)
     sizes = sizes[(sizes > 1).any(axis=1)]
     if len(sizes) < _SIGNS or (sizes > 0.9 * len(band)).any(axis=1).mean() > 0.2:

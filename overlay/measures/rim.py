@@ -1,7 +1,7 @@
 """Rim: whether the border of a region can be seen in a picture."""
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import FloatImage
 
@@ -30,7 +30,9 @@ def rim(image: FloatImage, mask: FloatImage, counts: FloatImage | None = None) -
         return None
     rows, columns = _near(inside)
     inside, image = inside[rows, columns], image[rows, columns]
-    distance = ndimage.distance_transform_edt(inside) + ndimage.distance_transform_edt(~inside)
+    distance = scipy.ndimage.distance_transform_edt(inside) + scipy.ndimage.distance_transform_edt(
+        ~inside
+    )
     along = distance <= _ALONG
     beside = (distance >= _BESIDE[0]) & (distance <= _BESIDE[1])
     if not beside.any():
@@ -58,6 +60,6 @@ def _near(inside: np.ndarray) -> tuple[slice, slice]:
 
 
 def _gradient(image: FloatImage) -> FloatImage:
-    gy = ndimage.sobel(image, axis=0, mode="nearest")
-    gx = ndimage.sobel(image, axis=1, mode="nearest")
+    gy = scipy.ndimage.sobel(image, axis=0, mode="nearest")
+    gx = scipy.ndimage.sobel(image, axis=1, mode="nearest")
     return np.asarray(np.sqrt((gy**2 + gx**2).sum(axis=2)), np.float32)

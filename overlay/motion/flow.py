@@ -9,7 +9,7 @@ from dataclasses import dataclass
 from types import ModuleType
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import ByteImage, FloatImage, luminance, srgb_to_work
 from overlay.imaging.filters import gaussian
@@ -105,7 +105,7 @@ def _sureness(now: ByteImage, before: ByteImage, there: FloatImage, back: FloatI
     apart = np.linalg.norm(gaussian(ours - theirs, 1.0), axis=-1)
     sure = np.exp(-((missed / (_THERE_AND_BACK + _OF_MOTION * way)) ** 2))
     sure *= np.exp(-((apart / _APART) ** 2))
-    sure = ndimage.minimum_filter(sure, 3, mode="nearest")
+    sure = scipy.ndimage.minimum_filter(sure, 3, mode="nearest")
     return np.asarray(sure * _inside(there), np.float32)
 
 

@@ -2,7 +2,7 @@
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import FloatImage
 
@@ -43,9 +43,9 @@ def grow_alike(work: FloatImage, place: tuple[float, float], tolerance: float) -
         away = np.sqrt((((features - middle) / allowed) ** 2).sum(axis=2))
         core = touching((away < 1) & smooth, inside) | start
         # Barriers are as wide as their slope; what is alike on it belongs to the area.
-        rim = ndimage.binary_dilation(core, iterations=2) & (away < 1.3)
-        grown = ndimage.binary_fill_holes(core | rim)
-        grown |= ndimage.binary_closing(grown)
+        rim = scipy.ndimage.binary_dilation(core, iterations=2) & (away < 1.3)
+        grown = scipy.ndimage.binary_fill_holes(core | rim)
+        grown |= scipy.ndimage.binary_closing(grown)
         if (grown == inside).all():
             break
         inside = grown
@@ -54,23 +54,23 @@ def grow_alike(work: FloatImage, place: tuple[float, float], tolerance: float) -
 
 def _features(work: FloatImage) -> FloatImage:
     """Colour in OKLab units, and roughness: (H, W, 4) float32."""
-    smooth = ndimage.gaussian_filter(work, (1.0, 1.0, 0), mode="nearest")
+    smooth = scipy.ndimage.gaussian_filter(work, (1.0, 1.0, 0), mode="nearest")
     smooth[..., 1:] /= 2
-    rough = np.abs(work[..., 0] - ndimage.gaussian_filter(work[..., 0], 2.0, mode="nearest"))
-    rough = _TEXTURE * ndimage.gaussian_filter(rough, 2.0, mode="nearest")
+    rough = np.abs(work[..., 0] - scipy.ndimage.gaussian_filter(work[..., 0], 2.0, mode="nearest"))
+    rough = _TEXTURE * scipy.ndimage.gaussian_filter(rough, 2.0, mode="nearest")
     return np.dstack([smooth, rough]).astype(np.float32)
 
 
 def _steps(features: FloatImage) -> FloatImage:
     """How much colour changes from pixel to pixel, (H, W) float32 in OKLab."""
-    colour = ndimage.gaussian_filter(features[..., :3], (1.0, 1.0, 0), mode="nearest")
-    square = sum(ndimage.sobel(colour, axis) ** 2 for axis in (0, 1))
+    colour = scipy.ndimage.gaussian_filter(features[..., :3], (1.0, 1.0, 0), mode="nearest")
+    square = sum(scipy.ndimage.sobel(colour, axis) ** 2 for axis in (0, 1))
     return np.asarray(np.sqrt(np.sum(square, axis=2)) / 8, np.float32)
 
 
 def touching(mask: Inside, seed: Inside) -> Inside:
     """The connected pieces of a mask that a seed touches."""
-    labels, _ = ndimage.label(mask)
+    labels, _ = scipy.ndimage.label(mask)
     wanted = np.unique(labels[seed & mask])
     return np.asarray(np.isin(labels, wanted[wanted > 0]))
 
@@ -79,7 +79,7 @@ def connected_at(mask: Inside, place: tuple[float, float]) -> Inside:
     """The connected piece of a mask that lies at a place, or nearest to it."""
     if not mask.any():
         return mask.copy()
-    labels, _ = ndimage.label(mask)
+    labels, _ = scipy.ndimage.label(mask)
     y, x = _pixel(mask.shape, place)
     rows, columns = np.nonzero(mask)
     nearest = int(np.argmin((rows - y) ** 2 + (columns - x) ** 2))
@@ -97,11 +97,11 @@ def enclosed(lines: FloatImage, place: tuple[float, float]) -> FloatImage:
     -------
     (H, W) float32, 0 or 1; it reaches to the middle of the contours.
     """
-    barred = ndimage.binary_dilation(lines > _LINE, iterations=_GAP)
+    barred = scipy.ndimage.binary_dilation(lines > _LINE, iterations=_GAP)
     if barred.all():
         return np.zeros(lines.shape, np.float32)
     inside = connected_at(~barred, place)
-    back = ndimage.binary_dilation(inside, iterations=_GAP + 1)
+    back = scipy.ndimage.binary_dilation(inside, iterations=_GAP + 1)
     return (inside | (back & barred)).astype(np.float32)
 
 

@@ -11,7 +11,7 @@ from dataclasses import dataclass
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.resample import resize
@@ -81,7 +81,7 @@ def find_alike(
     """
     work = srgb_to_work(picture)
     small = small_copy(work)
-    alike = ndimage.gaussian_filter(_alike(_traits(small), likeness), 1.0)
+    alike = scipy.ndimage.gaussian_filter(_alike(_traits(small), likeness), 1.0)
     if float((alike > _FOUND).mean()) < _LEAST and not strokes:
         return np.zeros(picture.shape[:2], np.float32)
     seeds = np.where(alike > _SURE, 1.0, np.where(alike < _NOT, -1.0, 0.0))
@@ -102,11 +102,13 @@ def _alike(traits: Numbers, likeness: Likeness) -> Numbers:
 def _traits(work: FloatImage) -> Numbers:
     """(h, w, 8): colour near and around, and how lightness varies, weighed against each other."""
     image = work.astype(np.float64)
-    near = ndimage.gaussian_filter(image, (1, 1, 0))
-    around = ndimage.gaussian_filter(image, (4, 4, 0))
+    near = scipy.ndimage.gaussian_filter(image, (1, 1, 0))
+    around = scipy.ndimage.gaussian_filter(image, (4, 4, 0))
     light = image[..., 0]
-    rough = np.sqrt(np.maximum(ndimage.gaussian_filter((light - around[..., 0]) ** 2, 2.5), 0.0))
-    fine = ndimage.gaussian_filter(np.abs(light - near[..., 0]), 2.5)
+    rough = np.sqrt(
+        np.maximum(scipy.ndimage.gaussian_filter((light - around[..., 0]) ** 2, 2.5), 0.0)
+    )
+    fine = scipy.ndimage.gaussian_filter(np.abs(light - near[..., 0]), 2.5)
     every = np.concatenate([near, around, rough[..., None], fine[..., None]], axis=2)
     return np.asarray(every * _WEIGHTS)
 

@@ -1,7 +1,7 @@
 """Shaping a mask: grown or shrunk by pixels, its rim softened, turned inside out."""
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import FloatImage
 
@@ -25,7 +25,9 @@ def shape_mask(mask: FloatImage, *, grow: float, feather: float, invert: bool) -
         if inside.all() or not inside.any():
             return 1 - out if invert else out
         # Signed distance to the contour, positive inside.
-        distance = ndimage.distance_transform_edt(inside) - ndimage.distance_transform_edt(~inside)
+        distance = scipy.ndimage.distance_transform_edt(
+            inside
+        ) - scipy.ndimage.distance_transform_edt(~inside)
         distance += np.where(inside, -0.5, 0.5) + grow
         if feather:
             ramp = np.clip(0.5 + distance / (2.0 * feather), 0, 1)

@@ -9,7 +9,7 @@ from dataclasses import dataclass
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import ByteImage, FloatImage, hex_to_srgb, srgb_to_work
 from overlay.imaging.resample import resize
@@ -165,7 +165,7 @@ def _alike(work: FloatImage, place: tuple[float, float], tolerance: float) -> Fl
 
 def _tone(lightness: FloatImage, pick: Pick) -> FloatImage:
     """What is lighter, or darker, than asked; unasked, than what parts the picture best."""
-    smooth = ndimage.gaussian_filter(lightness, 1.0, mode="nearest")
+    smooth = scipy.ndimage.gaussian_filter(lightness, 1.0, mode="nearest")
     level = _parting(smooth) if pick.amount is None else pick.amount / 100
     above = np.clip(0.5 + (smooth - level) / _SPAN, 0, 1)
     return np.asarray(above if pick.kind == "light" else 1 - above, np.float32)
@@ -201,17 +201,19 @@ def follow_edges(mask: FloatImage, work: FloatImage, *, soft: bool = False) -> F
     radius = max(round(0.016 * mask.shape[0]), 4)
     side, eps = 2 * radius + 1, 1e-4
     total, out = np.zeros_like(mask), np.zeros_like(mask)
-    mean_mask = ndimage.uniform_filter(mask, side)
+    mean_mask = scipy.ndimage.uniform_filter(mask, side)
     for c in range(3):
         # The channel with the strongest contrast here decides.
         guide = work[..., c]
-        mean = ndimage.uniform_filter(guide, side)
-        spread_of = np.maximum(ndimage.uniform_filter(guide * guide, side) - mean * mean, 0)
-        both = ndimage.uniform_filter(guide * mask, side) - mean * mean_mask
+        mean = scipy.ndimage.uniform_filter(guide, side)
+        spread_of = np.maximum(scipy.ndimage.uniform_filter(guide * guide, side) - mean * mean, 0)
+        both = scipy.ndimage.uniform_filter(guide * mask, side) - mean * mean_mask
         slope = both / (spread_of + eps)
         offset = mean_mask - slope * mean
         share = spread_of + 1e-7  # where all is flat they count alike, and the mask stays
-        own = ndimage.uniform_filter(slope, side) * guide + ndimage.uniform_filter(offset, side)
+        own = scipy.ndimage.uniform_filter(slope, side) * guide + scipy.ndimage.uniform_filter(
+            offset, side
+        )
         out += share * own
         total += share
     out /= total
@@ -236,8 +238,8 @@ def _seeds(work: FloatImage, what: str, depth: FloatImage | None) -> npt.NDArray
         return _subject_seeds(work)
     sky = find_sky(work)
     if what == "sky":
-        inner = ndimage.binary_erosion(sky, iterations=2)
-        outer = ~ndimage.binary_dilation(sky, iterations=3)
+        inner = scipy.ndimage.binary_erosion(sky, iterations=2)
+        outer = ~scipy.ndimage.binary_dilation(sky, iterations=3)
         return np.asarray(inner.astype(float) - outer)
     if what == "ground":
         return _ground_seeds(work, sky)
@@ -252,7 +254,7 @@ def _seeds(work: FloatImage, what: str, depth: FloatImage | None) -> npt.NDArray
 def _subject_seeds(work: FloatImage) -> npt.NDArray[np.float64]:
     """What differs from the rim's colours and lies towards the middle."""
     rows, columns = work.shape[:2]
-    smooth = ndimage.gaussian_filter(work, (1.5, 1.5, 0))
+    smooth = scipy.ndimage.gaussian_filter(work, (1.5, 1.5, 0))
     band = max(rows // 16, 1)
     rim = np.concatenate([
         smooth[:band].reshape(-1, 3), smooth[-band:].reshape(-1, 3),
@@ -275,8 +277,8 @@ def _subject_seeds(work: FloatImage) -> npt.NDArray[np.float64]:
 
 def _main_pieces(mask: npt.NDArray[np.bool_], value: FloatImage) -> npt.NDArray[np.bool_]:
     """The pieces of a mask that weigh enough; the others are left open."""
-    labels, count = ndimage.label(mask)
-    sums = ndimage.sum_labels(value, labels, np.arange(count + 1))
+    labels, count = scipy.ndimage.label(mask)
+    sums = scipy.ndimage.sum_labels(value, labels, np.arange(count + 1))
     sums[0] = 0
     return np.asarray((sums >= _PIECE * sums.max())[labels] & mask)
 

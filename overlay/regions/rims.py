@@ -1,7 +1,7 @@
 """Borders of regions in a picture: where they follow its contours, and letting them disappear."""
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import FloatImage
 
@@ -37,13 +37,13 @@ def open_border(mask: FloatImage, picture: FloatImage) -> FloatImage:
         return np.ones_like(mask)
     along = _away(inside) <= _ALONG
     crossing, usual = _crossing(picture, inside)
-    total = ndimage.gaussian_filter(along.astype(np.float32), _EVEN)
+    total = scipy.ndimage.gaussian_filter(along.astype(np.float32), _EVEN)
     # With their signs, so that a texture's gradients cancel and those of a contour add up.
-    mean = ndimage.gaussian_filter(crossing * along[..., None], (_EVEN, _EVEN, 0))
+    mean = scipy.ndimage.gaussian_filter(crossing * along[..., None], (_EVEN, _EVEN, 0))
     strength = np.sqrt((mean**2).sum(axis=2)) / np.maximum(total * usual, 1e-6)
     # A contour on the border is a ridge: about half of what lies within `_ALONG` is its flanks.
     free = np.clip(1.5 - strength / _FIRM, 0, 1).astype(np.float32)
-    rows, columns = ndimage.distance_transform_edt(
+    rows, columns = scipy.ndimage.distance_transform_edt(
         ~along, return_distances=False, return_indices=True
     )
     return np.asarray(free[rows, columns], np.float32)
@@ -51,13 +51,15 @@ def open_border(mask: FloatImage, picture: FloatImage) -> FloatImage:
 
 def _crossing(picture: FloatImage, inside: np.ndarray) -> tuple[FloatImage, FloatImage]:
     """A picture's gradient across a border, (H, W, 3), and how strong one usually is around."""
-    soft = ndimage.gaussian_filter(inside.astype(np.float32), 2.0, mode="nearest")
+    soft = scipy.ndimage.gaussian_filter(inside.astype(np.float32), 2.0, mode="nearest")
     ny, nx = np.gradient(soft)
     length = np.maximum(np.hypot(ny, nx), 1e-6)
-    smooth = ndimage.gaussian_filter(picture, (_SIGMA, _SIGMA, 0), mode="nearest")
+    smooth = scipy.ndimage.gaussian_filter(picture, (_SIGMA, _SIGMA, 0), mode="nearest")
     gy, gx = np.gradient(smooth, axis=(0, 1))
     whole = np.sqrt((gy**2 + gx**2).sum(axis=2))
-    local = ndimage.uniform_filter(whole, _AROUND) + _FLOOR * np.percentile(whole[::2, ::2], 99)
+    local = scipy.ndimage.uniform_filter(whole, _AROUND) + _FLOOR * np.percentile(
+        whole[::2, ::2], 99
+    )
     return gy * (ny / length)[..., None] + gx * (nx / length)[..., None], local
 
 
@@ -83,20 +85,24 @@ def meet_tints(
         return picture.copy()
     tint = picture if source is None else picture - source
     within, outside = (_mean_of(tint, side, 0.35 * width) for side in (inside, 1 - inside))
-    ramp = ndimage.gaussian_filter(inside, 0.4 * width, mode="nearest")
+    ramp = scipy.ndimage.gaussian_filter(inside, 0.4 * width, mode="nearest")
     return picture + (ramp - inside)[..., None] * (within - outside)
 
 
 def _mean_of(values: FloatImage, weight: FloatImage, sigma: float) -> FloatImage:
     """Local mean of what a weight leaves of a picture, reaching a few sigma beyond it."""
-    total = ndimage.gaussian_filter(weight, sigma, mode="nearest")
-    sums = ndimage.gaussian_filter(values * weight[..., None], (sigma, sigma, 0), mode="nearest")
+    total = scipy.ndimage.gaussian_filter(weight, sigma, mode="nearest")
+    sums = scipy.ndimage.gaussian_filter(
+        values * weight[..., None], (sigma, sigma, 0), mode="nearest"
+    )
     return np.asarray(sums / np.maximum(total, 1e-4)[..., None], np.float32)
 
 
 def _away(inside: np.ndarray) -> FloatImage:
     """Distance from the border, in pixels, 1 beside it."""
     away = np.where(
-        inside, ndimage.distance_transform_edt(inside), ndimage.distance_transform_edt(~inside)
+        inside,
+        scipy.ndimage.distance_transform_edt(inside),
+        scipy.ndimage.distance_transform_edt(~inside),
     )
     return np.asarray(away, np.float32)

@@ -1,7 +1,7 @@
 """Showing a mask: a tint and an outline that stand out from any picture beneath."""
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import ByteImage, FloatImage
 
@@ -63,10 +63,10 @@ def mask_overlay(
 def outline(mask: FloatImage) -> tuple[np.ndarray, np.ndarray]:
     """The white line on a mask's contour and the black ones beside it: two (H, W) bool."""
     inside = mask >= 0.5
-    edge = inside & ~ndimage.binary_erosion(inside, border_value=1)
+    edge = inside & ~scipy.ndimage.binary_erosion(inside, border_value=1)
     wide = max(round(mask.shape[0] / 700), 1)
-    white = ndimage.binary_dilation(edge, iterations=wide) if wide > 1 else edge
-    black = ndimage.binary_dilation(white, iterations=wide) & ~white
+    white = scipy.ndimage.binary_dilation(edge, iterations=wide) if wide > 1 else edge
+    black = scipy.ndimage.binary_dilation(white, iterations=wide) & ~white
     return white, black
 
 

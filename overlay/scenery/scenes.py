@@ -5,7 +5,7 @@ from typing import NamedTuple
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import ByteImage, FloatImage, encode_srgb
 from overlay.scenery import march, terrain
@@ -169,7 +169,7 @@ def camera_of(stage: Stage) -> tuple[npt.NDArray[np.float64], ...]:
 def _rough(light: npt.NDArray[np.float64]) -> npt.NDArray[np.bool_]:
     """Pixels that differ clearly from a neighbour."""
     tone = np.sqrt(light.mean(axis=2))
-    spread = ndimage.maximum_filter(tone, 3) - ndimage.minimum_filter(tone, 3)
+    spread = scipy.ndimage.maximum_filter(tone, 3) - scipy.ndimage.minimum_filter(tone, 3)
     return spread > 0.1
 
 

@@ -2,7 +2,7 @@
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.words.composing.chance import stream
@@ -39,7 +39,9 @@ def _rain(v: Picture, depth: FloatImage, seed: int, emphasis: float) -> Picture:
         drops = (chance.random((height, width)) > 0.9975).astype(np.float64)
         long = max(3, int(height * (0.012 + 0.012 * near)))
         streak = sum(np.roll(drops, (k, -k // 4), (0, 1)) for k in range(long))
-        fallen += np.minimum(ndimage.gaussian_filter(streak, 0.35 * near), 1) * (0.07 + 0.04 * near)
+        fallen += np.minimum(scipy.ndimage.gaussian_filter(streak, 0.35 * near), 1) * (
+            0.07 + 0.04 * near
+        )
     light = v.mean()
     return np.asarray(
         v + emphasis * fallen[..., None].clip(0, 0.4) * (0.5 * light + 0.3 - 0.5 * v + 0.2)
@@ -58,7 +60,7 @@ def _falling_snow(v: Picture, depth: FloatImage, seed: int, emphasis: float) -> 
         flakes = np.zeros((height, width))
         rows = chance.integers(0, height, many)
         flakes[rows, chance.integers(0, width, many)] = chance.uniform(0.5, 1.0, many)
-        soft = ndimage.gaussian_filter(flakes, max(radius * height, 0.5))
+        soft = scipy.ndimage.gaussian_filter(flakes, max(radius * height, 0.5))
         soft *= strength * emphasis / max(float(soft.max()), 1e-9) * (depth > away)
         v = v + (0.97 - v) * np.minimum(1.4 * soft, 1)[..., None]
     return v
@@ -79,7 +81,7 @@ def _rainbow(v: Picture, depth: FloatImage, seed: int) -> Picture:
 def _bloom(v: Picture) -> Picture:
     """Bright lights shine past their edges."""
     bright = (v - 0.8).clip(0, None)
-    return v + 0.7 * ndimage.gaussian_filter(bright, (v.shape[0] / 60, v.shape[0] / 60, 0))
+    return v + 0.7 * scipy.ndimage.gaussian_filter(bright, (v.shape[0] / 60, v.shape[0] / 60, 0))
 
 
 def _toned(v: Picture, wish: Wish) -> Picture:

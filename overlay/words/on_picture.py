@@ -4,7 +4,7 @@ from typing import NamedTuple
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import ByteImage, FloatImage, decode_srgb, encode_srgb
 from overlay.scenery.solids import linear_light
@@ -105,7 +105,7 @@ def _relit(light: Light, depth: FloatImage, wish: Wish) -> Light:
         return light
     now = np.asarray(setting.sunlight) * 0.6 + np.asarray(setting.skylight)
     before = np.asarray(_PLAIN.sunlight) * 0.6 + np.asarray(_PLAIN.skylight)
-    sky = ndimage.gaussian_filter((depth < _NEAREST).astype(np.float64), 1.0)[..., None]
+    sky = scipy.ndimage.gaussian_filter((depth < _NEAREST).astype(np.float64), 1.0)[..., None]
     above = np.linspace(1, 0, depth.shape[0])[:, None, None]
     ratio = linear_light(setting.zenith) * above + linear_light(setting.horizon) * (1 - above)
     plain = linear_light(_PLAIN.zenith) * above + linear_light(_PLAIN.horizon) * (1 - above)
@@ -121,7 +121,7 @@ def _relit(light: Light, depth: FloatImage, wish: Wish) -> Light:
 
 def _snowed(light: Light, depth: FloatImage, amount: float) -> Light:
     """White where a surface faces up: where depth falls off upwards, its light and dark kept."""
-    smooth = ndimage.gaussian_filter(depth.astype(np.float64), 0.004 * depth.shape[0] + 0.5)
+    smooth = scipy.ndimage.gaussian_filter(depth.astype(np.float64), 0.004 * depth.shape[0] + 0.5)
     near = 1 / np.maximum(smooth, _NEAREST)
     rise = -np.gradient(near, axis=0) / near  # farther above: a floor
     across = np.abs(np.gradient(near, axis=1)) / near
@@ -133,7 +133,7 @@ def _snowed(light: Light, depth: FloatImage, amount: float) -> Light:
         * np.array([0.95, 0.98, 1.03])
         * min(usual / 0.45, 1.1)
     )
-    cover = amount * ndimage.gaussian_filter(up, 0.8)[..., None]
+    cover = amount * scipy.ndimage.gaussian_filter(up, 0.8)[..., None]
     return np.asarray(light + cover * (white - light))
 
 
@@ -146,13 +146,13 @@ def _with_things(light: Light, wish: Wish, seed: int) -> tuple[Light, dict[str, 
     things = drawn.labels >= _LANDS
     out = light * _shadow(drawn, things)[..., None]
     colour = decode_srgb(drawn.picture.astype(np.float64) / 255)
-    around = ndimage.binary_dilation(things, iterations=max(height // 20, 2)) & ~things
+    around = scipy.ndimage.binary_dilation(things, iterations=max(height // 20, 2)) & ~things
     if things.any() and around.any():
         gain = float((light[around] @ _LUMA).mean()) / max(
             float((colour[around] @ _LUMA).mean()), 0.02
         )
         colour *= float(np.clip(gain, 0.55, 1.5))
-    soft = ndimage.gaussian_filter(things.astype(np.float64), 0.6)[..., None]
+    soft = scipy.ndimage.gaussian_filter(things.astype(np.float64), 0.6)[..., None]
     soft = np.where(things[..., None], np.maximum(soft, 0.6), soft * 0.4)
     names = [n for n in dict.fromkeys(t.name for t in scene.things) if n in drawn.names]
     masks = {n: np.asarray(drawn.labels == drawn.names.index(n), np.float32) for n in names}
@@ -165,9 +165,9 @@ _LANDS = 6  # names of land come first among the labels
 def _shadow(drawn: Drawn, things: npt.NDArray[np.bool_]) -> Light:
     """What the ground loses of its light near things, 1 for nothing."""
     ground = drawn.labels == drawn.names.index("ground")
-    tone = ndimage.gaussian_filter(drawn.picture.astype(np.float64).mean(2), 1.0) / 255
+    tone = scipy.ndimage.gaussian_filter(drawn.picture.astype(np.float64).mean(2), 1.0) / 255
     usual = float(np.median(tone[ground])) if ground.any() else 1.0
     lost = np.where(ground, np.clip(tone / max(usual, 0.05), 0.35, 1.0), 1.0)
-    reach = ndimage.distance_transform_edt(~things) / (0.5 * things.shape[0])
+    reach = scipy.ndimage.distance_transform_edt(~things) / (0.5 * things.shape[0])
     near = np.clip(1.2 - reach, 0, 1)
     return np.asarray(1 - near * (1 - np.where(lost < 0.8, lost, 1.0)))

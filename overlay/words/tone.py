@@ -3,7 +3,7 @@
 from collections.abc import Sequence
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work, work_to_srgb
 
@@ -37,7 +37,7 @@ def _shift(light: FloatImage, mask: np.ndarray, things: np.ndarray, amount: floa
     """What one thing adds to lightness, on it and around it."""
     height = light.shape[0]
     reach = max(int(_RING * height), 2)
-    ring = ndimage.binary_dilation(mask, iterations=reach) & ~things
+    ring = scipy.ndimage.binary_dilation(mask, iterations=reach) & ~things
     if mask.sum() < 12 or ring.sum() < 12:
         return np.zeros_like(light)
     own, behind = float(light[mask].mean()), float(light[ring].mean())
@@ -45,8 +45,8 @@ def _shift(light: FloatImage, mask: np.ndarray, things: np.ndarray, amount: floa
     # Of two that are alike, the darker becomes darker; at the rim of lightness the other way.
     lighter = own > behind + 0.02 or (abs(own - behind) <= 0.02 and behind < -0.15)
     sign = 1.0 if lighter else -1.0
-    halo = ndimage.gaussian_filter(mask.astype(np.float32), _HALO * height) * 2.6
-    edge = ndimage.gaussian_filter(mask.astype(np.float32), 0.7)
+    halo = scipy.ndimage.gaussian_filter(mask.astype(np.float32), _HALO * height) * 2.6
+    edge = scipy.ndimage.gaussian_filter(mask.astype(np.float32), 0.7)
     on = sign * _ON_THING * lacks * edge
     around = -sign * _BEHIND * lacks * np.minimum(halo, 1) * (1 - edge)
     return np.asarray(on + around, np.float32)

@@ -11,8 +11,8 @@ from typing import TypeVar
 
 import numpy as np
 import numpy.typing as npt
+import scipy
 from numba import njit, prange
-from scipy import ndimage
 
 from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, Bytes, to_bytes
 from overlay.imaging.colour import FloatImage
@@ -123,7 +123,7 @@ class Atlas:
             h, w = int(self.height[page]), int(self.width[page])
             barred = self.dull[begin : begin + h * w].reshape(h, w) >= BARRED
             barred[h - PATCH + 1 :], barred[:, w - PATCH + 1 :] = True, True
-            _, at = ndimage.distance_transform_edt(barred, return_indices=True)
+            _, at = scipy.ndimage.distance_transform_edt(barred, return_indices=True)
             out[begin : begin + h * w] = np.moveaxis(at, 0, 2).reshape(-1, 2)
         return out
 

@@ -7,7 +7,7 @@ is always something to choose. What is unwanted is charged for it, what is wante
 from collections.abc import Callable
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.engine.library import Library
 from overlay.engine.matching.field import Grid
@@ -53,11 +53,11 @@ def _ranked(pictures: list[FloatImage], wish: MarksWish) -> list[FloatImage]:
 
 
 def _mean(values: np.ndarray) -> np.ndarray:
-    return np.asarray(ndimage.gaussian_filter(values, _AROUND, mode="nearest"))
+    return np.asarray(scipy.ndimage.gaussian_filter(values, _AROUND, mode="nearest"))
 
 
 def _fine(light: np.ndarray) -> np.ndarray:
-    return _mean((light - ndimage.gaussian_filter(light, 1.2, mode="nearest")) ** 2)
+    return _mean((light - scipy.ndimage.gaussian_filter(light, 1.2, mode="nearest")) ** 2)
 
 
 def _spread(light: np.ndarray) -> np.ndarray:
@@ -65,7 +65,7 @@ def _spread(light: np.ndarray) -> np.ndarray:
 
 
 def _slope(light: np.ndarray, axis: int) -> np.ndarray:
-    return _mean(ndimage.gaussian_filter(light, 1.0, [1 - axis, axis]) ** 2)
+    return _mean(scipy.ndimage.gaussian_filter(light, 1.0, [1 - axis, axis]) ** 2)
 
 
 def _fineness(light: np.ndarray) -> np.ndarray:
@@ -75,7 +75,7 @@ def _fineness(light: np.ndarray) -> np.ndarray:
 
 def _lines(light: np.ndarray) -> np.ndarray:
     """How much is thinner and darker than what lies around it."""
-    return _mean(np.maximum(ndimage.gaussian_filter(light, 3.0, mode="nearest") - light, 0.0))
+    return _mean(np.maximum(scipy.ndimage.gaussian_filter(light, 3.0, mode="nearest") - light, 0.0))
 
 
 def _upright(light: np.ndarray) -> np.ndarray:

@@ -2,8 +2,8 @@
 
 import numpy as np
 import numpy.typing as npt
+import scipy
 from numba import njit, prange
-from scipy import ndimage
 
 from overlay.imaging.colour import FloatImage
 
@@ -36,7 +36,7 @@ def tone_curve(
     at = np.quantile(source, quantiles)
     to = np.quantile(target, quantiles)
     at = np.maximum.accumulate(at + np.arange(_KNOTS) * 1e-5)
-    to = ndimage.gaussian_filter1d(to, 1.0, mode="nearest")
+    to = scipy.ndimage.gaussian_filter1d(to, 1.0, mode="nearest")
     wide = np.diff(at)
     rises = _bounded(np.diff(to), (_STEEPEST + _STEEPER * wide) * wide)
     eased = np.concatenate([[0.0], np.cumsum(rises)])

@@ -8,8 +8,8 @@ into a cube of displacements once and interpolated from then on.
 
 import numpy as np
 import numpy.typing as npt
+import scipy
 from numba import njit, prange
-from scipy import ndimage
 
 from overlay.imaging.colour import FloatImage
 
@@ -87,17 +87,17 @@ def build_cube(source: FloatImage, moved: FloatImage) -> Cube:
     cube = np.zeros((CELLS, CELLS, CELLS, 3))
     known = np.zeros((CELLS,) * 3)
     for sigma in (0.7, 1.4, 3.0, 9.0):
-        weight = ndimage.gaussian_filter(count, sigma, mode="constant")
-        shifts = ndimage.gaussian_filter(total, (sigma, sigma, sigma, 0), mode="constant")
+        weight = scipy.ndimage.gaussian_filter(count, sigma, mode="constant")
+        shifts = scipy.ndimage.gaussian_filter(total, (sigma, sigma, sigma, 0), mode="constant")
         mean = np.asarray(shifts) / np.maximum(weight, 1e-9)[..., None]
         sure = np.clip(weight / (weight + 0.15), 0, 1) * (1 - known)
         cube += sure[..., None] * mean
         known += sure
     cube /= np.maximum(known, 1e-9)[..., None]
     # What many pixels have decides; elsewhere it is led along.
-    mass = np.sqrt(ndimage.gaussian_filter(count, 1.0, mode="constant")) + 0.05
+    mass = np.sqrt(scipy.ndimage.gaussian_filter(count, 1.0, mode="constant")) + 0.05
     cube[..., 1:] = _with_its_shades(cube[..., 1:], mass)
-    return _eased(cube, mass, ndimage.gaussian_filter(count, 0.5, mode="constant"))
+    return _eased(cube, mass, scipy.ndimage.gaussian_filter(count, 0.5, mode="constant"))
 
 
 def _with_its_shades(
@@ -108,8 +108,8 @@ def _with_its_shades(
     The nearest dark colour of a reference may be of any hue; a red bowl must not turn green in its
     shade.
     """
-    weight = ndimage.gaussian_filter1d(mass, _SHADES, axis=0, mode="nearest")
-    mean = ndimage.gaussian_filter1d(mass[..., None] * hues, _SHADES, axis=0, mode="nearest")
+    weight = scipy.ndimage.gaussian_filter1d(mass, _SHADES, axis=0, mode="nearest")
+    mean = scipy.ndimage.gaussian_filter1d(mass[..., None] * hues, _SHADES, axis=0, mode="nearest")
     return np.asarray(mean / weight[..., None])
 
 

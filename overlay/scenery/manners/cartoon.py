@@ -7,7 +7,7 @@ from typing import NamedTuple
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import encode_srgb
 from overlay.scenery.solids import linear_light
@@ -28,7 +28,7 @@ class Cartoon(NamedTuple):
 def cloudy(shape: tuple[int, int], size: float, seed: int) -> Field:
     """Soft noise in about -1..1 with features of `size` pixels."""
     raw = np.random.default_rng(seed).standard_normal(shape)
-    smooth = ndimage.gaussian_filter(raw, size / 2.5, mode="wrap")
+    smooth = scipy.ndimage.gaussian_filter(raw, size / 2.5, mode="wrap")
     return np.asarray(smooth / (2.0 * smooth.std() + 1e-12))
 
 

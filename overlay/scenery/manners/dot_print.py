@@ -1,7 +1,7 @@
 """Dot print: three inks in turned dot screens on warm paper, slightly out of register."""
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import ByteImage
 from overlay.scenery.manners.cartoon import Field, cloudy, draw_cartoon, paint, to_bytes
@@ -39,16 +39,16 @@ def _screen(amount: Field, degrees: float) -> Field:
 def draw_dot_print(width: int, height: int) -> ByteImage:
     """Draw the manner: (height, width, 3) uint8 sRGB."""
     cartoon = draw_cartoon(width, height, 47)
-    colour = ndimage.gaussian_filter(paint(cartoon, COLOURS), (0.8, 0.8, 0)) ** 0.6
+    colour = scipy.ndimage.gaussian_filter(paint(cartoon, COLOURS), (0.8, 0.8, 0)) ** 0.6
     dark = np.clip(0.62 - colour.max(axis=2), 0, 1) * 1.5
-    outline = ndimage.gaussian_gradient_magnitude(cartoon.zone.astype(float), 1.2) > 0.15
+    outline = scipy.ndimage.gaussian_gradient_magnitude(cartoon.zone.astype(float), 1.2) > 0.15
     light = np.ones((height, width, 3)) * linear_light("#f7efdd")
     for k, (ink, degrees, (dy, dx)) in enumerate(INKS):
         amount = dark if k == 3 else np.clip(1.04 - colour[..., k], 0, 1) ** 1.15
         cover = _screen(amount, degrees)
         if k == 3:
-            cover = np.maximum(cover, ndimage.gaussian_filter(outline.astype(float), 0.6))
-        cover = ndimage.shift(cover, (dy, dx), order=1, mode="nearest")
+            cover = np.maximum(cover, scipy.ndimage.gaussian_filter(outline.astype(float), 0.6))
+        cover = scipy.ndimage.shift(cover, (dy, dx), order=1, mode="nearest")
         cover *= 0.93 - 0.1 * np.clip(cloudy((height, width), 3, 5 + k), 0, 1)
         light = light * (1 - cover[..., None] * (1 - linear_light(ink)))
     return to_bytes(light)

@@ -2,7 +2,6 @@
 
 import numpy as np
 import scipy
-from scipy import ndimage
 
 from overlay.imaging.colour import ByteImage
 from overlay.scenery.manners.cartoon import cloudy, draw_cartoon, paint, to_bytes
@@ -50,4 +49,4 @@ def draw_glazed_tile(width: int, height: int) -> ByteImage:
     grout = np.clip((2.4 - joint) / 1.2, 0, 1)[..., None]
     sand = 0.58 + 0.06 * rng.standard_normal((height, width, 1))
     light = light * (1 - grout) + grout * sand * np.array([1.0, 0.95, 0.86])
-    return to_bytes(ndimage.gaussian_filter(light, (0.45, 0.45, 0)))
+    return to_bytes(scipy.ndimage.gaussian_filter(light, (0.45, 0.45, 0)))

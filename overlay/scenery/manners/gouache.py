@@ -1,8 +1,8 @@
 """Gouache: opaque strokes laid over each other along the form, bristle streaks, matt paper."""
 
 import numpy as np
+import scipy
 from numba import njit
-from scipy import ndimage
 
 from overlay.imaging.colour import ByteImage
 from overlay.scenery.manners.cartoon import Field, cloudy, draw_cartoon, paint, to_bytes
@@ -58,7 +58,7 @@ def draw_gouache(width: int, height: int) -> ByteImage:
     """Draw the manner: (height, width, 3) uint8 sRGB."""
     cartoon = draw_cartoon(width, height, 31)
     colour = paint(cartoon, COLOURS)
-    canvas = ndimage.gaussian_filter(colour, (8, 8, 0)) * 0.9
+    canvas = scipy.ndimage.gaussian_filter(colour, (8, 8, 0)) * 0.9
     area = width * height
     for half, strokes, seed in (
         (13.0, area // 240, 1),

@@ -1,7 +1,7 @@
 """Weave: a tapestry of dyed weft over linen warp, its tones made by how often the warp shows."""
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import ByteImage
 from overlay.scenery.manners.cartoon import Field, draw_cartoon, paint, to_bytes
@@ -33,7 +33,7 @@ def draw_weave(width: int, height: int) -> ByteImage:
     rng = np.random.default_rng(6)
     y, x = np.mgrid[0:height, 0:width].astype(float)
     # Threads are never quite straight.
-    slack = ndimage.gaussian_filter(rng.standard_normal((2, height, width)), (0, 12, 12)) * 16
+    slack = scipy.ndimage.gaussian_filter(rng.standard_normal((2, height, width)), (0, 12, 12)) * 16
     wavy_x, wavy_y = x + slack[0], y + slack[1]
     row, column = (wavy_y // _WEFT).astype(int), (wavy_x // _WARP).astype(int)
     middle_y = np.clip(row * _WEFT + _WEFT // 2, 0, height - 1)
@@ -49,5 +49,5 @@ def draw_weave(width: int, height: int) -> ByteImage:
     under = _round(wavy_y, _WEFT, 0.12) * (0.85 + 0.15 * _round(wavy_x, _WARP, 0.0))
     light = np.where(warp[..., None], (0.35 * wool + 0.65 * linen) * over[..., None],
                      wool * under[..., None])  # fmt: skip
-    fluff = ndimage.gaussian_filter(rng.standard_normal((height, width)), 0.8)
+    fluff = scipy.ndimage.gaussian_filter(rng.standard_normal((height, width)), 0.8)
     return to_bytes(1.12 * light * (1 + 0.12 * fluff)[..., None])

@@ -4,7 +4,7 @@ from collections.abc import Iterator
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.document.cues import GuideCue, cues_of
 from overlay.document.recipe import Recipe
@@ -99,7 +99,7 @@ def _at_odds(maps: list[tuple[GuideCue, FloatImage]]) -> Iterator[Advice]:
             together = min(one.leave, other.leave) > max(one.enter, other.enter)
             if not (same_place and together and a.any() and b.any()):
                 continue
-            soft = [np.asarray(ndimage.gaussian_filter(m, 4.0)[::4, ::4]) for m in (a, b)]
+            soft = [np.asarray(scipy.ndimage.gaussian_filter(m, 4.0)[::4, ::4]) for m in (a, b)]
             if correlation(soft[0], soft[1]) < _APART:
                 text = f"{one.name} and {other.name} hold different contours in the same place."
                 yield Advice(
@@ -115,6 +115,6 @@ def kept_and_lost(lines: FloatImage, cue: GuideCue, proof: ByteImage) -> tuple[B
         s = cue.settings
         options = EdgeOptions(s.low, s.high, s.sigma)
     own = extract_edges(fit_picture(proof, width, height), options) > 0.2
-    near = ndimage.binary_dilation(own, iterations=_NEAR)
+    near = scipy.ndimage.binary_dilation(own, iterations=_NEAR)
     line = lines > 0.35
     return np.asarray(line & near), np.asarray(line & ~near)

@@ -3,7 +3,7 @@
 from pathlib import Path
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.engine.record import Trace
 from overlay.imaging.colour import FloatImage
@@ -22,5 +22,5 @@ def keep_mask(mask: FloatImage, name: str) -> Path:
 def traced_mask(trace: Trace, cue: str, height: int, width: int) -> FloatImage:
     """Everything of a proof that came from a cue, (height, width) float32, patches smoothed."""
     came = trace.pixels(trace.cue == trace.names.index(cue), height, width).astype(np.float32)
-    smooth = ndimage.gaussian_filter(came, trace.size / 4, mode="nearest")
+    smooth = scipy.ndimage.gaussian_filter(came, trace.size / 4, mode="nearest")
     return np.asarray(np.clip(0.5 + (smooth - 0.5) * 4, 0, 1), np.float32)

@@ -3,7 +3,7 @@
 from dataclasses import replace
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.document.passes import Settle
 from overlay.engine.control import Control
@@ -93,5 +93,5 @@ def _reaching(cue: StyleCue, sigma: float) -> StyleCue:
     """A cue that reaches beyond its region."""
     if cue.region is None:
         return cue
-    region = ndimage.gaussian_filter(cue.region, sigma, mode="nearest")
+    region = scipy.ndimage.gaussian_filter(cue.region, sigma, mode="nearest")
     return replace(cue, region=np.asarray(region, np.float32))

@@ -1,7 +1,7 @@
 """Arrangement: where mass lies, symmetry, the horizon, clear space."""
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.words.describing.views import Lab, View
 
@@ -18,11 +18,11 @@ def arrangement_of(view: View) -> list[str]:
 def _mass(lab: Lab) -> str:
     """Where what stands out from the whole lies."""
     height, width = lab.shape[:2]
-    soft = ndimage.gaussian_filter(lab * [1, 2, 2], (height / 40, height / 40, 0))
+    soft = scipy.ndimage.gaussian_filter(lab * [1, 2, 2], (height / 40, height / 40, 0))
     apart = 0.5 * np.linalg.norm(soft - np.median(soft.reshape(-1, 3), axis=0), axis=2)
     light = lab[..., 0]
-    edges = np.hypot(ndimage.sobel(light, 0), ndimage.sobel(light, 1))
-    apart += 0.25 * ndimage.gaussian_filter(edges, height / 20)
+    edges = np.hypot(scipy.ndimage.sobel(light, 0), scipy.ndimage.sobel(light, 1))
+    apart += 0.25 * scipy.ndimage.gaussian_filter(edges, height / 20)
     weight = np.clip(apart - np.percentile(apart, 60), 0, None) ** 1.3 + 1e-12
     y, x = np.mgrid[0:height, 0:width]
     x, y = x / width, y / height
@@ -36,8 +36,8 @@ def _mass(lab: Lab) -> str:
 
 def _symmetry(lab: Lab) -> list[str]:
     height, width = lab.shape[:2]
-    soft = ndimage.gaussian_filter(lab[..., 0], height / 24)
-    coarse = ndimage.zoom(soft, (24 / height, 36 / width), order=1)
+    soft = scipy.ndimage.gaussian_filter(lab[..., 0], height / 24)
+    coarse = scipy.ndimage.zoom(soft, (24 / height, 36 / width), order=1)
     if coarse.std() < 1e-6:
         return ["symmetrical"]
     alike = np.corrcoef(coarse.ravel(), coarse[:, ::-1].ravel())[0, 1]
@@ -47,7 +47,7 @@ def _symmetry(lab: Lab) -> list[str]:
 def _horizon(lab: Lab) -> list[str]:
     """Where rows change most, if they change there far more than elsewhere."""
     height = lab.shape[0]
-    rows = ndimage.gaussian_filter(lab, (height / 60, 0, 0)).mean(1)
+    rows = scipy.ndimage.gaussian_filter(lab, (height / 60, 0, 0)).mean(1)
     change = np.linalg.norm(np.gradient(rows, axis=0) * [1, 2, 2], axis=1)
     margin = height // 8
     at = int(np.argmax(change[margin:-margin])) + margin
@@ -60,8 +60,8 @@ def _horizon(lab: Lab) -> list[str]:
 
 def _clear(lab: Lab) -> list[str]:
     height, width = lab.shape[:2]
-    busy = ndimage.gaussian_gradient_magnitude(lab[..., 0], 1)
-    calm = ndimage.uniform_filter(busy, (max(height // 3, 1), max(width // 3, 1)))
+    busy = scipy.ndimage.gaussian_gradient_magnitude(lab[..., 0], 1)
+    calm = scipy.ndimage.uniform_filter(busy, (max(height // 3, 1), max(width // 3, 1)))
     halves = {
         "at left": calm[:, : width // 2], "at right": calm[:, width // 2 :],
         "at the top": calm[: height // 2], "at the bottom": calm[height // 2 :],

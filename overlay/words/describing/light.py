@@ -1,7 +1,7 @@
 """Light: how high, how hard, how warm, and from where."""
 
 import numpy as np
-from scipy import ndimage
+import scipy
 
 from overlay.words.describing.views import View
 
@@ -32,7 +32,7 @@ def light_of(view: View) -> list[str]:
 def _direction(light: np.ndarray) -> list[str]:
     """From where it falls, by the slope of the large masses' lightness."""
     height, width = light.shape
-    broad = ndimage.gaussian_filter(light, height / 12)
+    broad = scipy.ndimage.gaussian_filter(light, height / 12)
     across = float(np.polyfit(np.linspace(-1, 1, width), broad.mean(0), 1)[0])
     down = float(np.polyfit(np.linspace(-1, 1, height), broad.mean(1), 1)[0])
     found = []

@@ -2,7 +2,7 @@
 
 import numpy as np
 import numpy.typing as npt
-from scipy import ndimage
+import scipy
 
 from overlay.imaging.colour import srgb_to_work
 from overlay.imaging.resample import resize
@@ -20,18 +20,18 @@ Light = npt.NDArray[np.float64]
 def surface_of(view: View) -> list[str]:
     """Phrases about a picture's marks."""
     light = _light(view)
-    fine = light - ndimage.gaussian_filter(light, 6)
+    fine = light - scipy.ndimage.gaussian_filter(light, 6)
     size = _half_period(fine)
     rough = float(fine.std())
     found = ["smooth"] if rough < _SMOOTH else [_sized(size), _run(light)]
     if rough >= _SMOOTH and _repeats(fine, size) > _REPEATS:
         found.append("regular pattern")
-    if (ndimage.gaussian_gradient_magnitude(light, 1.2) < 0.008).mean() > _FLAT:
+    if (scipy.ndimage.gaussian_gradient_magnitude(light, 1.2) < 0.008).mean() > _FLAT:
         found.append("flat areas")
     tones = np.histogram(light, 24, (0, 1))[0] / light.size
     if np.sort(tones)[-4:].sum() > _TONES:
         found.append("few tones")
-    if ((ndimage.gaussian_filter(light, 3) - light) > 0.18).mean() > _LINES:
+    if ((scipy.ndimage.gaussian_filter(light, 3) - light) > 0.18).mean() > _LINES:
         found.append("dark lines")
     return found
 
@@ -65,9 +65,9 @@ def _half_period(fine: Light) -> float:
 
 def _run(light: Light) -> str:
     """How strokes run, by the structure tensor on the spot and of the whole."""
-    gx = ndimage.gaussian_filter(light, 1, (0, 1))
-    gy = ndimage.gaussian_filter(light, 1, (1, 0))
-    xx, yy, xy = (ndimage.gaussian_filter(v, 8) for v in (gx * gx, gy * gy, gx * gy))
+    gx = scipy.ndimage.gaussian_filter(light, 1, (0, 1))
+    gy = scipy.ndimage.gaussian_filter(light, 1, (1, 0))
+    xx, yy, xy = (scipy.ndimage.gaussian_filter(v, 8) for v in (gx * gx, gy * gy, gx * gy))
     energy = xx + yy
     local = np.hypot(xx - yy, 2 * xy) / (energy + 1e-9)
     a, b, c = float((gx * gx).mean()), float((gy * gy).mean()), float((gx * gy).mean())

@@ -11,7 +11,6 @@ from dataclasses import dataclass, field, replace
 import numpy as np
 import numpy.typing as npt
 import scipy
-from scipy import ndimage
 
 from overlay.imaging.colour import ByteImage, decode_srgb
 from overlay.imaging.resample import resize
@@ -76,8 +75,8 @@ def cutout_of(picture: ByteImage) -> Cutout:
     light = _evened(_spread(decode_srgb(cut[..., :3].astype(np.float64)), inside), inside)
     rows = len(cut)
     away = (
-        ndimage.distance_transform_edt(~inside)
-        - ndimage.distance_transform_edt(np.pad(inside, 1))[1:-1, 1:-1]
+        scipy.ndimage.distance_transform_edt(~inside)
+        - scipy.ndimage.distance_transform_edt(np.pad(inside, 1))[1:-1, 1:-1]
     )
     away -= 0.5 * np.sign(away)
     relief = np.where(inside, np.maximum(_cushion(inside), _THIN), 0.0)
@@ -115,9 +114,11 @@ def _reduced(cut: npt.NDArray[np.float32], rows: int, columns: int) -> npt.NDArr
 
 def _spread(light: npt.NDArray[np.float64], inside: Mask) -> npt.NDArray[np.float64]:
     """Colours of the inside, taken on beyond it, so that no rim of another colour shows."""
-    sure = ndimage.binary_erosion(inside, iterations=1)
+    sure = scipy.ndimage.binary_erosion(inside, iterations=1)
     known = sure if sure.any() else inside
-    nearest = ndimage.distance_transform_edt(~known, return_distances=False, return_indices=True)
+    nearest = scipy.ndimage.distance_transform_edt(
+        ~known, return_distances=False, return_indices=True
+    )
     return np.asarray(light[tuple(nearest)])
 
 
@@ -125,8 +126,8 @@ def _evened(light: npt.NDArray[np.float64], inside: Mask) -> npt.NDArray[np.floa
     """Less of its own broad light and shade: the scene gives it another one."""
     tone = light @ _LUMA + 1e-3
     sigma, weight = _SHADE * max(inside.shape), inside.astype(np.float64)
-    total = ndimage.gaussian_filter(weight, sigma) + 1e-6
-    broad = ndimage.gaussian_filter(weight * np.log(tone), sigma) / total
+    total = scipy.ndimage.gaussian_filter(weight, sigma) + 1e-6
+    broad = scipy.ndimage.gaussian_filter(weight * np.log(tone), sigma) / total
     usual = float(broad[inside].mean())
     return np.asarray((light * np.exp(_FLATTENED * (usual - broad))[..., None]).clip(0, 1))
 
