@@ -26,6 +26,7 @@ from bench.exact import exact_refine
 from bench.limits import bandwidth, bytes_of_search, with_threads
 from bench.search import rows as search_rows
 from bench.sets import rows as sets_rows
+from bench.starting import rows as starting_rows
 from bench.subjects import pixels, reference, source, standard
 from bench.words import rows as words_rows
 from overlay.engine.control import CancelledError, Control
@@ -196,7 +197,7 @@ def measure() -> tuple[list[Row], list[tuple[int, float]]]:
     add("growth of time with pixels, exponent", "1.05 at most", f"{exponent:.2f}")
     for area, spent in points:
         add(f"  {area / 1e6:.1f} megapixels", "-", f"{spent:.2f} s")
-    for row in (*search_rows(), *words_rows(), *enlarging_rows(), *sets_rows()):
+    for row in (*starting_rows(), *search_rows(), *words_rows(), *enlarging_rows(), *sets_rows()):
         add(*row)
     for row in against_exact(request, seconds, done):
         add(*row)
@@ -227,6 +228,7 @@ def compared(request: Request) -> list[Row]:
 # Run in processes of their own; each prints seconds.
 _RENDER_ONCE = """
 import statistics, time
+from bench.starting import rows as starting_rows
 from bench.subjects import standard
 from overlay.engine.kept import forget
 from overlay.engine.sampler import render
