@@ -40,8 +40,6 @@ _PLACES = (
     ("a wooden cabin under northern lights, winter, mountains", "glazed tile"),
     ("a stone circle, hills with a winding road, sunrise", "gouache"),
 )
-
-
 _TOGETHER = (
     ("a couple on a bench, sunset", "gouache"),
     ("three kings on camels in the desert, stars", "felt"),

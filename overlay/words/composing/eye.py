@@ -16,6 +16,7 @@ _FURNITURE = 0.62
 _TALLEST = 0.86  # of the half frame that the chief thing's top may reach
 _BEARER = 2.2  # heights of the chief thing, of what bears it
 _WHOLE = 0.84  # of the picture's height, for both
+_LOW = 0.12  # of the distance, that the eye is high at least
 _KNEE, _STEP = 1.2, 2.0  # metres; from one height of the eye to the next
 _IN_ROOM = 4.0  # metres from the middle of an empty room
 _BUILT = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge",
@@ -89,7 +90,8 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
             above=True,
             look_at=base + 0.35 * tall,
         )
-    height = base + min(_in_steps(0.62 * tall), 1.7)
+    # What is long and low, a boat, is looked at from where a taller one would be.
+    height = base + min(_in_steps(max(0.62 * tall, min(_LOW * away, _KNEE))), 1.7)
     if base and _stands_high(wish, chief):
         height = 0.35 * base + 1.7  # looked up at
     if indoors:
