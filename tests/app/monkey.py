@@ -9,12 +9,10 @@ for more than 50 ms of its own time, memory that grows by more than a fifth afte
 import argparse
 import contextlib
 import ctypes
-import faulthandler
 import gc
 import json
 import os
 import random
-import re
 import sys
 import tempfile
 import threading
@@ -24,6 +22,8 @@ from collections import Counter
 from collections.abc import Callable
 from pathlib import Path
 from unittest import mock
+
+from tests.app.watching import Watch
 
 MOST = 0.05  # seconds of the thread's own time, of one handler
 _MOST_CUES = 16
@@ -43,7 +43,7 @@ class Monkey:
         self.faults: list[str] = []
         self.did: Counter[str] = Counter()
         self.trail: list[str] = []
-        self._stuck = tempfile.TemporaryFile("w+")  # noqa: SIM115 (as long as the monkey)
+        self._watch = Watch(_STUCK)
         self.memory: list[int] = []  # MiB, every quarter of a minute
         self.slowest: dict[str, float] = {}
         self.excesses: Counter[str] = Counter()
@@ -81,11 +81,9 @@ class Monkey:
         for part, act in (("at once", do), ("after", QApplication.processEvents)):
             loaded = set(sys.modules)
             gc_before, before = gc.get_stats()[2]["collections"], time.thread_time()
-            self._stuck.seek(0)
-            self._stuck.truncate()
-            faulthandler.dump_traceback_later(_STUCK, file=self._stuck)
+            self._watch.begin()
             act()
-            faulthandler.cancel_dump_traceback_later()
+            self._watch.end()
             spent = time.thread_time() - before
             name = f"{self._now}, {part}"
             self.slowest[name] = max(self.slowest.get(name, 0.0), spent)
@@ -106,12 +104,7 @@ class Monkey:
 
     def _seen_in(self) -> str:
         """Where the window's thread was, a while after what took so long had begun."""
-        self._stuck.seek(0)
-        for thread in self._stuck.read().split("\n\n"):
-            frames = re.findall(r'"[^"]*/(overlay/[^"]*)", line (\d+) in (\w+)', thread)
-            if "monkey.py" in thread and frames:
-                return ", in " + " < ".join(f"{f}:{n} {do}" for f, n, do in frames[:4])
-        return ""
+        return ", in " + " < ".join(self._watch.seen[:4]) if self._watch.seen else ""
 
     def _end_popup(self) -> None:
         from PySide6.QtCore import Qt

@@ -1,10 +1,13 @@
 """What bears what: the hand that holds, the back that is ridden, the chimney that smokes."""
 
+from collections.abc import Sequence
+
 import numpy as np
 
-from overlay.words.composing.fitting import SEATS
+from overlay.words.composing.fitting import GROWN, SEATS
 from overlay.words.composing.rest import resting_place
 from overlay.words.composing.wished import Wish, Wished
+from overlay.words.things.families import LIVING
 from overlay.words.things.families.living.figures import HAND, LOW_HAND
 from overlay.words.things.parts import extent, turned
 from overlay.words.things.table import Placed
@@ -15,6 +18,7 @@ TIED = BORNE | {"held", "rises"}  # these come after what they are tied to
 BUILDINGS = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge"}
 _HANGING = {"lantern", "bag", "vessel", "fish"}
 _SEAT = 0.27  # of a sitting figure's height
+_SMALL, _ASIDE = 0.2, 0.26  # metres of what a bowl is full of; of a plate's width
 _STEP = 0.6  # of its height, up to which it climbs to sit
 _GAP = 0.35  # of its own height, between a thing that hovers and what it is over
 Point = tuple[float, float, float]
@@ -79,6 +83,24 @@ def is_narrow(thing: Wished, under: Wished) -> bool:
     """Whether a thing rests on what has no room for a second one behind it: a tray, a wall."""
     deep = under.subject.size[2] * under.size
     return under.subject.belongs == "table" or deep < 2.5 * thing.subject.size[2] * thing.size
+
+
+def held_in(thing: Wished, holder: Wished, placed: Placed) -> Point:
+    """Where a thing is in a bowl or a vase; what is small lies on more of its kind, to the rim."""
+    x, y, z = resting_place(placed, inside=True)
+    rim = holder.subject.height * placed.scale + placed.at[1]
+    tall = thing.subject.height * thing.size
+    if thing.subject.family in GROWN or thing.subject.family in LIVING:
+        return x, rim - (0.25 if thing.subject.family in GROWN else 0.22) * tall, z
+    return x, max(y, rim - 0.85 * tall) if tall < _SMALL else y, z
+
+
+def step_on_plate(thing: Wished, there: Sequence[Wished]) -> float:
+    """How far behind a plate's middle a thing lies, in widths of it: what is small lies before."""
+    if not there:
+        return 0.0
+    widest = max(other.subject.size[0] * other.size for other in there)
+    return -_ASIDE if thing.subject.size[0] * thing.size <= widest else _ASIDE
 
 
 def in_hand(thing: Wished, holder: Placed, tall: float, *, second: bool) -> Point:

@@ -11,11 +11,13 @@ from overlay.words.composing.bearing import (
     borne,
     carrier_of,
     fits_beside,
+    held_in,
     in_hand,
     is_narrow,
     lift_of,
     seated,
     sits_below,
+    step_on_plate,
     topmost,
 )
 from overlay.words.composing.chance import COPIES, THINGS, stream
@@ -26,13 +28,12 @@ from overlay.words.composing.fitting import ABOVE
 from overlay.words.composing.framing import LARGE
 from overlay.words.composing.ground import Ground
 from overlay.words.composing.posed import parts_of
-from overlay.words.composing.relations import INVERSE, PLATES, is_grown
+from overlay.words.composing.relations import INVERSE, PLATES
 from overlay.words.composing.rest import resting_place
 from overlay.words.composing.spots import Box, Spot, around, overlap
 from overlay.words.composing.turning import yaw_of
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.setting import NOWHERE
-from overlay.words.things.families import LIVING
 from overlay.words.things.table import Placed
 
 _TRIES = 40
@@ -207,31 +208,24 @@ class Placing:
 
     def _resting(self, i: int, thing: Wished, to: int, chance: np.random.Generator) -> Spot:
         """On another thing, where it leaves the rest that lies there free; or in it."""
-        under = self._of[to]
-        flat = thing.count == 1 and self.wish.things[to].subject.word in PLATES
-        held = thing.link == "holds" and not flat
-        x, y, z = resting_place(under, inside=held, below=sits_below(thing))
-        if held:  # what is small lies on more of its kind, to the rim
-            rim = self.wish.things[to].subject.height * under.scale + under.at[1]
-            tall = thing.subject.height * thing.size
-            if is_grown(thing) or thing.subject.family in LIVING:
-                deep = 0.25 if is_grown(thing) else 0.22
-                return self._spot(thing, i, x, rim - deep * tall, z)
-            return self._spot(thing, i, x, max(y, rim - 0.85 * tall) if tall < 0.2 else y, z)
-        y = seated(thing, y, self._scale(i, thing)) - lift_of(thing) * self._scale(i, thing)
-        broad = self.wish.things[to].subject.size[0] * under.scale
-        room = (0.41 if flat else 0.4) * broad - 0.5 * thing.subject.size[0] * thing.size
-        half = self.eye.half_width(z)
-        seen = max(0.92 * half - 0.5 * thing.subject.size[0] * thing.size, 0.2 * half)
-        asides = [0.0, *chance.uniform(-max(room, 0.0), max(room, 0.0), 16)]
+        on_plate = thing.count == 1 and self.wish.things[to].subject.word in PLATES
+        if thing.link == "holds" and not on_plate:
+            return self._spot(thing, i, *held_in(thing, self.wish.things[to], self._of[to]))
+        under, scale = self._of[to], self._scale(i, thing)
+        x, y, z = resting_place(under, below=sits_below(thing))
+        y = seated(thing, y, scale) - lift_of(thing) * scale
+        broad, wide = (
+            self.wish.things[to].subject.size[0] * under.scale,
+            thing.subject.size[0] * thing.size,
+        )
+        if on_plate:
+            there = [self.wish.things[k] for k in self.spots if self.wish.things[k].to == to]
+            z += step_on_plate(thing, there) * broad
+        room, half = max(0.4 * broad - 0.5 * wide, 0.0), self.eye.half_width(z)
+        seen = max(0.92 * half - 0.5 * wide, 0.2 * half)
+        asides = [0.0, *chance.uniform(-room, room, 16)]
         tries = [self._spot(thing, i, float(np.clip(x + a, -seen, seen)), y, z) for a in asides]
         others = [s for k, s in self.spots.items() if k != to]
-        if flat:  # what is small lies before what is large
-            there = [k for k in self.spots if self.wish.things[k].to == to]
-            wide = [self.wish.things[k].subject.size[0] * self.wish.things[k].size for k in there]
-            before = -1.0 if thing.subject.size[0] * thing.size <= max(wide, default=0.0) else 1.0
-            z += before * 0.26 * broad * bool(there)
-            tries = [self._spot(thing, i, spot.x, y, z) for spot in tries]
 
         def cost(spot: Spot) -> float:  # near to the middle, not over others
             return sum(overlap(spot.box, o.box) for o in others) + _STRAYS * abs(spot.x - x) / half
