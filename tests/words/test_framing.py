@@ -3,7 +3,7 @@
 import unittest
 from dataclasses import replace
 
-from overlay.words.composing.eye import Eye
+from overlay.words.composing.eye import HALF, Eye
 from overlay.words.composing.framing import reach_of, rise_of, stepped_back
 from overlay.words.composing.scene import compose
 from overlay.words.composing.wish import wish_of
@@ -67,6 +67,23 @@ class SteppingBackTest(unittest.TestCase):
 
 
 class TogetherTest(unittest.TestCase):
+    def test_who_stands_by_something_large_comes_nearer_and_is_seen(self):
+        for prompt in ("a church with two nuns", "a lighthouse with a keeper"):
+            found = scene(prompt)
+            one = wished(found)[-1]
+            self.assertLess(one.at[2], 0, "before the chief thing")
+            share = 1.75 / (2 * (one.at[2] + found.eye.away) * HALF)
+            self.assertGreater(share, 0.08, prompt)
+
+    def test_rowing_and_cycling_bring_what_they_are_done_with(self):
+        for prompt, brought in (
+            ("a man rowing across a lake", "rowing boat"),
+            ("a girl cycling", "bicycle"),
+        ):
+            who, what = wish(prompt).things
+            self.assertEqual((who.to, what.subject.word), (1, brought))
+        self.assertEqual(wish("a rowing boat").things[0].subject.word, "rowing boat")
+
     def test_a_creature_on_a_hill_is_near_and_trees_keep_to_the_ground(self):
         found = scene("a fox on a hill beside a tree")
         (fox,), (tree,) = named(found, "fox"), named(found, "tree")
@@ -151,6 +168,10 @@ class MeaningTest(unittest.TestCase):
         (barge,) = wish("a barge with a blue cabin").things
         self.assertEqual([part for part, _ in barge.details], ["cabin"])
         self.assertEqual(self.words("a cabin beside a lake"), ["cabin"])
+
+    def test_the_colour_of_what_is_not_known_is_no_tint(self):
+        self.assertEqual(wish("a shop with a red frobnicator").tints, ())
+        self.assertNotEqual(wish("a shop, red").tints, ())
 
     def test_smoking_a_pipe_is_no_weather(self):
         self.assertEqual(wish("an old sailor smoking a pipe").weather, ())

@@ -8,6 +8,9 @@ from overlay.words.composing.eye import HALF, Eye
 from overlay.words.composing.spots import Spot
 from overlay.words.composing.wished import Wished
 
+# Metres of what is large, and times a thing's height that it towers over it; how much nearer to
+# the eye, in shares of the distance, the small one comes.
+_LARGE, _TOWERS, _NEARER = 4.0, 4.0, 0.66
 _CLOSE = {"beside", "near", "with", "at", "among"}
 _BEYOND = {"behind", "against", "in", "over", "above"}
 _TOP = 0.95  # up to which what is near may reach in the picture
@@ -44,7 +47,9 @@ def how_deep(
     if thing.placement.away == "near":
         return max(-0.22 * away, min(fits, 0.0))
     if said is not None:
-        linked = _by_link(thing.link, said, deep, (fits, away, beside))
+        extent = max(said[0].subject.height, 0.7 * said[0].subject.size[0]) * said[0].size
+        small = _TOWERS * tall < extent > _LARGE
+        linked = _by_link(thing.link, said, deep, (fits, away, beside), small=small)
         if linked is not None:
             return linked
     if max(tall, wide) > 0.6 * before.chief:
@@ -55,13 +60,20 @@ def how_deep(
 
 
 def _by_link(
-    link: str, said: tuple[Wished, Spot], deep: float, far: tuple[float, float, float]
+    link: str,
+    said: tuple[Wished, Spot],
+    deep: float,
+    far: tuple[float, float, float],
+    *,
+    small: bool,
 ) -> float | None:
     """As the link to another thing has it; none for links that do not tell.
 
     `far` is where it fits the picture, how far away the eye is, and a step beside.
     """
     (other, to), (fits, away, beside) = said, far
+    if small and link in {*_CLOSE, "and"}:  # before what is many times as tall, where it is seen
+        return to.z - _NEARER * away
     if link in _CLOSE:
         return max(to.z + beside, fits * 0.6 if fits > 0 else -away)
     if link in {"backs", "shelters"}:

@@ -201,7 +201,8 @@ class _Builder:
         """Take the thing of a piece; the words that tell of the scene instead."""
         told = [w for w in piece.modifiers if w.entry]
         if piece.head is None or piece.head.entry is None or relations.is_liquid(piece):
-            return told
+            known = all(w.entry for w in piece.modifiers)  # `a red awning` makes no picture red
+            return [w for w in told if known or w.kind not in {"colour", "material"}]
         own = [w for w in told if w.kind in {"colour", "material", "quality", "count", "subject"}]
         entry = piece.head.entry
         wished = Wished(

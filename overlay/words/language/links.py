@@ -27,6 +27,7 @@ _VERBS = {
     "mounted on": "riding", "sitting on the back of": "riding", "climbing": "against",
     "flying a kite": "with a kite", "flying kites": "with kites",
     "covered with": "with", "covered in": "with", "laden with": "holds", "standing by": "beside",
+    "fishing from": "on",
     "looking over": "behind", "peering over": "behind", "leaning over": "behind",
 }  # fmt: skip
 _LINK = re.compile(r"\b(" + "|".join(LINKS) + r")\b")
@@ -50,6 +51,8 @@ _CLOTHES = re.compile(
 )
 # What is read where no book is named; a chimney that smokes.
 _READS = re.compile(r"\breading(?= (?:under|in|on|at|by|beside|near|beneath|against)\b| *$)")
+_ROWS = re.compile(r"\browing(?! boats?\b)")
+_CYCLES = re.compile(r"\bcycling\b")
 _SMOKES = re.compile(r"\b(?:with )?(?:an? |the |its )?smoking chimneys?\b")
 # Within a stretch of words an article begins another thing: `a knight fighting a dragon`.
 _ARTICLE = re.compile(r"(?<=\w) (?:a|an|the|his|her|their|another) (?=\w)")
@@ -59,6 +62,7 @@ def parts_of(text: str) -> list[tuple[str, str]]:
     """Stretches of words, each with what links it to the one before it, empty if nothing does."""
     text = _READS.sub("holding an open book", _SMOKES.sub("with smoke", _SLICES.sub("a ", text)))
     text = _CLOTHES.sub(r"\g<who>\g<how>\g<rest>", _RUINS.sub("ruined ", _OWN.sub(" ", text)))
+    text = _CYCLES.sub("riding a bicycle", _ROWS.sub("in a rowing boat", text))
     text = _VERB.sub(lambda verb: f" {_VERBS[verb[1]]}", text)
     parts: list[tuple[str, str]] = []
     link = ""
