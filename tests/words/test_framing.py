@@ -75,6 +75,11 @@ class TogetherTest(unittest.TestCase):
             share = 1.75 / (2 * (one.at[2] + found.eye.away) * HALF)
             self.assertGreater(share, 0.08, prompt)
 
+    def test_eggs_lie_in_their_nest_and_who_is_on_a_bicycle_sits(self):
+        self.assertEqual(wish("a nest with three eggs").things[1].link, "holds")
+        self.assertEqual(wish("a woman on a bicycle").things[0].pose, "sit")
+        self.assertEqual([t.name for t in wish("an angler in waders").things], ["angler"])
+
     def test_rowing_and_cycling_bring_what_they_are_done_with(self):
         for prompt, brought in (
             ("a man rowing across a lake", "rowing boat"),

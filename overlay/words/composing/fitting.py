@@ -23,7 +23,7 @@ _PERCH, _SHADE = 0.6, 1.4  # likewise, of what is sat on and stood under
 _LAMP = 2.8  # likewise, of a lamp
 HOLDERS = {
     "basket", "bucket", "pot", "bowl", "barrel", "cup", "flower pot", "crate", "hat", "boot",
-    "vase", "glass", "jug", "bottle",
+    "vase", "glass", "jug", "bottle", "nest",
 }  # fmt: skip
 GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
 _PLANTS = GROWN | {"cactus", "tree", "bush", "mushroom"}
@@ -40,7 +40,9 @@ def _height(thing: Wished) -> float:
 
 def _riding(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     astride = a.subject.family == "figure" and b.subject.family == "quadruped"
-    mounted = link == "on" and astride and not a.pose and _height(b) > _MOUNT
+    cycle = a.subject.family == "figure" and b.subject.family in {"bicycle", "motorcycle"}
+    horse = astride and not a.pose and _height(b) > _MOUNT
+    mounted = link == "on" and (horse or cycle)
     if link != "riding" and not mounted:
         return None
     each = a.count if astride and b.count > 1 else b.count  # `three kings on camels`

@@ -74,7 +74,8 @@ def related(a: Wished, b: Wished, link: str, first: int, second: int) -> tuple[W
     """Two things, numbered `first` and `second`, as the link between them has them."""
     if _is_held(a, b, link):
         return replace(a, pose=a.pose or "hold"), replace(b, to=first, link="held")
-    if link == "with" and a.subject.word in HOLDERS and b.subject.family in GROWN:
+    in_nest = a.subject.word == "nest"
+    if link == "with" and a.subject.word in HOLDERS and (b.subject.family in GROWN or in_nest):
         link = "holds"
     for fits in FITTING:
         fitted_pair = fits(a, b, link, second)

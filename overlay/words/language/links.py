@@ -47,7 +47,8 @@ _RUINS = re.compile(r"\b(?:the )?ruins of (?:an? |the )?")
 _SLICES = re.compile(r"\b(?:an? |two |three )?(?:slices?|pieces?|wedges?|loaf|loaves) of (?:an? )?")
 _CLOTHES = re.compile(
     r"^(?P<who>(?:an? |the )?)(?P<rest>.*?) (?:in|wearing|with)(?: an?| his| her)?"
-    r" (?P<how>(?:\w+ ){0,2})(?:dress|coat|cloak|suit|robes?|gown|jacket|uniform|kimono|shirt)\b"
+    r" (?P<how>(?:\w+ ){0,2})"
+    r"(?:dress|coat|cloak|suit|robes?|gown|jacket|uniform|kimono|shirt|waders|overalls|rags|apron)\b"
 )
 # What is read where no book is named; a chimney that smokes.
 _READS = re.compile(r"\breading(?= (?:under|in|on|at|by|beside|near|beneath|against)\b| *$)")
