@@ -80,6 +80,19 @@ class TogetherTest(unittest.TestCase):
         self.assertEqual(wish("a woman on a bicycle").things[0].pose, "sit")
         self.assertEqual([t.name for t in wish("an angler in waders").things], ["angler"])
 
+    def test_small_things_are_on_the_rooms_table_none_beside_it(self):
+        found = scene("a clock, a mirror and a vase of lilies")
+        table = next(t for t in found.things if t.name == "table")
+        for name in ("clock", "mirror", "vase"):
+            (one,) = named(found, name)
+            self.assertLess(abs(one.at[0] - table.at[0]), 0.5 * subject_of("table").size[0], name)
+
+    def test_toys_are_small_and_looked_at_from_near(self):
+        (toy,), (real,) = (named(scene(p), "horse") for p in ("a toy horse", "a horse"))
+        self.assertLess(toy.scale, 0.2 * real.scale)
+        self.assertLess(scene("a toy horse").eye.away, 0.4 * scene("a horse").eye.away)
+        self.assertEqual([t.name for t in wish("a toy").things], ["toy"])
+
     def test_rowing_and_cycling_bring_what_they_are_done_with(self):
         for prompt, brought in (
             ("a man rowing across a lake", "rowing boat"),

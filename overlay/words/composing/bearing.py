@@ -7,6 +7,7 @@ import numpy as np
 from overlay.words.composing.fitting import GROWN, SEATS
 from overlay.words.composing.rest import resting_place
 from overlay.words.composing.wished import Wish, Wished
+from overlay.words.subjects import subject_of
 from overlay.words.things.families import LIVING
 from overlay.words.things.families.living.figures import HAND, LOW_HAND
 from overlay.words.things.parts import extent, turned
@@ -77,6 +78,12 @@ def fits_beside(thing: Wished, other: Wished) -> bool:
 def lift_of(thing: Wished) -> float:
     """How high a thing is over its own foot, metres: a fish on a plate does not swim."""
     return float(extent(thing.subject.parts())[0][1]) if thing.subject.belongs == "sea" else 0.0
+
+
+def on_table(x: float, middle: float, wide: float) -> float:
+    """A place across that is on a room's own table, not beside it in the air."""
+    half = max(0.46 * subject_of("table").size[0] - 0.5 * wide, 0.0)
+    return float(np.clip(x, middle - half, middle + half))
 
 
 def is_narrow(thing: Wished, under: Wished) -> bool:

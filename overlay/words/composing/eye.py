@@ -11,6 +11,7 @@ from overlay.words.stage.drawing import Camera, aim, level
 VIEW = 38.0  # degrees, upright
 HALF = float(np.tan(np.radians(VIEW / 2)))
 PLAIN_EYE, PLAIN_AWAY = 1.2, 6.0  # metres, where the lexicon's distances are meant from
+_TOY = 0.4  # size below which a thing is not seen smaller still: a toy is looked at from near
 SHARE, BUILDING, UPRIGHT = 0.42, 0.52, 0.5
 _FURNITURE = 0.62
 _TALLEST = 0.86  # of the half frame that the chief thing's top may reach
@@ -68,7 +69,7 @@ def share_of(chief: Wished, said: dict[str, str]) -> float:
     share = float(said.get("share", share))
     if chief.count > 1:
         share *= 0.78
-    share *= float(np.clip(chief.emphasis, 0.3, 1.9)) ** 0.9 * float(np.sqrt(chief.size))
+    share *= float(np.clip(chief.emphasis, 0.3, 1.9)) ** 0.9 * float(np.sqrt(max(chief.size, _TOY)))
     return float(min(share, 1.1))
 
 

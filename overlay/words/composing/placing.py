@@ -15,6 +15,7 @@ from overlay.words.composing.bearing import (
     in_hand,
     is_narrow,
     lift_of,
+    on_table,
     seated,
     sits_below,
     step_on_plate,
@@ -38,6 +39,7 @@ from overlay.words.things.table import Placed
 
 _TRIES = 40
 _TOP = 0.94  # up to which what flies may reach in the picture
+TABLE_UNDER = 0.6  # of the chief thing's way from the middle, where a room's own table stands
 _STRAYS = 0.3  # overlap that is worth half the picture's width
 # How far two things that belong together may overlap in the picture.
 _MEANT = {
@@ -241,10 +243,8 @@ class Placing:
         return self.ground.base if together or low else 0.0
 
     def _depth(self, thing: Wished, i: int, to: Spot | None, chance: np.random.Generator) -> float:
-        chief = self.wish.things[self.chief].subject.height
-        before = Before(self.eye, self.ground.base, chief)
-        tied = to is not None and thing.to is not None
-        said = (self.wish.things[thing.to or 0], to) if tied and to is not None else None
+        before = Before(self.eye, self.ground.base, self.wish.things[self.chief].subject.height)
+        said = (self.wish.things[thing.to], to) if to and thing.to is not None else None
         return how_deep(thing, self._scale(i, thing), before, chance, said)
 
     def _try(self, i: int, thing: Wished, to: Spot | None, chance: np.random.Generator) -> Spot:
@@ -288,6 +288,8 @@ class Placing:
         scale = self._scale(i, thing)
         wide, tall, deep = (v * scale for v in thing.subject.size)
         room = 0.96 * self.eye.half_width(z - deep / 2) - 0.5 * max(wide, deep)
+        if self.ground.base and thing.subject.belongs == "table":
+            x = on_table(x, TABLE_UNDER * self.spots[self.chief].x, wide)
         return x if tall > LARGE or room < 0 else float(np.clip(x, -room, room))
 
     def _cost(self, spot: Spot, thing: Wished) -> float:

@@ -10,7 +10,7 @@ from overlay.words.composing.fitting import GROWN
 from overlay.words.composing.framing import stepped_back
 from overlay.words.composing.furnishing import Furnisher, read_furnishing
 from overlay.words.composing.ground import ground_of
-from overlay.words.composing.placing import Placing
+from overlay.words.composing.placing import TABLE_UNDER, Placing
 from overlay.words.composing.settle import (
     TABLES,
     fitted,
@@ -119,7 +119,12 @@ def compose(wish: Wish, *, seed: int, aspect: float) -> Scene:
     if table is not None and chief is not None:
         under = things[0].at
         things.append(
-            Placed(table.name, tuple(table.subject.parts()), (under[0] * 0.6, 0.0, under[2]), 6.0)
+            Placed(
+                table.name,
+                tuple(table.subject.parts()),
+                (under[0] * TABLE_UNDER, 0.0, under[2]),
+                6.0,
+            )
         )
     zones = read_furnishing(furnishing_of(place))
     things += Furnisher(wish, eye, stage.ground, seed).furnish(zones, taken)
