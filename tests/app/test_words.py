@@ -1,9 +1,13 @@
+import threading
+from unittest import mock
+
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QImage
 from PySide6.QtTest import QTest
 
 from overlay.app.words.chip import DRAWN, READ, STAND_IN, UNKNOWN
 from overlay.studio.bench.region_edits import add_region
+from overlay.studio.making.laying import lay_canvas
 from tests.app.harness import WindowTest
 
 LEFT = Qt.MouseButton.LeftButton
@@ -104,6 +108,20 @@ class ChipsTest(WordsTest):
         self.desk.add_phrases(["heron"])
         self.line.forget()
         self.assertEqual(self.line.waiting.chips, [])
+
+    def test_pictures_that_give_a_drawn_scene_its_size_are_read_on_another_thread(self):
+        self.bench.change_recipe("Size", size=None)
+        self.without_source()
+        threads = []
+
+        def noted(*args):
+            threads.append(threading.current_thread() is threading.main_thread())
+            return lay_canvas(*args)
+
+        with mock.patch("overlay.app.words.desk.lay_canvas", noted):
+            self.say("heron")
+        self.assertTrue(threads)
+        self.assertFalse(any(threads))
 
     def test_emphasis_by_keys_and_by_dragging_up(self):
         self.say("heron, mist")

@@ -13,7 +13,7 @@ from overlay.app.parts.plain import PlainLabel, plain
 from overlay.studio.runs.queue import Purpose, Run, RunQueue, Stage
 
 _WIDTH, _MOST_HEIGHT = 380, 420  # pixels
-_SHOWN = 60  # rows; more are counted
+_SHOWN = 24  # rows; more are counted
 
 
 @dataclass(frozen=True)

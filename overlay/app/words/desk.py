@@ -117,16 +117,21 @@ class WordsDesk(QObject):
         if recipe.source is not None or not recipe.prompt:
             self._got(None)
             return
+        for newest, part in (("drawn first", self._small), ("drawn", lambda whole: whole)):
+            draw = partial(self._scene_of, recipe, part)
+            self.floor.loader.ask(draw, self._got, newest=newest, failed=self._failed)
+
+    def _small(self, recipe: Recipe) -> Recipe:
+        """The same at a quarter of its size; a size that is not said is its pictures' own."""
         size = recipe.size or lay_canvas(recipe.model_copy(update={"prompt": ""}), self.bench.store)
         width, height = size if isinstance(size, tuple) else (size.width, size.height)
         sides = (max(round(_FIRST * width), 64), max(round(_FIRST * height), 64))
-        small = recipe.model_copy(update={"size": sides})
-        for newest, part in (("drawn first", small), ("drawn", recipe)):
-            draw = partial(self._scene_of, part)
-            self.floor.loader.ask(draw, self._got, newest=newest, failed=self._failed)
+        return recipe.model_copy(update={"size": sides})
 
-    def _scene_of(self, recipe: Recipe) -> tuple[WordsScene | None, dict[str, QImage]]:
-        scene = lay_canvas(recipe, self.bench.store).words
+    def _scene_of(
+        self, recipe: Recipe, part: Callable[[Recipe], Recipe]
+    ) -> tuple[WordsScene | None, dict[str, QImage]]:
+        scene = lay_canvas(part(recipe), self.bench.store).words
         return scene, {} if scene is None else _pictures(scene)
 
     def _got(self, found: tuple[WordsScene | None, dict[str, QImage]] | None) -> None:
