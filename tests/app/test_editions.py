@@ -221,6 +221,19 @@ class PullingTest(EditionRoomTest):
         self.assertIn("no such file", shown.row(0).fault)
         self.assertIn("1 could not be pulled", self.line)
 
+    def test_between_what_ended_and_its_answer_an_edition_is_not_done(self):
+        self.drop_sources()
+        title = self.desk.present().title
+        QTest.mouseClick(self.room.fill, LEFT)
+        self.window.floor.runner._pool.waitForDone()  # ended, and not answered
+        self.assertIsNone(self.window.floor.runner.queue.running)
+        self.assertGreater(self.desk.filler.left(title), 0)
+        self.desk._show_new()
+        self.assertNotIn("are there", self.line)
+        self.settle()
+        self.assertEqual(self.desk.filler.left(title), 0)
+        self.assertIn("2 pictures are there", self.line)
+
     def test_a_change_of_one_row_leaves_the_others_there(self):
         self.drop_sources()
         self.fill()

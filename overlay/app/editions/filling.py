@@ -278,7 +278,9 @@ class EditionFiller(QObject):
     def left(self, title: str) -> int:
         """How many rows of an edition are still to come."""
         filling = self._fillings.get(title)
-        return len(self._runs(title)) + (0 if filling is None else len(filling.left))
+        # What has ended and is still to be answered counts: it may have more rows come.
+        open_runs = self.floor.runner.unanswered(LEAD + title)
+        return open_runs + (0 if filling is None else len(filling.left))
 
     def _runs(self, title: str) -> list[Run]:
         queue = self.floor.runner.queue

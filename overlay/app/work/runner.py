@@ -26,17 +26,21 @@ class Runner(QObject):
         self.queue = RunQueue(_Relay(self, self._over))
         self._pool = QThreadPool(self)
         self._pool.setMaxThreadCount(1)
-        self._unanswered = 0
+        self._unanswered: list[Run] = []
         self._over.connect(self._answer)
 
     @property
     def busy(self) -> bool:
         """Whether anything waits, runs or is still to be answered."""
-        return self._unanswered > 0
+        return bool(self._unanswered)
+
+    def unanswered(self, group: str) -> int:
+        """How many runs of a group wait, run, or ended and are still to be answered."""
+        return sum(run.group == group for run in self._unanswered)
 
     def add(self, run: Run) -> Run:
         """Have a run done, and whoever asked answered on this thread."""
-        self._unanswered += 1
+        self._unanswered.append(run)
         self.queue.add(run)
         self._pool.start(_WorkOff(self.queue))
         return run
@@ -47,7 +51,7 @@ class Runner(QObject):
         self._pool.waitForDone()
 
     def _answer(self, run: Run) -> None:
-        self._unanswered -= 1
+        self._unanswered.remove(run)
         run.answer()
         self.ended.emit(run)
 
