@@ -395,6 +395,14 @@ def memory() -> int:
     return int(Path("/proc/self/statm").read_text().split()[1]) * os.sysconf("SC_PAGE_SIZE")
 
 
+def kept(window) -> int:
+    """Bytes that caches keep, each up to its limit: no growth of what is in use."""
+    from overlay.engine import kept as engine
+
+    store = window.house.floor.bench.store
+    return int(sum(c.currsize for c in (engine._kept, store._kept, store.stages._kept)))
+
+
 def threads() -> int:
     """Threads of this process."""
     return len(list(Path("/proc/self/task").iterdir()))
@@ -442,16 +450,17 @@ def run(minutes: float, seed: int, folder: Path) -> tuple[Monkey, float, int]:
                 window.show()
             monkey.step()
             if spent > 15 * len(monkey.memory):
-                monkey.memory.append(memory() >> 20)
+                monkey.memory.append((memory() - kept(window)) >> 20)
             if warm is None and spent > max(60 * minutes * _WARM, _WARM_SECONDS):
-                warm = memory(), threads()
+                warm = memory() - kept(window), threads()
         monkey.close_dialogs()
         window.house.puller.stop()
         while not window.house.idle:
             QApplication.processEvents()
             time.sleep(0.005)
-        warm = warm or (memory(), threads())  # where the time was too short for a warm-up
-        grown, left = memory() / warm[0] - 1, threads() - warm[1]
+        used = memory() - kept(window)
+        warm = warm or (used, threads())  # where the time was too short for a warm-up
+        grown, left = used / warm[0] - 1, threads() - warm[1]
     monkey._popups.stop()
     window.close()
     application.processEvents()
@@ -481,7 +490,7 @@ def main() -> int:
         print(fault, flush=True)
     slow = sorted(monkey.slowest.items(), key=lambda item: -item[1])[:12]
     print("slowest:", *(f"  {1000 * s:6.1f} ms  {name}" for name, s in slow), sep="\n")
-    print("memory, MiB:", *monkey.memory)
+    print("memory beside caches, MiB:", *monkey.memory)
     print(f"seed {options.seed}: {sum(monkey.did.values())} gestures, {len(monkey.faults)} faults, "
           f"memory grew by {100 * grown:.0f} %, {left} more threads")  # fmt: skip
     # A minute is too short to tell a leak from a larger picture.
