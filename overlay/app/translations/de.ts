@@ -5618,6 +5618,21 @@ Einen Ordner nummerierter Bilder wählen, eine Animation (GIF, APNG, WebP) oder 
   </message>
   <message>
    <location filename="../../../overlay/app/shell/finding/deeds.py" />
+   <source>More room for the pictures of this project</source>
+   <translation>Mehr Platz für die Bilder dieses Projekts</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/shell/finding/deeds.py" />
+   <source>More room for the selected cue</source>
+   <translation>Mehr Platz für den gewählten Einsatz</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/shell/finding/deeds.py" />
+   <source>Give the picture back what panels took</source>
+   <translation>Dem Bild zurückgeben, was Felder genommen haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/shell/finding/deeds.py" />
    <source>Dark or light theme</source>
    <translation>Dunkle oder helle Farben der Oberfläche</translation>
   </message>
