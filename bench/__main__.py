@@ -228,7 +228,6 @@ def compared(request: Request) -> list[Row]:
 # Run in processes of their own; each prints seconds.
 _RENDER_ONCE = """
 import statistics, time
-from bench.starting import rows as starting_rows
 from bench.subjects import standard
 from overlay.engine.kept import forget
 from overlay.engine.sampler import render

@@ -27,7 +27,8 @@ main.run_window(None)
 """
 _CORE = """
 from importlib import import_module
-for core in ("overlay.studio.making.proofs", "overlay.studio.bench.bench"):
+from overlay.cli.window import CORE
+for core in CORE:
     import_module(core)
 """
 

@@ -8,6 +8,9 @@ from pathlib import Path
 from overlay.cli.parts.ends import FAILED, WRONG, complain
 from overlay.imaging.intake import regular_status
 
+# Loaded before Qt, whose import hook reads the source of every module that comes after it.
+CORE = ("overlay.studio.making.proofs", "overlay.studio.bench.bench")
+
 
 def add_arguments(parser: argparse.ArgumentParser) -> None:
     """What the command takes."""
@@ -31,8 +34,7 @@ def run(options: argparse.Namespace) -> int:
 
 def open_window(recipe: Path | None, *, demo: bool = False) -> int:
     """Open it, with `demo` on the demo project, and stay until it is closed."""
-    # The core before Qt, whose import hook reads the source of every module that comes after it.
-    for core in ("overlay.studio.making.proofs", "overlay.studio.bench.bench"):
+    for core in CORE:
         import_module(core)
     try:
         from overlay.app.main import run_window

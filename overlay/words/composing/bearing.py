@@ -37,7 +37,7 @@ def bears(thing: Wished, under: Wished) -> bool:
     if thing.link not in BORNE or (thing.link == "in" and under.subject.family in BUILDINGS):
         return False
     wide = max(under.subject.size[0], under.subject.size[2]) * under.size
-    return wide > 0.5 * thing.subject.size[0] * thing.size
+    return wide > 0.5 * thing.wide
 
 
 def borne(thing: Wished, under: Wished) -> Point:
@@ -50,7 +50,7 @@ def borne(thing: Wished, under: Wished) -> Point:
 def sits_below(thing: Wished) -> float:
     """Height in metres up to which there may be what a thing sits on; no limit unless it sits."""
     sits = thing.subject.family == "figure" and thing.pose == "sit"
-    return _STEP * thing.subject.height * thing.size if sits else np.inf
+    return _STEP * thing.tall if sits else np.inf
 
 
 def seated(thing: Wished, y: float, scale: float) -> float:
@@ -71,8 +71,8 @@ def is_seated(thing: Wished, wish: Wish) -> bool:
 
 def fits_beside(thing: Wished, other: Wished) -> bool:
     """Whether a thing may stand on a table beside what it is said with: a mouse beside a cheese."""
-    tall = thing.subject.height * thing.size
-    return other.subject.belongs == "table" and tall < 2.5 * other.subject.height * other.size
+    tall = thing.tall
+    return other.subject.belongs == "table" and tall < 2.5 * other.tall
 
 
 def lift_of(thing: Wished) -> float:
@@ -96,7 +96,7 @@ def held_in(thing: Wished, holder: Wished, placed: Placed) -> Point:
     """Where a thing is in a bowl or a vase; what is small lies on more of its kind, to the rim."""
     x, y, z = resting_place(placed, inside=True)
     rim = holder.subject.height * placed.scale + placed.at[1]
-    tall = thing.subject.height * thing.size
+    tall = thing.tall
     if thing.subject.family in GROWN or thing.subject.family in LIVING:
         return x, rim - (0.25 if thing.subject.family in GROWN else 0.22) * tall, z
     return x, max(y, rim - 0.85 * tall) if tall < _SMALL else y, z
@@ -106,8 +106,8 @@ def step_on_plate(thing: Wished, there: Sequence[Wished]) -> float:
     """How far behind a plate's middle a thing lies, in widths of it: what is small lies before."""
     if not there:
         return 0.0
-    widest = max(other.subject.size[0] * other.size for other in there)
-    return -_ASIDE if thing.subject.size[0] * thing.size <= widest else _ASIDE
+    widest = max(other.wide for other in there)
+    return -_ASIDE if thing.wide <= widest else _ASIDE
 
 
 def in_hand(thing: Wished, holder: Placed, tall: float, *, second: bool) -> Point:

@@ -30,7 +30,7 @@ def in_holder(
     """In what holds it: plants about the first, all else heaped, highest in the middle."""
     wide, tall, _ = (v * thing.size for v in thing.subject.size)
     angle = _angle(copy, chance)
-    room = max(0.34 * holder.subject.size[0] * holder.size - 0.5 * wide, 0.0)
+    room = max(0.34 * holder.wide - 0.5 * wide, 0.0)
     out = 1.0 if thing.count <= _HEAP or is_grown(thing) else (copy / thing.count) ** 0.5
     layer = 0.0 if is_grown(thing) else tall * max(0.3 * (copy % 2), 1.2 * (1.0 - out))
     x, y, z = first
@@ -50,7 +50,7 @@ def along(
     `taken` are those of the kind that stand already, `before` tells how much of other things one
     would hide.
     """
-    own = thing.subject.size[0] * thing.size
+    own = thing.wide
     room = max(0.5 * (0.94 * wide - own), 0.0)
     x, y, z = taken[0]
     turn = turned(under.yaw)

@@ -4,7 +4,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from overlay.words.composing.bearing import RESTS
+from overlay.words.composing.bearing import BUILDINGS, RESTS
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.drawing import Camera, aim, level
 
@@ -20,9 +20,7 @@ _WHOLE = 0.84  # of the picture's height, for both
 _LOW = 0.12  # of the distance, that the eye is high at least
 _KNEE, _STEP = 1.2, 2.0  # metres; from one height of the eye to the next
 _IN_ROOM = 4.0  # metres from the middle of an empty room
-_BUILT = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge",
-    "jib_crane", "observatory",
-}  # fmt: skip
+_BUILT = BUILDINGS | {"jib_crane", "observatory"}
 
 
 @dataclass(frozen=True)
@@ -131,7 +129,7 @@ def _bearer_seen(wish: Wish, chief: Wished, base: float) -> float:
         return 0.0
     if wish.things[chief.to].subject.belongs == "room":  # a table leads down out of the picture
         return 0.0
-    return min(base, _BEARER * chief.subject.height * chief.size)
+    return min(base, _BEARER * chief.tall)
 
 
 def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool, below: float) -> float:
@@ -153,7 +151,7 @@ def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool, below:
     laid = _laid_beside(wish, chief)
     if len(laid) > 1:  # all that lies on the table
         spread = 1.15 if chief.link != "on" else 1.5  # on what bears them they keep apart
-        room = spread * sum(t.subject.size[0] * t.size * t.count**0.75 for t in laid)
+        room = spread * sum(t.wide * t.count**0.75 for t in laid)
         away = max(away, room / (2 * HALF * aspect * 0.9))
     if not indoors:
         return away
@@ -181,7 +179,7 @@ def _laid_beside(wish: Wish, chief: Wished) -> list[Wished]:
 
 def _reach(wish: Wish, thing: Wished) -> float:
     """How high a thing reaches over what all stand on, metres."""
-    tall = thing.subject.height * thing.size
+    tall = thing.tall
     if thing.link == "holds" and thing.to is not None:
         tall = 0.9 * wish.things[thing.to].subject.height + (0.75 * tall if tall > 0.2 else 0.0)
     return tall

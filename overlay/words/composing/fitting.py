@@ -34,14 +34,10 @@ _CLIMBS = 1.3  # metres, of what a branch bears
 Pair = tuple[Wished, Wished]
 
 
-def _height(thing: Wished) -> float:
-    return thing.subject.height * thing.size
-
-
 def _riding(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     astride = a.subject.family == "figure" and b.subject.family == "quadruped"
     cycle = a.subject.family == "figure" and b.subject.family in {"bicycle", "motorcycle"}
-    horse = astride and not a.pose and _height(b) > _MOUNT
+    horse = astride and not a.pose and b.tall > _MOUNT
     mounted = link == "on" and (horse or cycle)
     if link != "riding" and not mounted:
         return None
@@ -55,13 +51,13 @@ def _crossing(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
         return None
     if b.subject.family != "bridge":
         return replace(a, to=second, link="beside"), b
-    wide = 0.9 * a.subject.size[0] * a.size / b.subject.size[0]
+    wide = 0.9 * a.wide / b.subject.size[0]
     return replace(a, to=second, link="on"), replace(b, size=max(b.size, wide))
 
 
 def _hovering(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """Close over what is small; over anything else it is in the sky."""
-    if link not in ABOVE or _height(b) >= min(_HOVERS * _height(a), SMALL):
+    if link not in ABOVE or b.tall >= min(_HOVERS * a.tall, SMALL):
         return None
     return replace(aloft(a), to=second, link="hovers"), b
 
@@ -70,10 +66,10 @@ def _in_basket(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     if link != "in" or b.subject.word not in HOLDERS:
         return None
     if a.subject.family in _PLANTS:  # cut, or kept small, to fit it
-        fits = 1.7 * _height(b) / a.subject.height
+        fits = 1.7 * b.tall / a.subject.height
         return replace(a, to=second, link="holds", size=min(a.size, fits)), b
     a = replace(a, pose=a.pose or "sit") if a.subject.family in LIVING else a
-    wide = 1.1 * a.subject.size[0] * a.size / b.subject.size[0]
+    wide = 1.1 * a.wide / b.subject.size[0]
     return replace(a, to=second, link="holds"), replace(b, size=max(b.size, wide))
 
 
@@ -83,22 +79,22 @@ def heaped(thing: Wished, holder: Wished) -> Wished:
     many = thing.count == PLURAL or (thing.count == 1 and several)
     if not many or thing.subject.belongs != "table" or thing.subject.family in GROWN:
         return thing
-    across = holder.subject.size[0] * holder.size / (thing.subject.size[0] * thing.size)
+    across = holder.wide / thing.wide
     return replace(thing, count=int(min(max(PLURAL, 0.55 * across**2), _HEAPED)))
 
 
 def _on_height(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """A creature is on a ledge or a mound, near enough to be seen."""
     high = _HEIGHTS.get(b.subject.word)
-    if link != "on" or high is None or _height(a) >= SMALL:
+    if link != "on" or high is None or a.tall >= SMALL:
         return None
-    size = min(b.size, high * _height(a) * a.count**0.5 / b.subject.height)
+    size = min(b.size, high * a.tall * a.count**0.5 / b.subject.height)
     return replace(a, to=second, link=link), replace(b, size=size)
 
 
 def _on_small(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """What a creature sits on is not much smaller than itself: a raven on a skull."""
-    own = a.subject.size[0] * a.size
+    own = a.wide
     if link != "on" or a.subject.family not in LIVING or b.subject.belongs != "table":
         return None
     return replace(a, to=second, link=link), _at_least(b, _PERCH * own / b.subject.size[0])
@@ -108,7 +104,7 @@ def _under_plant(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """What stands under a mushroom or a flower is lower than that."""
     if link != "under" or b.subject.family not in _PLANTS:
         return None
-    return replace(a, to=second, link=link), _at_least(b, _SHADE * _height(a) / b.subject.height)
+    return replace(a, to=second, link=link), _at_least(b, _SHADE * a.tall / b.subject.height)
 
 
 def _at_least(thing: Wished, size: float) -> Wished:
@@ -117,23 +113,23 @@ def _at_least(thing: Wished, size: float) -> Wished:
 
 def _under_lamp(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """A lamp low enough that its light is seen with a small creature under it."""
-    small = a.subject.family in LIVING and _height(a) < SMALL
+    small = a.subject.family in LIVING and a.tall < SMALL
     if link != "under" or b.subject.family != "street_lamp" or not small:
         return None
-    low = min(b.size, _LAMP * _height(a) / b.subject.height)
+    low = min(b.size, _LAMP * a.tall / b.subject.height)
     return replace(a, to=second, link=link), replace(b, size=low)
 
 
 def _on_rock(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
-    if link != "on" or b.subject.family != "rock" or _height(a) >= SMALL:
+    if link != "on" or b.subject.family != "rock" or a.tall >= SMALL:
         return None
-    low = min(b.size, _SEAT * _height(a) / b.subject.height)
+    low = min(b.size, _SEAT * a.tall / b.subject.height)
     return replace(a, to=second, link=link), replace(b, size=low)
 
 
 def _in_tree(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """A small creature is on a branch of the tree, near enough to be seen."""
-    climbs = a.subject.family in LIVING and _height(a) < _CLIMBS
+    climbs = a.subject.family in LIVING and a.tall < _CLIMBS
     if link not in {"in", "on"} or not climbs or b.subject.family not in _TREES:
         return None
     b = replace(b, subject=subject_of("branch"), count=1, in_row=False)
@@ -142,10 +138,10 @@ def _in_tree(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 
 def _on_isle(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """An island, or a rock, that bears a castle is a cliff, and wide enough."""
-    if link != "on" or b.subject.family not in {"isle", "rock"} or _height(a) <= _TALL:
+    if link != "on" or b.subject.family not in {"isle", "rock"} or a.tall <= _TALL:
         return None
     island = subject_of("cliff top")
-    size = max(1.0, 1.5 * a.subject.size[0] * a.size / island.size[0])
+    size = max(1.0, 1.5 * a.wide / island.size[0])
     return replace(a, to=second, link=link), replace(b, subject=island, size=size)
 
 
@@ -171,8 +167,5 @@ def aloft(thing: Wished) -> Wished:
 
 def laden(holder: Wished, load: Wished, before: float = 0.0) -> Wished:
     """A plate or a tray, large enough for what is on it beside what takes `before` metres."""
-    wide = (
-        1.7 * before
-        + 1.3 * load.subject.size[0] * load.size * load.count**0.5 / holder.subject.size[0]
-    )
+    wide = 1.7 * before + 1.3 * load.wide * load.count**0.5 / holder.subject.size[0]
     return replace(holder, size=max(holder.size, wide))

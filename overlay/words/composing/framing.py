@@ -54,7 +54,7 @@ def stepped_back(
 
 def _to_be_whole(thing: Wished, tallest: float) -> bool:
     """Whether a thing is to be seen whole: none of a herd, nothing as tall as a house."""
-    return thing.count <= _FEW and not thing.in_row and thing.subject.height * thing.size < tallest
+    return thing.count <= _FEW and not thing.in_row and thing.tall < tallest
 
 
 def reach_of(eye: Eye, placed: Placed) -> float:

@@ -158,7 +158,7 @@ class Placing:
                 share *= 0.55
             under = carrier_of(self.wish, self.chief) or thing
             under = thing if under.subject.belongs == "room" else under  # a table may be cut
-            wide = max(thing.subject.size[0] * thing.size, under.subject.size[0] * under.size)
+            wide = max(thing.wide, under.wide)
             wide = wide / 2 / half
             share *= float(np.clip((0.9 - wide) / 0.5, 0.0, 1.0))
         y = self.ground.base
@@ -178,10 +178,10 @@ class Placing:
         """Height of what swims: at the water's face, or in the midst of it."""
         if self.ground.under_water:
             return self._in_air(thing, z, high)
-        return -0.3 * thing.subject.height * thing.size if thing.subject.belongs == "sea" else 0.0
+        return -0.3 * thing.tall if thing.subject.belongs == "sea" else 0.0
 
     def _in_air(self, thing: Wished, z: float, high: float) -> float:
-        tall = thing.subject.height * thing.size
+        tall = thing.tall
         unit = max(z + self.eye.away, 0.05) * HALF
         middle = self.eye.height + (high - self.eye.horizon) * unit
         near = max(z - 0.5 * thing.subject.size[2] * thing.size + self.eye.away, 0.05) * HALF
@@ -218,7 +218,7 @@ class Placing:
         y = seated(thing, y, scale) - lift_of(thing) * scale
         broad, wide = (
             self.wish.things[to].subject.size[0] * under.scale,
-            thing.subject.size[0] * thing.size,
+            thing.wide,
         )
         if on_plate:
             there = [self.wish.things[k] for k in self.spots if self.wish.things[k].to == to]
@@ -267,7 +267,7 @@ class Placing:
             x = to.x + float(chance.uniform(-0.1, 0.1)) * half
         elif to is not None and thing.link == "shelters":
             arched = thing.subject.family == "arch"
-            aside = 0.0 if arched else 0.28 * thing.subject.size[0] * thing.size
+            aside = 0.0 if arched else 0.28 * thing.wide
             x = to.x + float(chance.choice([-1, 1])) * aside
         y = self._level(thing)
         if (
@@ -288,7 +288,7 @@ class Placing:
         scale = self._scale(i, thing)
         wide, tall, deep = (v * scale for v in thing.subject.size)
         room = 0.96 * self.eye.half_width(z - deep / 2) - 0.5 * max(wide, deep)
-        if self.ground.base and thing.subject.belongs == "table":
+        if self._level(thing):
             x = on_table(x, TABLE_UNDER * self.spots[self.chief].x, wide)
         return x if tall > LARGE or room < 0 else float(np.clip(x, -room, room))
 

@@ -101,7 +101,7 @@ def _is_held(a: Wished, b: Wished, link: str) -> bool:
         return b.subject.family == "umbrella"
     if link not in {"holding", "with"}:
         return False
-    small = b.subject.height * b.size <= _HELD_MOST and b.subject.family not in LIVING
+    small = b.tall <= _HELD_MOST and b.subject.family not in LIVING
     return small and (b.subject.belongs == "table" or b.subject.family in {*_IN_HAND, *GROWN})
 
 
@@ -136,7 +136,7 @@ def shares_plate(thing: Wished, things: Sequence[Wished], other: int) -> bool:
     if thing.link != "holds" or thing.to is None or things[thing.to].subject.word not in PLATES:
         return False
     b = things[other]
-    return b.subject.belongs == "table" and b.subject.height * b.size < _MORSEL
+    return b.subject.belongs == "table" and b.tall < _MORSEL
 
 
 def shares_table(things: Sequence[Wished], last: int, bearer: int) -> bool:
@@ -146,7 +146,7 @@ def shares_table(things: Sequence[Wished], last: int, bearer: int) -> bool:
         return False
     other = things[beside]
     return other.subject.belongs == "table" or (
-        other.subject.family in LIVING and other.subject.height * other.size < _PET
+        other.subject.family in LIVING and other.tall < _PET
     )
 
 
@@ -159,7 +159,7 @@ def as_meant(thing: Wished, place: str, things: Sequence[Wished]) -> Wished:
 
 def fit_a_room(things: Sequence[Wished]) -> bool:
     """Whether things are none too large for a room, and there are some."""
-    return bool(things) and all(t.subject.height * t.size < SMALL for t in things)
+    return bool(things) and all(t.tall < SMALL for t in things)
 
 
 def is_grown(thing: Wished) -> bool:
@@ -261,5 +261,5 @@ def may_smoke(thing: Wished) -> bool:
 def smoke_of(thing: Wished, number: int) -> Wished:
     """The smoke that rises from a thing."""
     plume = subject_of("plume of smoke")
-    size = 0.8 * thing.subject.height * thing.size / plume.height
+    size = 0.8 * thing.tall / plume.height
     return Wished("smoke", plume, thing.emphasis, size=size, link="rises", to=number)

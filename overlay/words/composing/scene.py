@@ -80,17 +80,13 @@ def chief_of(things: tuple[Wished, ...]) -> int:
     while things[first].to is not None and leads_not(things[first]):
         first = int(things[first].to or 0)
     on = things[first].to if things[first].link == "on" else None
-    if on is not None and _tall(things[on]) > max(_TOWERS * _tall(things[first]), _LARGE):
+    if on is not None and things[on].tall > max(_TOWERS * things[first].tall, _LARGE):
         return on
     return first
 
 
 def _bears_any(things: tuple[Wished, ...], number: int) -> bool:
     return any(t.to == number and t.link in _RESTING for t in things)
-
-
-def _tall(thing: Wished) -> float:
-    return thing.subject.height * thing.size
 
 
 def compose(wish: Wish, *, seed: int, aspect: float) -> Scene:

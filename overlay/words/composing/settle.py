@@ -63,7 +63,7 @@ def _where_they_belong(things: list[Wished], *, in_weather: bool) -> str:
 
 def _is_outdoors(thing: Wished) -> bool:
     """Whether a thing is too large for a room."""
-    tall = thing.subject.height * thing.size
+    tall = thing.tall
     return thing.subject.belongs == "ground" and tall > _TOO_TALL
 
 
@@ -128,7 +128,7 @@ def _water(setting: Setting, eye: Eye, chief: Wished | None, *, broad: float) ->
 def fitted(setting: Setting, place: str, eye: Eye, chief: Wished | None) -> Setting:
     """A setting whose water, walls and air fit what the eye sees."""
     effects: dict[str, Any] = {}
-    tall = chief.subject.height * chief.size if chief else 6.0
+    tall = chief.tall if chief else 6.0
     deep = chief.subject.size[2] * chief.size if chief else 1.0
     if setting.near < NOWHERE:
         broad = _CANAL if place in _QUAYS else _LAKE

@@ -233,7 +233,7 @@ class _Builder:
         if said.link == "with" and said.to is not None and link in {"on", "in", "under"}:
             whose = self.things[said.to].subject.family == "figure"  # `a man with a dog on a bench`
         if link == "and" and relations.shares_plate(said, self.things, number):
-            link, wide = "holds", said.subject.size[0] * said.size * said.count**0.5
+            link, wide = "holds", said.wide * said.count**0.5
             plate = self.things[said.to or 0]
             self.things[said.to or 0] = laden(plate, self.things[number], wide)
         if link != "and" and whose:

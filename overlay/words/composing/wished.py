@@ -36,6 +36,16 @@ class Wished:
     link: str = ""
     to: int | None = None
 
+    @property
+    def tall(self) -> float:
+        """Metres."""
+        return self.subject.height * self.size
+
+    @property
+    def wide(self) -> float:
+        """Metres."""
+        return self.subject.size[0] * self.size
+
 
 @dataclass(frozen=True)
 class Wish:
