@@ -12,8 +12,6 @@ from overlay.imaging.intake import PictureError, read_regular
 
 MOST_DEPTH = 40
 _MOST_DIGITS = 40
-# One that never ends goes up to the end of the text, so that no part is looked at twice.
-_STRING = re.compile(rb'"(?:[^"\\]|\\.)*+(?:"|\\?\Z)', re.DOTALL)
 _LONG_NUMBER = re.compile(rb"(?<![.\d])\d{%d,}" % (_MOST_DIGITS + 1))
 # Text in quotes holds no line break, so that nothing within it is ever taken for a list.
 _NUMBERS = re.compile(r"\[\n\s+((?:-?[\d.e+-]+,\n\s+)*-?[\d.e+-]+)\n\s+\]")
@@ -74,15 +72,26 @@ def json_text(data: Any) -> str:
 
 def _refuse_extremes(text: str, where: str) -> None:
     """Refuse endless numbers and nesting before the parser meets them."""
-    marks = _STRING.sub(b"", text.encode("utf-8", "replace"))
-    long = _LONG_NUMBER.search(marks)
+    codes = _outside_strings(np.frombuffer(text.encode("utf-8", "replace"), np.uint8))
+    long = _LONG_NUMBER.search(codes.tobytes())
     if long is not None:
         raise RecipeError(
             f"{where}: numbers may have {_MOST_DIGITS} digits, got one of {len(long[0])}"
         )
-    codes = np.frombuffer(marks, np.uint8)
     opened = (codes == ord("[")) | (codes == ord("{"))
     closed = (codes == ord("]")) | (codes == ord("}"))
     depth = int(np.cumsum(opened.astype(np.int32) - closed).max(initial=0))
     if depth > MOST_DEPTH:
         raise RecipeError(f"{where}: JSON may be nested {MOST_DEPTH} deep, got {depth}")
+
+
+def _outside_strings(codes: np.ndarray) -> np.ndarray:
+    """The bytes that stand in no string; one that never ends goes up to the end of the text."""
+    quote = codes == ord('"')
+    backslash = codes == ord("\\")
+    if backslash.any():
+        # An odd number of them in a row before a quote escapes it.
+        index = np.arange(codes.size)
+        row = index - np.maximum.accumulate(np.where(backslash, -1, index))
+        quote[1:] &= row[:-1] % 2 == 0
+    return codes[~quote & (np.cumsum(quote) % 2 == 0)]
