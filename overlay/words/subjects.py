@@ -91,7 +91,7 @@ def read_subject(entry: Entry) -> Subject:
 
 def flying(subject: Subject) -> Subject:
     """A bird on its wings; anything else as it is."""
-    if subject.family != "bird":
+    if subject.family not in {"bird", "owl"}:
         return subject
     own = dict(subject.figures)
     kept = {key: own[key] for key in ("body", "wing", "beak") if key in own}
@@ -99,6 +99,21 @@ def flying(subject: Subject) -> Subject:
     line = " ".join(f"{k}={v}" for k, v in ({"wing": wing, "tip": wing} | kept).items())
     tall = 0.8 * float(own.get("h", 0.3))
     return read_subject(Entry(subject.word, "subject", f"flying_bird h={tall:.3f} {line}", "air"))
+
+
+def on_broom(subject: Subject) -> Subject:
+    """A person who flies on a broom."""
+    taken = FAMILIES["broom_rider"].__kwdefaults__ or {}
+    truth = {True: "yes", False: "no"}
+    own = {k: truth[v] if isinstance(v, bool) else v for k, v in subject.figures if k in taken}
+    return read_subject(
+        Entry(
+            subject.word,
+            "subject",
+            " ".join(["broom_rider", *(f"{k}={v}" for k, v in own.items())]),
+            "air",
+        )
+    )
 
 
 def _figure(text: str) -> Any:

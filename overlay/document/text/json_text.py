@@ -94,4 +94,4 @@ def _outside_strings(codes: np.ndarray) -> np.ndarray:
         index = np.arange(codes.size)
         row = index - np.maximum.accumulate(np.where(backslash, -1, index))
         quote[1:] &= row[:-1] % 2 == 0
-    return codes[~quote & (np.cumsum(quote) % 2 == 0)]
+    return np.asarray(codes[~quote & (np.cumsum(quote) % 2 == 0)])

@@ -2,7 +2,7 @@
 
 from typing import Any
 
-from overlay.words.composing.settle import furnishing_of, is_indoors, place_effects
+from overlay.words.composing.settle import UNDER_WATER, furnishing_of, is_indoors, place_effects
 
 # What of a place is seen from another one: its hills, its water, its road.
 _HILLS = ("ridges", "rise", "ridge", "cap")
@@ -13,7 +13,14 @@ _ADDS: dict[str, tuple[str, ...]] = {
     "beach": _WATER, "road": ("path",),
 }  # fmt: skip
 _BEHIND = {"mountains", "hills", "forest", "village"}  # whose own things stand in the distance
+SUNKEN = "tower*3,temple*1,house*6,column*3"
 _SHORE = 9.0  # metres to a sea that is seen from the land
+
+
+def drowned(place: str, first: str) -> bool:
+    """Whether one of two places is a town and the other is under water."""
+    towns = {"city", "street", "village", "skyline"}
+    return bool({place, first} & UNDER_WATER and {place, first} & towns)
 
 
 def added(place: str, first: str) -> tuple[dict[str, Any], tuple[tuple[str, str], ...]]:

@@ -17,7 +17,9 @@ RESTS = {"on", "in", "hovers"}  # on what is seen below
 BORNE = RESTS | {"holds"}
 TIED = BORNE | {"held", "rises"}  # these come after what they are tied to
 BUILDINGS = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge"}
-_HANGING = {"lantern", "bag", "vessel", "fish"}
+_SHAFTED = {"scythe", "blade"}
+_STAFF = 1.05  # metres
+_HANGING = {"lantern", "bag", "vessel", "fish", "watering_can", "bell"}
 _SEAT = 0.27  # of a sitting figure's height
 _SMALL, _ASIDE = 0.2, 0.26  # metres of what a bowl is full of; of a plate's width
 _STEP = 0.6  # of its height, up to which it climbs to sit
@@ -25,9 +27,13 @@ _GAP = 0.35  # of its own height, between a thing that hovers and what it is ove
 Point = tuple[float, float, float]
 
 
+MOUNTED = {"ride", "cycle"}
+_SADDLE = (-0.2, 0.93, 0.0)  # metres, of a bicycle
+
+
 def leads_not(thing: Wished) -> bool:
     """Whether what bears a thing is seen first: who holds it, whom it rides, what it rises from."""
-    return thing.link in {"held", "rises"} or thing.pose == "ride"
+    return thing.link in {"held", "rises"} or thing.pose in MOUNTED
 
 
 def bears(thing: Wished, under: Wished) -> bool:
@@ -43,8 +49,24 @@ def bears(thing: Wished, under: Wished) -> bool:
 def borne(thing: Wished, under: Wished) -> Point:
     """Where a thing rests on another that stands at the origin."""
     plain = Placed(under.name, tuple(under.subject.parts()), scale=under.size)
-    x, y, z = resting_place(plain, below=sits_below(thing))
+    swims = under.subject.family == "fish_bowl"
+    x, y, z = _midst(plain, under, thing) if swims else perch(thing, plain)
     return x, seated(thing, y, thing.size), z
+
+
+def _midst(placed: Placed, holder: Wished, thing: Wished) -> Point:
+    """Where a thing is in the middle of the water in a bowl as it stands, before its back."""
+    x, y, z = placed.at
+    low = lift_of(thing) * thing.size + 0.5 * (thing.tall - lift_of(thing) * thing.size)
+    return x, y + 0.5 * holder.tall - low, z - 0.08 * holder.wide
+
+
+def perch(thing: Wished, under: Placed) -> Point:
+    """Where a thing rests on another as that stands: a saddle, or the widest level."""
+    if thing.pose != "cycle":
+        return resting_place(under, below=sits_below(thing))
+    x, y, z = turned(under.yaw) @ (np.array(_SADDLE) * under.scale) + np.array(under.at)
+    return float(x), float(y), float(z)
 
 
 def sits_below(thing: Wished) -> float:
@@ -57,7 +79,7 @@ def seated(thing: Wished, y: float, scale: float) -> float:
     """Height of a thing's foot where it rests on, or is over, something that is `y` high."""
     if thing.link == "hovers":
         return y + _GAP * thing.subject.height * scale
-    if thing.subject.family == "figure" and thing.pose in {"sit", "ride"}:
+    if thing.subject.family == "figure" and thing.pose in {"sit", *MOUNTED}:
         return max(y - _SEAT * thing.subject.height * scale, 0.0)
     return y
 
@@ -97,6 +119,8 @@ def held_in(thing: Wished, holder: Wished, placed: Placed) -> Point:
     x, y, z = resting_place(placed, inside=True)
     rim = holder.subject.height * placed.scale + placed.at[1]
     tall = thing.tall
+    if holder.subject.family == "fish_bowl":  # in the midst of the water, before its back
+        return _midst(placed, holder, thing)
     if thing.subject.family in GROWN or thing.subject.family in LIVING:
         return x, rim - (0.25 if thing.subject.family in GROWN else 0.22) * tall, z
     return x, max(y, rim - 0.85 * tall) if tall < _SMALL else y, z
@@ -116,6 +140,8 @@ def in_hand(thing: Wished, holder: Placed, tall: float, *, second: bool) -> Poin
     hand = LOW_HAND if second else HAND
     x, y, z = turned(holder.yaw) @ (np.array(hand) * own) + np.array(holder.at)
     size = thing.subject.height * tall
+    if size > _STAFF and thing.subject.family in _SHAFTED:  # it stands on the ground
+        return float(x), float(max(holder.at[1], y - 0.75 * size)), float(z)
     down = 0.95 if thing.subject.family in _HANGING else 0.12
     return float(x), float(y - down * size), float(z)
 

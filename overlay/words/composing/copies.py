@@ -32,6 +32,13 @@ def in_holder(
     angle = _angle(copy, chance)
     room = max(0.34 * holder.wide - 0.5 * wide, 0.0)
     out = 1.0 if thing.count <= _HEAP or is_grown(thing) else (copy / thing.count) ** 0.5
+    if holder.subject.family == "fish_bowl":  # above and below each other
+        x, y, z = first
+        return (
+            x + 0.5 * room * (-1) ** copy,
+            y + 0.2 * holder.tall * (-1) ** copy * ((copy + 1) // 2),
+            z,
+        )
     layer = 0.0 if is_grown(thing) else tall * max(0.3 * (copy % 2), 1.2 * (1.0 - out))
     x, y, z = first
     return x + out * room * np.cos(angle), y + layer, z + out * room * np.sin(angle)

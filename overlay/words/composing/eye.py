@@ -4,7 +4,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from overlay.words.composing.bearing import BUILDINGS, RESTS
+from overlay.words.composing.bearing import BUILDINGS, MOUNTED, RESTS
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.drawing import Camera, aim, level
 
@@ -18,6 +18,8 @@ _TALLEST = 0.86  # of the half frame that the chief thing's top may reach
 _BEARER = 2.2  # heights of the chief thing, of what bears it
 _WHOLE = 0.84  # of the picture's height, for both
 _LOW = 0.12  # of the distance, that the eye is high at least
+# What is this much lower than wide, a plate, is looked down upon, by this much of the distance.
+_FLAT, _STOOP = 0.2, 0.3
 _KNEE, _STEP = 1.2, 2.0  # metres; from one height of the eye to the next
 _IN_ROOM = 4.0  # metres from the middle of an empty room
 _BUILT = BUILDINGS | {"jib_crane", "observatory"}
@@ -95,12 +97,20 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
         height = 0.35 * base + 1.7  # looked up at
     if indoors:
         height = base + (0.75 * tall + 0.1 * away if tall < 0.8 else min(0.62 * tall, 1.5))
+        if chief.tall < _FLAT * chief.wide or dict(chief.details).get(
+            "full"
+        ):  # seen from higher, that its face is seen
+            height += _STOOP * away
     if said.get("eye") == "below":
         height = base + 0.05 * tall
     if (chief.subject.belongs == "air" or chief.flies) and chief.link not in RESTS:
         return Eye(away, max(1.6, 0.5 * tall), min(wanted, -0.4), aspect)
     unit = away * HALF
-    held = [_reach(wish, t) for t in wish.things if t.link == "holds" or _beside(t, chief)]
+    held = [
+        _reach(wish, t)
+        for t in wish.things
+        if t.link == "holds" or _beside(t, chief) or t.pose in MOUNTED
+    ]
     top, foot = (base + max([tall, *held]) - height) / unit, (base - below - height) / unit
     horizon = wanted
     if indoors:
@@ -136,6 +146,8 @@ def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool, below:
     """How far the eye stands from the chief thing, so that it takes its share of the picture."""
     wide, tall, deep = (v * chief.size for v in chief.subject.size)
     share = share_of(chief, wish.camera)
+    riders = [t for t in wish.things if t.pose in MOUNTED and t.to is not None]
+    tall = max([tall, *(_reach(wish, t) for t in riders if wish.things[t.to or 0] is chief)])
     if indoors and tall > 1.5 and "share" not in wish.camera:
         share = max(share, _FURNITURE)  # a room is not much higher
     away = float(max(tall / (2 * HALF * share), (tall + below) / (2 * HALF * _WHOLE)))
@@ -180,6 +192,8 @@ def _laid_beside(wish: Wish, chief: Wished) -> list[Wished]:
 def _reach(wish: Wish, thing: Wished) -> float:
     """How high a thing reaches over what all stand on, metres."""
     tall = thing.tall
+    if thing.pose in MOUNTED and thing.to is not None:
+        return 0.9 * wish.things[thing.to].tall + 0.72 * tall
     if thing.link == "holds" and thing.to is not None:
         tall = 0.9 * wish.things[thing.to].subject.height + (0.75 * tall if tall > 0.2 else 0.0)
     return tall

@@ -13,7 +13,7 @@ from overlay.words.subjects import flying, subject_of
 from overlay.words.things.families import LIVING
 
 ABOVE = {"over", "above"}
-SEATS = {"chair", "bench", "padded", "bed", "swing"}
+SEATS = {"chair", "bench", "padded", "bed", "swing", "sledge", "hammock"}
 SMALL = 3.0  # metres, of what would be lost on a cliff's top, and stands in a room
 _TALL = 5.0  # metres, of what no sandbank bears
 _HOVERS = 12.0  # times its own height, of what a thing is seen close over
@@ -23,12 +23,15 @@ _PERCH, _SHADE = 0.6, 1.4  # likewise, of what is sat on and stood under
 _LAMP = 2.8  # likewise, of a lamp
 HOLDERS = {
     "basket", "bucket", "pot", "bowl", "barrel", "cup", "flower pot", "crate", "hat", "boot",
-    "vase", "glass", "jug", "bottle", "nest",
+    "vase", "glass", "jug", "bottle", "nest", "fish bowl",
 }  # fmt: skip
 GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
 _PLANTS = GROWN | {"cactus", "tree", "bush", "mushroom"}
 _HEAPED, _BERRY = 18, 0.09  # most of a heap; metres of what is said in the plural alone
 _TREES = {"tree", "blade_tree"}
+_BRIDGED = 1.3  # of the height of who stands on it, of a bridge
+_HEAP = 1.3  # of the width of who lies on it, of a heap of gold
+_ROLLS = 3.0  # metres, of what is as long as a cart
 _MOUNT = 0.9  # metres, of what somebody is not on but rides
 _CLIMBS = 1.3  # metres, of what a branch bears
 Pair = tuple[Wished, Wished]
@@ -43,7 +46,8 @@ def _riding(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
         return None
     each = a.count if astride and b.count > 1 else b.count  # `three kings on camels`
     ridden = replace(b, count=each)
-    return replace(a, pose="ride" if astride else "sit", to=second, link="on"), ridden
+    pose = "ride" if astride else "cycle" if b.subject.family == "bicycle" else "sit"
+    return replace(a, pose=pose, to=second, link="on"), ridden
 
 
 def _crossing(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
@@ -53,6 +57,16 @@ def _crossing(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
         return replace(a, to=second, link="beside"), b
     wide = 0.9 * a.wide / b.subject.size[0]
     return replace(a, to=second, link="on"), replace(b, size=max(b.size, wide))
+
+
+def _on_bridge(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """A bridge is long enough for what rolls over it."""
+    if link != "on" or b.subject.family != "bridge":
+        return None
+    if a.wide < _ROLLS:  # small enough that who is on it is seen
+        own = max(a.tall / b.subject.height, 1.6 * a.wide * a.count / b.subject.size[0])
+        return replace(a, to=second, link=link), replace(b, size=min(b.size, _BRIDGED * own))
+    return replace(a, to=second, link=link), _at_least(b, 1.5 * a.wide / b.subject.size[0])
 
 
 def _hovering(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
@@ -70,6 +84,8 @@ def _in_basket(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
         return replace(a, to=second, link="holds", size=min(a.size, fits)), b
     a = replace(a, pose=a.pose or "sit") if a.subject.family in LIVING else a
     wide = 1.1 * a.wide / b.subject.size[0]
+    if b.subject.word == "fish bowl":  # they swim in it
+        wide *= 1.1 + 0.7 * min(a.count, 4)
     return replace(a, to=second, link="holds"), replace(b, size=max(b.size, wide))
 
 
@@ -92,6 +108,12 @@ def _on_height(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     return replace(a, to=second, link=link), replace(b, size=size)
 
 
+def _on_hoard(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    if link not in {"on", "in"} or b.subject.family != "hoard":
+        return None
+    return replace(a, to=second, link="on"), _at_least(b, _HEAP * a.wide / b.subject.size[0])
+
+
 def _on_small(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """What a creature sits on is not much smaller than itself: a raven on a skull."""
     own = a.wide
@@ -102,6 +124,8 @@ def _on_small(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 
 def _under_plant(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """What stands under a mushroom or a flower is lower than that."""
+    if link == "under" and b.subject.word == "christmas tree":  # its branches reach the floor
+        return replace(a, to=second, link="in front of"), b
     if link != "under" or b.subject.family not in _PLANTS:
         return None
     return replace(a, to=second, link=link), _at_least(b, _SHADE * a.tall / b.subject.height)
@@ -153,8 +177,8 @@ def _seated(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 
 
 FITTING: tuple[Callable[[Wished, Wished, str, int], Pair | None], ...] = (
-    _riding, _crossing, _hovering, _in_basket, _on_height, _under_lamp, _under_plant, _on_small,
-    _on_rock, _in_tree, _on_isle, _seated,
+    _riding, _crossing, _on_bridge, _hovering, _in_basket, _on_height, _under_lamp, _under_plant,
+    _on_hoard, _on_small, _on_rock, _in_tree, _on_isle, _seated,
 )  # fmt: skip
 
 

@@ -16,6 +16,7 @@ from overlay.words.subjects import subject_of
 from overlay.words.things.table import Placed
 
 _WALLS = ("#b5795a", "#c9a98a", "#a39a8b", "#9a5a48", "#c0b49c", "#7d8288", "#d9cfc0", "#e3d6bd")
+_RANKS = 8  # of vines, side by side
 _FARTHEST = 76.0  # before the first line of hills
 _HOUSES = {"townhouse", "house", "cottage", "warehouse", "shop"}
 # A spot: x, z, degrees, scale.
@@ -252,6 +253,14 @@ class Furnisher:
         x = side * (0.55 * self.eye.half_width(near) + 0.1 * float(it.chance.uniform(-1, 1)))
         return x, z, float(it.chance.uniform(0, 360)), float(it.chance.uniform(0.85, 1.1))
 
+    def ranks(self, it: Turn) -> Spot | None:
+        """In many rows side by side that run away from the eye, as vines do."""
+        wide, tall, _ = subject_of(it.word).size
+        near = max(self.eye.distance_for(tall, 0.34), -0.1 * self.eye.away)
+        line, step = it.k % _RANKS, it.k // _RANKS
+        x = (line - (_RANKS - 1) / 2) * 1.7 * tall
+        return x, near + (step + 0.5) * wide, 90.0, 1.0
+
     def _on_dry(self, x: float, z: float, chance: np.random.Generator) -> Spot | None:
         if not self.ground.dry(x, z):
             z = self.ground.to_dry(x, z) - 0.2
@@ -264,6 +273,6 @@ _ZONES: dict[str, Callable[..., Spot | None]] = {
     name: getattr(Furnisher, name)
     for name in (
         "far", "back", "near", "edge", "wood", "frame", "bank", "afloat", "sides", "wall", "corner",
-        "bed", "carpet", "kerb", "rows",
+        "bed", "carpet", "kerb", "rows", "ranks",
     )
 }  # fmt: skip

@@ -6,6 +6,7 @@ import numpy as np
 
 from overlay.words.composing.bearing import (
     BUILDINGS,
+    MOUNTED,
     TIED,
     bears,
     borne,
@@ -16,8 +17,8 @@ from overlay.words.composing.bearing import (
     is_narrow,
     lift_of,
     on_table,
+    perch,
     seated,
-    sits_below,
     step_on_plate,
     topmost,
 )
@@ -30,11 +31,11 @@ from overlay.words.composing.framing import LARGE
 from overlay.words.composing.ground import Ground
 from overlay.words.composing.posed import parts_of
 from overlay.words.composing.relations import INVERSE, PLATES
-from overlay.words.composing.rest import resting_place
 from overlay.words.composing.spots import Box, Spot, around, overlap
 from overlay.words.composing.turning import yaw_of
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.setting import NOWHERE
+from overlay.words.things.parts import turned
 from overlay.words.things.table import Placed
 
 _TRIES = 40
@@ -119,9 +120,9 @@ class Placing:
 
     def _like(self, i: int, thing: Wished) -> float | None:
         """Degrees of what a thing faces with: who holds it, whom it rides, who rides it."""
-        other = thing.to if thing.link in {"held", "rises"} or thing.pose == "ride" else None
+        other = thing.to if thing.link in {"held", "rises"} or thing.pose in MOUNTED else None
         chief = self.wish.things[self.chief]
-        if chief.pose == "ride" and chief.to == i:
+        if chief.pose in MOUNTED and chief.to == i:
             other = self.chief
         return self._of[other].yaw if other is not None and other in self._of else None
 
@@ -164,7 +165,7 @@ class Placing:
         y = self.ground.base
         soars = thing.subject.belongs == "air" or thing.flies or thing.placement.high
         if soars and thing.link not in TIED:
-            y = self._in_air(thing, z, 0.5 if thing.link in ABOVE else 0.22)
+            y = self._in_air(thing, z, 0.5 if thing.link in ABOVE or thing.placement.high else 0.22)
         if self._swims(thing):
             y = self._afloat(thing, z, -0.05)
         return self._spot(thing, self.chief, share * half, y, z)
@@ -192,7 +193,8 @@ class Placing:
     def _other(self, i: int, thing: Wished, chance: np.random.Generator) -> Spot:
         chief = self.wish.things[self.chief]
         if chief.to == i and bears(chief, thing):
-            spot, (x, _, z) = self.spots[self.chief], borne(chief, thing)
+            turn = turned(self._of[self.chief].yaw if chief.pose in MOUNTED else 0.0)
+            spot, (x, _, z) = self.spots[self.chief], turn @ np.array(borne(chief, thing))
             return self._spot(thing, i, spot.x - x, 0.0, spot.z - z)
         to = self.spots.get(thing.to) if thing.to is not None else None
         if to is not None and thing.to is not None and thing.link in {"held", "rises"}:
@@ -214,12 +216,9 @@ class Placing:
         if thing.link == "holds" and not on_plate:
             return self._spot(thing, i, *held_in(thing, self.wish.things[to], self._of[to]))
         under, scale = self._of[to], self._scale(i, thing)
-        x, y, z = resting_place(under, below=sits_below(thing))
+        x, y, z = perch(thing, under)
         y = seated(thing, y, scale) - lift_of(thing) * scale
-        broad, wide = (
-            self.wish.things[to].subject.size[0] * under.scale,
-            thing.wide,
-        )
+        broad, wide = self.wish.things[to].subject.size[0] * under.scale, thing.wide
         if on_plate:
             there = [self.wish.things[k] for k in self.spots if self.wish.things[k].to == to]
             z += step_on_plate(thing, there) * broad
@@ -320,10 +319,10 @@ class Placing:
         if copy == 0:
             return first
         mounts = (
-            self._all.get(thing.to, []) if thing.pose == "ride" and thing.to is not None else []
+            self._all.get(thing.to, []) if thing.pose in MOUNTED and thing.to is not None else []
         )
         if copy < len(mounts):  # each on its own
-            x, y, z = resting_place(mounts[copy])
+            x, y, z = perch(thing, mounts[copy])
             return x, seated(thing, y, thing.size), z
         if thing.in_row:
             return in_row(thing, first, copy)

@@ -29,7 +29,8 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
         changes["coat"] = _COATS[seed % len(_COATS)]
         changes["hair"] = _HAIRS[seed // 2 % len(_HAIRS)]
     if thing.pose:
-        changes["pose"] = thing.pose
+        on_ground = thing.pose == "sit" and thing.link not in {"on", "in", "holds"}
+        changes["pose"] = "rest" if on_ground and family == "figure" else thing.pose
         changes["walk"] = 0.16 if thing.pose == "walk" else 0.03
     if wish.season == "winter":
         changes["leafless"] = True

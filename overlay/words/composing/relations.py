@@ -15,7 +15,7 @@ from overlay.words.composing.fitting import (
 )
 from overlay.words.composing.wished import Wished
 from overlay.words.language.reading import Piece
-from overlay.words.subjects import Subject, subject_of
+from overlay.words.subjects import Subject, on_broom, subject_of
 from overlay.words.things.families import FAMILIES, LIVING
 
 _SECOND = {"with", "holds", "and", "among", "beside", "near"}  # links that tell of what comes after
@@ -25,11 +25,19 @@ INVERSE = {
     "near": "near", "at": "beside", "under": "shelters", "over": "below", "above": "below",
     "among": "among", "with": "beside",
 }  # fmt: skip
-_IN_HAND = {"umbrella", "bag", "flag", "blade", "lantern", "lamp", "strings", "drum"}
-_PIECES = {
-    "king": "chess king", "queen": "chess king", "knight": "chess knight", "rook": "chess rook",
-    "bishop": "chess pawn", "pawn": "chess pawn",
-}  # fmt: skip
+_IN_HAND = {
+    "umbrella",
+    "bag",
+    "flag",
+    "blade",
+    "lantern",
+    "lamp",
+    "strings",
+    "drum",
+    "scythe",
+    "toy_balloons",
+    "fishing_rod",
+}
 # Parts that a colour may be said of, and the figure of a family that has it.
 _PARTS = {
     "roof": "roof", "roofs": "roof", "door": "door", "doors": "door", "walls": "wall",
@@ -39,41 +47,73 @@ _PARTS = {
 }  # fmt: skip
 # What is a part of one family and a thing by itself elsewhere: the figure that a colour paints.
 _BUILT_IN = {("barge", "cabin"): "cabin", ("steamer", "cabin"): "house", ("tug", "cabin"): "house"}
-_MACHINES = {"crane": "harbour crane"}  # where people build and load
-_LOADING = {"harbour", "quay", "city", "skyline", "railway"}
-_LOADED = {"containers", "harbour crane", "warehouse", "freighter"}
 # What a thing becomes with another one.
 _BECOMES = {("tower", "clock"): "clock tower", ("church", "clock"): "clock tower"}
-_LIQUIDS = {
-    "water", "wine", "beer", "milk", "tea", "coffee", "soup", "juice", "cider", "oil", "ink",
+_BUILT_INTO = {
+    ("gate", "wall"): "wall gate", ("door", "wall"): "door", ("spider", "spider web"): "spider web",
+    ("train", "tunnel"): "tunnel train",
 }  # fmt: skip
+# What fills a vessel and is seen in it as its colour alone.
+_LIQUIDS = {
+    "water": "#a9c8d4", "wine": "#6b1a2a", "beer": "#c98a2e", "milk": "#f4f0e6", "tea": "#8a4a22",
+    "coffee": "#3a2418", "soup": "#c07a34", "juice": "#dc8f28", "cider": "#c9963a",
+    "ink": "#1f2433", "ramen": "#c98f4a", "noodles": "#dcb878", "stew": "#8a4a2a",
+    "rice": "#f0ece0", "oil": "#b8a03a", "porridge": "#d9c9a4", "honey": "#c9862a",
+    "cream": "#f6f0de", "salad": "#7a9a4a",
+    "chocolate": "#5a3420", "lemonade": "#ead98a",
+}  # fmt: skip
+_HAVE_DOORS = {
+    "tower",
+    "lighthouse",
+    "windmill",
+    "castle",
+    "bottle_kiln",
+    "temple",
+    "pagoda",
+    "car",
+}
 PLATES = {"plate", "tray"}
 _MORSEL, _PET = 0.16, 0.5  # metres
 _FOOD = {"table", "sea"}
-_HELD_MOST = 1.3  # metres
+# Birds that sit on a hand.
+_TAME = {
+    "parrot",
+    "falcon",
+    "hawk",
+    "raven",
+    "crow",
+    "owl",
+    "dove",
+    "canary",
+    "barn owl",
+    "snowy owl",
+}
+_HELD_MOST = 1.7  # metres
 _STANDS_ON = {"cliff": "cliff top", "hill": "knoll", "hilltop": "knoll", "ridge": "knoll"}
 _THINGS = {"cliff"}  # of them those that are seen as a thing too
+_ROOFS = {"roof", "rooftop"}
 _WATERS = {"river", "lake", "sea", "canal", "marsh", "swamp", "harbour", "oasis"}
 _HOUSES = {"house", "tower"}
-_SMOKING = {
-    "house",
-    "tower",
-    "locomotive",
-    "steamer",
-    "tug",
-    "bottle_kiln",
-    "campfire",
-    "dome",
-    "peak",
-}
+# What a building is from within, where something small is in it.
+_WITHIN = {
+    "theatre": "stage", "museum": "hall", "church": "hall", "cathedral": "hall",
+    "school": "classroom", "palace": "hall", "station": "hall",
+    "barn": "hayloft", "stable": "hayloft",
+}  # fmt: skip
 _OPEN = {"field", "meadow", "garden", "hills", "park", "heath", "farm", "vineyard", "orchard"}
+_PATCHES = {"pumpkin", "cabbage", "melon"}  # fruit that lies in fields
 BUILT_UP = {"street", "village", "city", "market", "courtyard"}
 
 
 def related(a: Wished, b: Wished, link: str, first: int, second: int) -> tuple[Wished, Wished]:
     """Two things, numbered `first` and `second`, as the link between them has them."""
+    b = _as_toy(a, b, link)
     if _is_held(a, b, link):
-        return replace(a, pose=a.pose or "hold"), replace(b, to=first, link="held")
+        free = (
+            [("staff", "")] if dict(a.subject.figures).get("staff") else []
+        )  # of what it held before
+        a = replace(a, pose=a.pose or "hold", details=(*a.details, *free))
+        return a, replace(b, to=first, link="held")
     in_nest = a.subject.word == "nest"
     if link == "with" and a.subject.word in HOLDERS and (b.subject.family in GROWN or in_nest):
         link = "holds"
@@ -94,6 +134,18 @@ def related(a: Wished, b: Wished, link: str, first: int, second: int) -> tuple[W
     return (replace(a, to=second, link=link), b) if link else (a, b)
 
 
+def _as_toy(a: Wished, b: Wished, link: str) -> Wished:
+    """A balloon in somebody's hand is a toy."""
+    if (
+        a.subject.family != "figure"
+        or b.subject.word != "balloon"
+        or link not in {"with", "holding"}
+    ):
+        return b
+    toys = "toy balloon" if b.count == 1 else "toy balloons"
+    return replace(b, subject=subject_of(toys), count=1)
+
+
 def _is_held(a: Wished, b: Wished, link: str) -> bool:
     if a.subject.family != "figure":
         return False
@@ -101,6 +153,8 @@ def _is_held(a: Wished, b: Wished, link: str) -> bool:
         return b.subject.family == "umbrella"
     if link not in {"holding", "with"}:
         return False
+    if b.subject.word in _TAME and b.count == 1:
+        return True
     small = b.tall <= _HELD_MOST and b.subject.family not in LIVING
     return small and (b.subject.belongs == "table" or b.subject.family in {*_IN_HAND, *GROWN})
 
@@ -112,22 +166,6 @@ def at_place(thing: Wished, link: str, place: str) -> Wished:
     wades = thing.subject.family in {*LIVING, "figure"} and thing.subject.belongs == "ground"
     if link == "in" and place in _WATERS and wades:
         return replace(thing, subject=replace(thing.subject, belongs="sea"))
-    return thing
-
-
-def fitted(thing: Wished, holder: Wished) -> Wished:
-    """Flowers cut to fit the vase that holds them."""
-    if thing.subject.family not in GROWN:
-        return thing
-    fits = 1.7 * holder.subject.height / thing.subject.height
-    return replace(thing, size=min(thing.size, fits))
-
-
-def in_game(thing: Wished, things: Sequence[Wished]) -> Wished:
-    """A king, a knight or a rook with a chessboard is a piece of the game."""
-    piece = _PIECES.get(thing.subject.word.removeprefix("chess "))
-    if piece and any(t.subject.word == "chessboard" for t in things):
-        return replace(thing, subject=subject_of(piece))
     return thing
 
 
@@ -150,13 +188,6 @@ def shares_table(things: Sequence[Wished], last: int, bearer: int) -> bool:
     )
 
 
-def as_meant(thing: Wished, place: str, things: Sequence[Wished]) -> Wished:
-    """A word of two meanings read by what is about it: a crane in a harbour is none that flies."""
-    machine = _MACHINES.get(thing.subject.word)
-    loading = place in _LOADING or any(t.subject.word in _LOADED for t in things)
-    return replace(thing, subject=subject_of(machine)) if machine and loading else thing
-
-
 def fit_a_room(things: Sequence[Wished]) -> bool:
     """Whether things are none too large for a room, and there are some."""
     return bool(things) and all(t.tall < SMALL for t in things)
@@ -167,9 +198,12 @@ def is_grown(thing: Wished) -> bool:
     return thing.subject.family in GROWN
 
 
-def is_liquid(piece: Piece) -> bool:
-    """Whether a piece is what a glass or a bowl is full of, and is not seen by itself."""
-    return piece.link == "holds" and piece.head is not None and piece.head.text in _LIQUIDS
+def liquid_of(piece: Piece) -> str:
+    """The colour of what a glass or a bowl is full of, and that is not seen by itself; or none."""
+    if piece.link != "holds":
+        return ""
+    said = [piece.head.text] if piece.head else [w.text for w in piece.modifiers]
+    return next((_LIQUIDS[w] for w in said if w in _LIQUIDS), "")
 
 
 def filled(piece: Piece, place: str) -> tuple[str, str] | None:
@@ -201,17 +235,31 @@ def field_of(piece: Piece) -> tuple[str, str] | None:
     if piece.head is None or piece.head.entry is None or piece.count > 1 or piece.head.entry.shapes:
         return None
     open_ = any(w.kind == "place" and w.entry and w.entry.word in _OPEN for w in piece.modifiers)
-    if not open_ or subject_of(piece.head.entry.word).family not in GROWN:
+    grown = subject_of(piece.head.entry.word)
+    if not open_ or not (grown.family in GROWN or grown.word in _PATCHES):
         return None
-    return "carpet", f"{piece.head.entry.word.replace(' ', '_')}*120"
+    many = 120 if grown.family in GROWN else 70
+    return "carpet", f"{grown.word.replace(' ', '_')}*{many}"
 
 
 def detailed(thing: Wished, piece: Piece) -> Wished | None:
     """A thing whose part was given a colour (`with a red roof`); none if no part was said."""
     part = next((_PARTS[w.text] for w in piece.modifiers if w.text in _PARTS), "")
     colour = next((w.entry.value for w in piece.modifiers if w.entry and w.kind == "colour"), "")
+    if piece.head and piece.head.entry and piece.link in {"in", "beside"}:
+        built_into = _BUILT_INTO.get((thing.subject.word, piece.head.entry.word))
+        if built_into:
+            return replace(thing, subject=subject_of(built_into))
+    if piece.head and piece.head.entry and piece.head.entry.word == "broom" and piece.link == "on":
+        return (
+            replace(thing, subject=on_broom(thing.subject))
+            if thing.subject.family == "figure"
+            else None
+        )
     if piece.head and piece.head.entry and piece.link == "with":
         family = thing.subject.family
+        if family in _HAVE_DOORS and piece.head.entry.word == "door":
+            return thing
         own = _BUILT_IN.get((family, piece.head.entry.word), _PARTS.get(piece.head.text, ""))
         own = own if own in (FAMILIES[family].__kwdefaults__ or {}) else ""
         other = _BECOMES.get((thing.subject.word, piece.head.entry.word))
@@ -224,12 +272,16 @@ def detailed(thing: Wished, piece: Piece) -> Wished | None:
     return replace(thing, details=(*thing.details, (part, colour))) if colour else thing
 
 
-def is_around(piece: Piece, place: str) -> bool:
-    """Whether a building is seen from within (`the interior of a cathedral`)."""
-    if place != "room" or piece.link != "with" or not piece.head or not piece.head.entry:
-        return False
-    entry = piece.head.entry
-    return not entry.shapes and subject_of(entry.word).family in {*_HOUSES, "castle", "temple"}
+def within(piece: Piece, place: str, before: Wished | None) -> str:
+    """The place that a building is from within: of its interior, or who is in it; or none."""
+    if not piece.head or not piece.head.entry or piece.head.entry.shapes:
+        return ""
+    word = piece.head.entry.word
+    if place == "room" and piece.link == "with":  # `the interior of a cathedral`
+        around = subject_of(word).family in {*_HOUSES, "castle", "temple"}
+        return "hall" if around else ""
+    inside = piece.link == "in" and before is not None and before.tall < SMALL
+    return _WITHIN.get(word, "") if inside else ""
 
 
 def is_above_clouds(piece: Piece) -> bool:
@@ -238,11 +290,13 @@ def is_above_clouds(piece: Piece) -> bool:
     return piece.head is None and piece.link in ABOVE and clouds
 
 
-def underneath(piece: Piece) -> Subject | None:
-    """The thing that a place is where another stands on it (`on a cliff`)."""
+def underneath(piece: Piece, above: Wished) -> Subject | None:
+    """The thing that a place is where another stands on it (`on a cliff`, a cat `on a roof`)."""
     if piece.link != "on" or piece.head:
         return None
     words = {w.text.rstrip("s") for w in piece.modifiers}
+    if words & _ROOFS and above.subject.family in {*LIVING, "figure"}:
+        return subject_of("roof ridge")
     return next((subject_of(high) for low, high in _STANDS_ON.items() if low in words), None)
 
 
@@ -251,15 +305,3 @@ def standing(piece: Piece) -> Subject | None:
     said = {w.text for w in piece.modifiers}
     alone = piece.head is None and piece.link in {"", "beside", "near", "behind", "in front of"}
     return next((subject_of(_STANDS_ON[w]) for w in _THINGS & said), None) if alone else None
-
-
-def may_smoke(thing: Wished) -> bool:
-    """Whether smoke rises from things of its kind."""
-    return thing.subject.family in _SMOKING
-
-
-def smoke_of(thing: Wished, number: int) -> Wished:
-    """The smoke that rises from a thing."""
-    plume = subject_of("plume of smoke")
-    size = 0.8 * thing.tall / plume.height
-    return Wished("smoke", plume, thing.emphasis, size=size, link="rises", to=number)

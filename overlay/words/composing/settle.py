@@ -15,6 +15,7 @@ _TOO_TALL = 3.0  # metres, of what stands in no room
 _LARGE = 14.0  # metres to a large thing
 # Metres of a water that a large thing stands behind, and of one beside which it stands on a quay.
 _LAKE, _CANAL = 90.0, 30.0
+_HALL = 10.0  # metres, from which a room is deep whatever stands in it
 _QUAYS = {"quay", "harbour", "skyline"}
 _THICKEST = 0.3  # of the air between the eye and the chief thing: a quarter of it fades
 UNDER_WATER = {"underwater", "coral reef"}
@@ -39,6 +40,12 @@ def place_of(wish: Wish) -> str:
     if wish.place:
         return wish.place
     stands = [t for t in wish.things if t.link != "holds"] or list(wish.things)
+    of_person = [
+        t
+        for t in stands
+        if t.link in {"with", "held"} and t.to is not None and _is_person(wish.things[t.to])
+    ]
+    stands = [t for t in stands if t not in of_person] or stands
     homes = [t.subject.home for t in stands if not is_grown(t) or t is wish.things[0]]
     if any(homes):
         return next(home for home in homes if home)
@@ -55,10 +62,15 @@ def _where_they_belong(things: list[Wished], *, in_weather: bool) -> str:
     elif "room" in belongs or (things and things[0].subject.belongs == "table"):
         return "room"
     if "sea" in belongs:
-        return "sea"
+        dives = any(t.subject.family == "submarine" for t in things)
+        return "underwater" if dives else "sea"
     if things and things[0].subject.belongs == "water":
         return "canal" if "barge" in things[0].subject.word else "lake"
     return "lake" if "water" in belongs else "meadow"
+
+
+def _is_person(thing: Wished) -> bool:
+    return thing.subject.family == "figure"
 
 
 def _is_outdoors(thing: Wished) -> bool:
@@ -142,9 +154,16 @@ def fitted(setting: Setting, place: str, eye: Eye, chief: Wished | None) -> Sett
             if place in TABLES
             else max(room, 0.6 * eye.away, deep)
         )
+        if setting.wall > _HALL:
+            wall = max(wall, setting.wall)
         effects["wall="] = wall
         if setting.side < NOWHERE:
-            effects["side="] = max(2.3, 0.92 * eye.half_width(wall))
+            broad = (
+                max(setting.side, eye.half_width(0.0))
+                if setting.wall > _HALL
+                else eye.half_width(wall)
+            )
+            effects["side="] = max(2.3, 0.92 * broad)
     scale = (8.0 / max(eye.away, 1.0)) ** 0.7
     if place in UNDER_WATER:
         scale = 6.0 / max(eye.away, 1.0)

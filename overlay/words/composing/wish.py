@@ -1,11 +1,13 @@
 """What a prompt wishes for: things with what is said of them, place, light, camera, tone."""
 
+from collections.abc import Iterable
 from dataclasses import replace
 from typing import Any
 
-from overlay.words.composing import backdrop, relations
-from overlay.words.composing.fitting import laden
-from overlay.words.composing.wished import Wish, Wished
+from overlay.words.composing import backdrop, burning, relations
+from overlay.words.composing.arranging import arranged
+from overlay.words.composing.joining import join, link_two
+from overlay.words.composing.wished import Wish, Wished, linked
 from overlay.words.language.entries import Entry, known_words
 from overlay.words.language.reading import Phrase, Piece, Reading, Word
 from overlay.words.language.told import pairs_of, told_of
@@ -15,7 +17,7 @@ from overlay.words.subjects import flying, subject_for, subject_of
 _GREEN = "first~#6b8a3c:.7 second~#86994e:.7"  # the ground between flowers
 # What weather comes with a thing.
 _BRINGS = {"lightning bolt": "storm"}
-_PAIRED = {"and", "beside"}
+_ROWS = {"row", "line", "avenue"}
 # Which thing comes with one, linked how.
 _COMES_WITH = {
     "violinist": ("violin", "holding"), "cyclist": ("bicycle", "riding"),
@@ -42,43 +44,17 @@ class _Builder:
         self.tints: list[tuple[str, float]] = []
         self.camera: dict[str, str] = {}
         self.tone = {"light": 1.0, "contrast": 1.0, "mute": 0.0, "warmth": 0.0, "furnishing": 1.0}
-        self.by_window = False
+        self.by_window = self.by_candle = False
         self.unwanted: set[str] = set()
         self.marks: dict[str, float] = {}
         self.fills: list[tuple[str, str]] = []
 
-    def _fit_things(self) -> None:
-        """What belongs on a table lies on it, what a vase holds fits it, a street has its lamps."""
-        self.things = [relations.in_game(t, self.things) for t in self.things]
-        self.things = [relations.as_meant(t, self.place, self.things) for t in self.things]
-        for i, thing in enumerate(self.things):
-            if thing.link == "holds" and thing.to is not None:
-                self.things[i] = relations.fitted(thing, self.things[thing.to])
-            if "lamp" in thing.name and self.place in relations.BUILT_UP:  # none of a table
-                self.things[i] = replace(thing, subject=subject_of("street lamp"))
-        tables = [i for i, t in enumerate(self.things) if t.subject.family in {"table", "stove"}]
-        for i, thing in enumerate(self.things if tables else []):
-            of_it = thing.to is None or thing.link == "and"
-            of_it = of_it or (thing.link == "with" and thing.to == tables[0])
-            if thing.subject.belongs == "table" and of_it:
-                if thing.name == "lamp":
-                    thing = replace(thing, subject=subject_of("table lamp"))
-                self.things[i] = _linked(thing, tables[0], "on")
-            elif relations.is_grown(thing) and (of_it or thing.to == tables[0]):
-                self._arrange(i, tables[0])
-
-    def _arrange(self, number: int, table: int) -> None:
-        """Flowers that are said of a table stand on it in a vase."""
-        vase = Wished("vase", subject_of("vase"), self.things[number].emphasis)
-        self.things.append(_linked(vase, table, "on"))
-        flowers = _linked(self.things[number], len(self.things) - 1, "holds")
-        self.things[number] = relations.fitted(flowers, vase)
-
     def wish(self) -> Wish:
         """What was taken so far."""
-        self._fit_things()
+        self.things = arranged(self.things, self.place)
         if self.by_window:
             self.effects.append(({"window=": 2.0}, 1.0))  # seen where there are walls
+        if self.by_window or self.by_candle:
             self.place = self.place or ("room" if relations.fit_a_room(self.things) else "")
         lining = self._lining()
         if lining:
@@ -89,7 +65,7 @@ class _Builder:
         kept = []
         for thing in (self.things[i] for i in wanted):
             to = moved.get(thing.to) if thing.to is not None else None
-            kept.append(_linked(thing, to, thing.link))
+            kept.append(linked(thing, to, thing.link))
         tone = self.tone
         return Wish(
             tuple(kept), self.place, tone["furnishing"], tuple(self.effects), tuple(self.weather),
@@ -135,22 +111,53 @@ class _Builder:
             if numbers and not piece.head:
                 last = self.things[numbers[-1]]
                 self.things[numbers[-1]] = relations.at_place(last, piece.link, place)
-            for word in loose:
-                if word.text != "smoke" or not self._smokes(phrase):
-                    self._scene(word, phrase)
+            if place and not piece.head:
+                self._burn(piece)
+            self._scenes(loose, phrase)
+
+    def _scenes(self, loose: Iterable[Word], phrase: Phrase) -> None:
+        """Words that tell of the scene, but for smoke that rises from a thing."""
+        for word in loose:
+            if word.text != "smoke" or not self._smokes(phrase):
+                self._scene(word, phrase)
+
+    def _burn(self, piece: Piece) -> None:
+        """Fires in a place that is said to burn."""
+        fires = burning.fires_at(piece.modifiers)
+        if fires:
+            self.things += fires
+            self.effects.append((read_effects(burning.GLOW), 1.0))
 
     def _is_place(self, piece: Piece, phrase: Phrase, place: str, numbers: list[int]) -> bool:
         """Whether a piece tells of a place or of a part of a thing: no thing by itself."""
-        if relations.is_around(piece, place):
-            self.place = "hall"
+        within = relations.within(piece, place, self.things[numbers[-1]] if numbers else None)
+        if within:
+            self.place = within
             return True
         if relations.is_above_clouds(piece):
             self.place = self.place or "sky"
             return True
-        detailed = relations.detailed(self.things[numbers[-1]], piece) if numbers else None
+        return (
+            self._is_detail(piece, numbers)
+            or self._is_many(piece, phrase, place, numbers)
+            or self._is_height(piece, phrase, numbers)
+        )
+
+    def _is_detail(self, piece: Piece, numbers: list[int]) -> bool:
+        """Whether a piece tells of a part of the thing before it, or what becomes of that."""
+        if not numbers:
+            return False
+        last = self.things[numbers[-1]]
+        if burning.is_on_fire(last, piece):
+            self.things += burning.set_alight(last, numbers[-1])
+            return True
+        detailed = relations.detailed(last, piece)
         if detailed is not None:
             self.things[numbers[-1]] = detailed
-            return True
+        return detailed is not None
+
+    def _is_many(self, piece: Piece, phrase: Phrase, place: str, numbers: list[int]) -> bool:
+        """Whether a piece tells of what a place is full of, or a market sells."""
         if relations.is_sold(piece, place):
             if not any(t.subject.word == "stall" for t in self.things):
                 numbers.append(len(self.things))
@@ -164,8 +171,7 @@ class _Builder:
             for word in piece.modifiers:
                 if word.kind == "place":  # `a tulip field`; a colour is of the flowers
                     self._scene(word, phrase)
-            return True
-        return self._is_height(piece, phrase, numbers)
+        return bool(filled)
 
     def _is_height(self, piece: Piece, phrase: Phrase, numbers: list[int]) -> bool:
         """Whether a piece tells of a cliff or a hill that is a thing here."""
@@ -173,41 +179,47 @@ class _Builder:
         if alone is not None:
             self.things.append(Wished("cliff", alone, phrase.emphasis))
             if numbers:
-                self._link(numbers[-1], len(self.things) - 1, piece.link)
+                link_two(self.things, numbers[-1], len(self.things) - 1, piece.link)
             numbers.append(len(self.things) - 1)
             self.place = self.place or "sea"
             return True
-        under = relations.underneath(piece)
-        if under is None or not numbers:
+        under = relations.underneath(piece, self.things[numbers[-1]]) if numbers else None
+        if under is None:
             return False
-        name = next(w.text for w in piece.modifiers if w.kind == "place")
+        name = next((w.text for w in piece.modifiers if w.kind == "place"), under.word)
         self.things.append(Wished(name, under, phrase.emphasis, **told_of(piece.modifiers)))
         for word in piece.modifiers:
             if word.kind in {"weather", "season", "light", "hour"}:  # `a snowy hill`
                 self._scene(word, phrase)
-        self._link(numbers[-1], len(self.things) - 1, "on")
+        link_two(self.things, numbers[-1], len(self.things) - 1, "on")
         return True
 
     def _smokes(self, phrase: Phrase) -> bool:
         """Have smoke rise from what was said with it; without such a thing it is weather."""
         heads = [p.head.entry.word for p in phrase.pieces if p.head and p.head.entry]
         for i, thing in enumerate(self.things):
-            if thing.subject.word in heads and relations.may_smoke(thing):
-                self.things.append(relations.smoke_of(thing, i))
+            if thing.subject.word in heads and burning.may_smoke(thing):
+                self.things.append(burning.smoke_of(thing, i))
                 return True
         return False
 
     def _thing(self, piece: Piece, phrase: Phrase, before: list[int]) -> list[Word]:
         """Take the thing of a piece; the words that tell of the scene instead."""
         told = [w for w in piece.modifiers if w.entry]
-        if piece.head is None or piece.head.entry is None or relations.is_liquid(piece):
+        liquid = relations.liquid_of(piece) if before else ""
+        if liquid:
+            holder = self.things[before[-1]]
+            self.things[before[-1]] = replace(holder, details=(*holder.details, ("full", liquid)))
+            return []
+        if piece.head is None or piece.head.entry is None:
             known = all(w.entry for w in piece.modifiers)  # `a red awning` makes no picture red
             return [w for w in told if known or w.kind not in {"colour", "material"}]
         own = [w for w in told if w.kind in {"colour", "material", "quality", "count", "subject"}]
         entry = piece.head.entry
+        pair = entry.word.endswith("s") and any(w.text == "pair" for w in own)  # `boots` are two
         wished = Wished(
             entry.word if piece.head.kin is None else piece.head.text, subject_for(entry),
-            phrase.emphasis, piece.count, any(w.text in {"row", "line", "avenue"} for w in own),
+            phrase.emphasis, 1 if pair else piece.count, any(w.text in _ROWS for w in own),
             placement=phrase.placement, **told_of(own),
         )  # fmt: skip
         if wished.flies or wished.placement.high:
@@ -215,58 +227,17 @@ class _Builder:
         number = len(self.things)
         self.things.append(wished)
         if before:
-            self._join(before[-1], number, piece.link)
+            join(self.things, before[-1], number, piece.link)
+        self.things += burning.fires_of(self.things[number], number, told)
         before.append(number)
-        if entry.word in _COMES_WITH and wished.count == 1:
+        if entry.word in _COMES_WITH and (wished.count == 1 or entry.word == "cyclist"):
             other, link = _COMES_WITH[entry.word]
-            self.things.append(Wished(other, subject_of(other), phrase.emphasis))
-            self._link(number, len(self.things) - 1, link)
+            self.things.append(Wished(other, subject_of(other), phrase.emphasis, wished.count))
+            link_two(self.things, number, len(self.things) - 1, link)
         if entry.word in _BRINGS:
             brought = next(e for e in known_words()[_BRINGS[entry.word]] if e.kind == "weather")
             self._scene(Word(brought.word, brought), phrase)
         return [w for w in told if w not in own]
-
-    def _join(self, last: int, number: int, link: str) -> None:
-        """Link a thing to what was said before it, which need not be the word just before."""
-        said = self.things[last]
-        whose = said.link in {"holds", "held"}  # `a basket of apples under a tree`
-        if said.link == "with" and said.to is not None and link in {"on", "in", "under"}:
-            whose = self.things[said.to].subject.family == "figure"  # `a man with a dog on a bench`
-        if link == "and" and relations.shares_plate(said, self.things, number):
-            link, wide = "holds", said.wide * said.count**0.5
-            plate = self.things[said.to or 0]
-            self.things[said.to or 0] = laden(plate, self.things[number], wide)
-        if link != "and" and whose:
-            last = said.to or 0
-        together = self._together(last, number) if link in {"on", "in"} else []
-        if link == "on" and relations.shares_table(self.things, last, number):
-            together.append(self.things[last].to or 0)  # `a mouse beside a cheese on a table`
-        self._link(last, number, link)
-        # `a teapot and two cups on a tray`, `a couple on a bench`
-        others = [i for i in together if self.things[i].to is None]
-        if link in {"on", "in"}:
-            others += [i for i, t in enumerate(self.things) if t.to == last and t.link in _PAIRED]
-        for other in others:
-            if other != number:
-                self._link(other, number, link)
-
-    def _together(self, last: int, bearer: int) -> list[int]:
-        """What was said before a thing with `and`; of small things that lie on one, all."""
-        found = []
-        small = [i for i in (last, bearer) if self.things[i].subject.belongs == "table"]
-        for i in range(last - 1, -1, -1) if len(small) == 2 else ():
-            if self.things[i].to is not None or self.things[i].subject.belongs != "table":
-                break
-            found.append(i)
-        while self.things[last].link == "and" and self.things[last].to is not None:
-            last = self.things[last].to or 0
-            found.append(last)
-        return found
-
-    def _link(self, first: int, second: int, link: str) -> None:
-        """`A on B` tells where A is; `A with B` and `a bowl of B` where B is."""
-        a, b = relations.related(self.things[first], self.things[second], link, first, second)
-        self.things[first], self.things[second] = a, b
 
     def _scene(self, word: Word, phrase: Phrase) -> None:
         """A word that tells of the scene."""
@@ -275,6 +246,9 @@ class _Builder:
             return
         if word.text.startswith("window"):
             self.by_window = True
+        elif entry.word == "candlelight":
+            self.by_candle = True
+            self.effects.append((read_effects(entry.value), phrase.emphasis))
         elif word.kind == "place":
             self._further(entry.word)
         elif word.kind in {"light", "hour", "weather", "season"}:
@@ -292,6 +266,10 @@ class _Builder:
         """A place; one after the first lies behind it, or runs through it."""
         if not self.place:
             self.place = place
+            return
+        if backdrop.drowned(place, self.place):  # `a city under the sea`
+            self.place = "underwater"
+            self.fills.append(("far", backdrop.SUNKEN))
             return
         if self.place == "road":  # it runs through whatever else was said
             self.place, place = place, self.place
@@ -331,10 +309,6 @@ class _Builder:
             n["furnishing"] *= float(value) ** max(amount, 0.0)
         elif key in {"haze", "waves"}:
             self.effects.append(({f"{key}*": float(value) ** amount}, 1.0))
-
-
-def _linked(thing: Wished, to: int | None, link: str) -> Wished:
-    return replace(thing, to=to, link=link if to is not None else "")
 
 
 def _kind_of(entry: Entry) -> set[str]:

@@ -1,6 +1,6 @@
 """What is wished for, as plain data: things with what is said of them, place, light, tone."""
 
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from typing import Any
 
 from overlay.words.language.reading import Placement
@@ -75,3 +75,8 @@ class Wish:
     unwanted: frozenset[str] = frozenset()
     marks: tuple[tuple[str, float], ...] = ()
     fills: tuple[tuple[str, str], ...] = ()
+
+
+def linked(thing: Wished, to: int | None, link: str) -> Wished:
+    """A thing as it stands to the one numbered `to`; loose where that is none."""
+    return replace(thing, to=to, link=link if to is not None else "")

@@ -7,16 +7,22 @@ from overlay.words.things.families.built import (
     buildings,
     castles,
     devices,
+    fabled,
     landmarks,
     masonry,
     monuments,
     raised,
+    waterside,
     wayside,
 )
 from overlay.words.things.families.goods import (
+    crafts,
     fruits,
     furniture,
+    garden,
     laid,
+    leisure,
+    parlour,
     small,
     tools,
     trade,
@@ -24,13 +30,14 @@ from overlay.words.things.families.goods import (
 )
 from overlay.words.things.families.living import (
     birds,
+    companies,
     creatures,
     figures,
     plants,
     quadrupeds,
     trees,
 )
-from overlay.words.things.families.moving import boats, machines, ships, vehicles
+from overlay.words.things.families.moving import aloft, boats, machines, ships, vehicles
 from overlay.words.things.parts import Part
 
 # A family, and which of its figures a colour said before a thing paints.
@@ -111,7 +118,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     devices.washing_line: ("wood",), devices.anvil: ("iron",), devices.containers: (),
     devices.swing: ("wood",), devices.trough: ("wood",),
     ships.wreck: ("hull",),
-    raised.jetty: ("wood",),
+    raised.jetty: ("wood",), raised.roof_ridge: ("roof",),
     raised.treehouse: ("wall",),
     creatures.hedgehog: ("coat",),
     trees.branch: ("leaf",),
@@ -119,7 +126,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     landmarks.crystal: ("c",),
     landmarks.orb: ("c",),
     landmarks.stump: ("bark",),
-    landmarks.campfire: ("wood",),
+    landmarks.campfire: ("wood",), landmarks.flames: ("c",), landmarks.tunnel: ("stone",),
     tools.telescope: ("tube",), tools.wheel: ("wood",), tools.anchor: ("iron",), trade.trumpet: ("brass",),
     tools.globe: ("sea",),
     tools.bell: ("metal",),
@@ -142,11 +149,24 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     trade.drum: ("c",),
     trade.flag: ("cloth",),
     trade.piece: ("c",),
-    laid.laid_cloth: ("cloth",), laid.tray: ("wood",), laid.chessboard: ("wood",), laid.cheese: ("rind",),
+    laid.laid_cloth: ("cloth",), laid.tray: ("wood",), laid.chessboard: ("wood",), laid.cheese: ("rind",), laid.croissant: ("crust",),
     laid.tool_rack: ("wood",),
     figures.mermaid: ("scales",),
     figures.ghost: ("veil",),
     figures.scarecrow: ("coat",),
+    parlour.grand_piano: ("wood",), parlour.gramophone: ("wood",), parlour.blackboard: ("slate",),
+    parlour.pram: ("c",), parlour.doorway: ("door",), parlour.fish_bowl: ("water",),
+    garden.watering_can: ("c",), garden.scythe: ("wood",), garden.rope_coil: ("rope",),
+    garden.trellis: ("leaf",), waterside.mill_wheel: ("wood",), waterside.water_tower: ("wood",),
+    waterside.drawbridge: ("wall",), waterside.rope_bridge: ("wood",), companies.orchestra: ("coat",), companies.choir: ("coat",),
+    aloft.parachute: ("cloth",), aloft.flying_carpet: ("cloth",), aloft.hang_glider: ("cloth",),
+    aloft.broom_rider: ("coat",),
+    leisure.toy_balloons: ("c",), leisure.maypole: ("wood",), leisure.rocking_horse: ("coat",),
+    leisure.fishing_rod: ("wood",), leisure.sledge: ("wood",), leisure.hammock: ("cloth",),
+    crafts.potters_wheel: ("clay",), crafts.spinning_wheel: ("wood",), crafts.harp: ("wood",),
+    crafts.paper: ("sheet",), masonry.wall_gate: ("iron",),
+    fabled.mushroom_house: ("cap",), fabled.floating_island: ("grass",), fabled.hoard: ("gold",),
+    fabled.spider_in_web: ("body",),
     taught.cutout: ("tint",),
 }  # fmt: skip
 

@@ -2,7 +2,8 @@
 
 import numpy as np
 
-from overlay.words.things.parts import Builder, Matrix, Part, Point, Skin, turned
+from overlay.words.things.families.moving.vehicles import locomotive
+from overlay.words.things.parts import Builder, Matrix, Part, Point, Skin, moved, turned
 
 
 def peak(*, h: float = 60.0, stone: str = "#7d7a78", cap: str = "#eef2f4", crater: bool = False, seed: int = 0) -> list[Part]:
@@ -85,6 +86,25 @@ def knoll(*, h: float = 6.0, grass: str = "#7d9a50") -> list[Part]:
     b = Builder(grass, Skin.FUR, 0.2 * h)
     b.ball((0, 0, 0), (3.2 * h, h, 3.2 * h), blend=0.0)
     return b.parts
+
+
+def tunnel(*, h: float = 7.5, stone: str = "#8d8272", grass: str = "#6f8a45", train: bool = False) -> list[Part]:
+    """The mouth of a tunnel in a green slope, open towards +x, with or without a train that leaves it."""
+    b = Builder(stone, Skin.STONE)
+    wide, deep = 0.62 * h, 0.16 * h
+    b.box((0, 0.5 * h, 0), (deep, 0.5 * h, 1.3 * wide))
+    b.box((0, 1.02 * h, 0), (1.2 * deep, 0.04 * h, 1.36 * wide), "#a39a8a", Skin.PLASTER)
+    b.box((0.9 * deep, 0.36 * h, 0), (0.2 * deep, 0.36 * h, 0.56 * wide), "#15130f", Skin.PLAIN)
+    b.cone((0.9 * deep, 0.6 * h, 0), (0.56 * wide, 0.2 * deep, 0.56 * wide), "#15130f", Skin.PLAIN, turned(0, 0, 90))
+    for k in range(9):
+        a = np.radians(180 / 8 * k)
+        at = (1.12 * deep, 0.6 * h + 0.62 * wide * float(np.sin(a)), 0.62 * wide * float(np.cos(a)))
+        b.box(at, (0.12 * deep, 0.05 * h, 0.05 * h), "#b5ab98", Skin.PLAIN, turned(0, float(np.degrees(a)), 0))
+    hill = Builder(grass, Skin.FUR, 0.3 * h)
+    hill.ball((-1.35 * h, 0, 0.5 * h), (1.3 * h, 1.5 * h, 1.7 * h))
+    hill.ball((-0.9 * h, 0, -0.9 * h), (0.72 * h, 0.75 * h, 0.7 * h))
+    leaves = moved(locomotive(wagons=0), np.eye(3), (7.2, 0.0, 0.0)) if train else []
+    return moved([*hill.parts, *b.parts, *leaves], turned(62), (0.0, 0.0, 0.0))
 
 
 def crag(*, h: float = 9.0, stone: str = "#8a7d6b", grass: str = "#6f8a45", seed: int = 0) -> list[Part]:
@@ -180,6 +200,19 @@ def stump(*, h: float = 0.5, bark: str = "#6b5236", wood: str = "#d9b98a", lying
     for k in range(5):
         a = 2 * np.pi * k / 5
         b.limb((0.4 * h * np.cos(a), 0.2 * h, 0.4 * h * np.sin(a)), (0.95 * h * np.cos(a), 0.03 * h, 0.95 * h * np.sin(a)), (0.16 * h, 0.06 * h))
+    return b.parts
+
+
+def flames(*, h: float = 3.0, c: str = "#f0852e", core: str = "#ffd98a") -> list[Part]:
+    """Tongues of fire."""
+    b = Builder(c, Skin.PLAIN)
+    tongues = ((0, 0.02, 1.0), (0.16, 0.04, 0.72), (-0.17, 0.03, 0.8), (0.3, 0.0, 0.45), (-0.3, 0.02, 0.5))
+    for k, (x, z, tall) in enumerate(tongues):
+        top = tall * h
+        rows = [(0, 0.1 * h), (0.28 * top, 0.14 * h), (0.62 * top, 0.07 * h), (0.9 * top, 0.012 * h)]
+        b.lathe(rows, ("#f2a83a", c)[k % 2], at=(x * h, 0, z * h))
+    for x, tall in ((0.02, 0.6), (-0.14, 0.4), (0.15, 0.38)):
+        b.lathe([(0, 0.07 * h), (0.3 * tall * h, 0.085 * h), (0.9 * tall * h, 0.01 * h)], core, at=(x * h, 0, -0.1 * h))
     return b.parts
 
 

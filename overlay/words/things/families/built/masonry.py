@@ -18,6 +18,15 @@ def wall(*, h: float = 2.3, length: float = 8.0, wall: str = "#a35a44", made: st
     return b.parts
 
 
+def wall_gate(*, h: float = 2.2, iron: str = "#2d3331", stone: str = "#b1a592", wall: str = "#9a5f48") -> list[Part]:
+    """A gate with a length of wall at each side of it."""
+    b = Builder(wall, Skin.BRICK)
+    for side in (1, -1):
+        b.box((side * 2.0 * h, 0.45 * h, 0), (1.1 * h, 0.45 * h, 0.09 * h))
+        b.box((side * 2.0 * h, 0.92 * h, 0), (1.12 * h, 0.03 * h, 0.12 * h), "#8d857a", Skin.PLASTER)
+    return [*b.parts, *gate(h=h, iron=iron, stone=stone)]
+
+
 def gate(*, h: float = 2.2, iron: str = "#2d3331", stone: str = "#b1a592") -> list[Part]:
     """Two iron wings between stone pillars."""
     b = Builder(stone, Skin.STONE)

@@ -1,7 +1,22 @@
 """What stands on posts or in branches: a jetty over the water, a house in a tree."""
 
 from overlay.words.things.families.living.trees import tree
-from overlay.words.things.parts import Builder, Part, Skin
+from overlay.words.things.parts import Builder, Part, Skin, turned
+
+
+def roof_ridge(*, w: float = 5.0, roof: str = "#9a4f3a", wall: str = "#c9b79a", brick: str = "#9a5f48") -> list[Part]:
+    """The upper part of a house: its roof along the picture, a ridge to walk on, a chimney."""
+    b = Builder(roof, Skin.ROOF)
+    tall, half = 1.7, 0.5 * w
+    b.box((0, 0.2, 0), (half - 0.15, 0.2, 1.5), wall, Skin.PLASTER)
+    b.gable((0, 0.4 + 0.5 * tall, 0), (1.75, 0.5 * tall, half), turn=turned(90))
+    b.limb((-half, 0.4 + tall - 0.02, 0), (half, 0.4 + tall - 0.02, 0), (0.09, 0.09), brick, Skin.PLAIN)
+    x = 0.36 * w
+    b.box((x, 0.4 + tall + 0.1, 0.12), (0.3, 0.65, 0.3), brick, Skin.BRICK)
+    b.box((x, 0.4 + tall + 0.78, 0.12), (0.36, 0.06, 0.36), "#8d857a", Skin.PLASTER)
+    for z in (-0.02, 0.26):
+        b.cone((x, 0.4 + tall + 0.97, z), (0.1, 0.13, 0.08), "#b8654a", Skin.PLAIN)
+    return b.parts
 
 
 def jetty(*, length: float = 9.0, wide: float = 1.7, wood: str = "#8a6f52") -> list[Part]:

@@ -1,5 +1,7 @@
 """What lies on a table or hangs on a wall for others' sake: a cloth, a tray, a board, a rack."""
 
+import numpy as np
+
 from overlay.words.things.parts import Builder, Part, Skin, turned
 
 
@@ -47,6 +49,17 @@ def cheese(*, h: float = 0.11, rind: str = "#e0a93a", paste: str = "#f3dc8c") ->
     b.sheet([(tip, 0.42 * h, -0.5 * h), (tip + reach, 0.42 * h, -0.85 * h), (tip + reach, 0.42 * h, -0.05 * h)], 0.4 * h, paste)  # fmt: skip
     for at, r in (((0.5, 0.62, -0.62), 0.1), ((0.75, 0.3, -0.68), 0.07), ((0.35, 0.3, -0.6), 0.08)):
         b.ball((tip + at[0] * reach, at[1] * h, at[2] * h - 0.1 * h), r * h, "#c9a24a", blend=0.0)
+    return b.parts
+
+
+def croissant(*, w: float = 0.16, crust: str = "#c98a3e") -> list[Part]:
+    """A crescent of folded pastry."""
+    b = Builder(crust, Skin.PLAIN, 0.012 * w)
+    for k in range(7):
+        a = np.radians(-66 + 22 * k)
+        thick = (0.1, 0.15, 0.2, 0.23, 0.2, 0.15, 0.1)[k] * w
+        at = (0.44 * w * float(np.sin(a)), 0.9 * thick, 0.3 * w - 0.44 * w * float(np.cos(a)))
+        b.ball(at, (0.11 * w, thick, 1.05 * thick), crust if k % 2 else "#d9a050", turn=turned(float(np.degrees(a))))
     return b.parts
 
 

@@ -177,8 +177,8 @@ def lamp(*, h: float = 0.42, shade: str = "#e8d8a8", base: str = "#8a5a3a", oil:
     return b.parts
 
 
-def cutlery(*, h: float = 0.2, metal: str = "#b4bcc2", sticks: bool = False) -> list[Part]:
-    """Knife, fork and spoon laid side by side, `h` metres long; or a pair of chopsticks on a rest."""
+def cutlery(*, h: float = 0.2, metal: str = "#b4bcc2", sticks: bool = False, only: str = "") -> list[Part]:
+    """Knife, fork and spoon laid side by side, `h` metres long, or one of them; or chopsticks on a rest."""
     b = Builder(metal)
     r, y = 0.022 * h, 0.03 * h
     if sticks:
@@ -186,7 +186,11 @@ def cutlery(*, h: float = 0.2, metal: str = "#b4bcc2", sticks: bool = False) -> 
         for x in (-0.06, 0.06):
             b.limb((x * h, y, 0.5 * h), (0.5 * x * h, 0.13 * h, -0.5 * h), (0.026 * h, 0.014 * h))
         return b.parts
-    for k, x in enumerate((-0.26, 0.0, 0.26)):
+    for k, (name, x) in enumerate((("knife", -0.26), ("fork", 0.0), ("spoon", 0.26))):
+        if only:
+            x = 0.0
+        if only not in {"", name}:
+            continue
         b.limb((x * h, y, 0.5 * h), (x * h, y, -0.12 * h), (0.034 * h, r))
         if k == 0:
             b.box((x * h + 0.02 * h, y, -0.31 * h), (0.05 * h, 0.008 * h, 0.2 * h), rounded=0.008 * h)

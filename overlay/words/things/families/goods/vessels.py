@@ -20,17 +20,25 @@ _PROFILES: dict[str, tuple[tuple[float, float], ...]] = {
     "barrel": ((0, 0.3), (0.25, 0.37), (0.5, 0.39), (0.75, 0.37), (1, 0.3)),
     "amphora": ((0, 0.05), (0.15, 0.14), (0.5, 0.26), (0.7, 0.2), (0.84, 0.08), (0.96, 0.08), (1, 0.13)),
 }  # fmt: skip
+# Height and radius of what fills a vessel to near its brim.
+_BRIMS = {"bowl": (0.86, 1.22), "cup": (1.0, 0.49), "pot": (1.0, 0.54), "pan": (1.0, 0.54), "basket": (1.0, 0.86)}
+_WINE = ((0.53, 0.08), (0.58, 0.155), (0.64, 0.195), (0.72, 0.23), (0.8, 0.245))
 # Of a barrel: height and radius of its profile there.
 _HOOPS = ((0.14, 0.347), (0.34, 0.3805), (0.66, 0.3805), (0.86, 0.347))
 
 
-def vessel(*, kind: str = "jug", h: float = 0.29, glaze: str = "#2e6b7d", made: str = "plain") -> list[Part]:
-    """A vessel of a profile, smooth between its rows, with what its kind has."""
+def vessel(*, kind: str = "jug", h: float = 0.29, glaze: str = "#2e6b7d", made: str = "plain", full: str = "") -> list[Part]:
+    """A vessel of a profile, smooth between its rows, with what its kind has; `full` of a colour."""
     b = Builder(glaze, Skin.PLANKS if made == "planks" else Skin.PLAIN)
     b.lathe([(y * h, r * h) for y, r in _PROFILES[kind]])
     adds = _ADDS.get(kind)
     if adds:
         adds(b, h)
+    if full and kind in _BRIMS:
+        y, r = _BRIMS[kind]
+        b.cone((0, y * h, 0), (0.98 * r * h, 0.03 * h, r * h), full, Skin.PLAIN, blend=0.0)
+    elif full and kind == "glass":  # seen through its side
+        b.lathe([(y * h, r * h) for y, r in _WINE], full, Skin.PLAIN)
     return b.parts
 
 

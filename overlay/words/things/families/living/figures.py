@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from overlay.words.things.parts import Builder, Part, Point, Skin, between
+from overlay.words.things.parts import Builder, Part, Point, Skin, between, moved
 
 _SKIN = "#c99a78"
 # Where the hands are that hold something, the raised one first: shares of a standing figure's height.
@@ -30,15 +30,15 @@ def figure(
 
     Parameters
     ----------
-    pose : stand, walk, sit (on something of 0.27 h), ride (astride of that), hold (a hand before it) or dance (arms raised, on one leg). skirt : in place of trousers. long : of hair.
+    pose : stand, walk, sit (on something of 0.27 h), rest (on the ground, knees drawn up), ride (astride of that), cycle (bent to a bar, feet below it), hold (a hand before it) or dance (arms raised, on one leg). skirt : in place of trousers. long : of hair.
     hat : brim, point, cap, tall, crown, helmet, globe, hood, chef or straw. staff, cloak, wings : their colours.
     """  # fmt: skip
     b = Builder(coat, Skin.PLAIN, 0.05 * h)
     head = h / (15.0 if h > 1.5 else 12.4)  # half of its height
-    hip = 0.27 * h + 0.02 * h if pose in {"sit", "ride"} else 0.49 * h
-    lean = {"walk": 0.03, "sit": -0.01}.get(pose, 0.0) * h
-    chest: Point = (lean, hip + 0.25 * h, 0)
-    waist: Point = (0.2 * lean, hip + 0.09 * h, 0)
+    hip = {"sit": 0.29, "ride": 0.29, "cycle": 0.29, "rest": 0.08}.get(pose, 0.49) * h
+    lean = {"walk": 0.03, "sit": -0.01, "cycle": 0.15, "rest": -0.05}.get(pose, 0.0) * h
+    chest: Point = (lean, hip + (0.21 if pose == "cycle" else 0.25) * h, 0)
+    waist: Point = ((0.35 if pose == "cycle" else 0.2) * lean, hip + 0.09 * h, 0)
     for side in (1, -1):  # the trunk is broader than deep
         z = side * 0.042 * h * broad
         b.limb((0, hip, z * 0.9), (waist[0], waist[1], z * 0.7), (0.062 * h * broad, 0.056 * h * broad))
@@ -46,7 +46,10 @@ def figure(
     _legs(b, hip, h, pose, trousers if not skirt else coat, shoes)
     if skirt:
         top, hem = (waist[0], waist[1] - 0.02 * h), (0.02 * h if pose != "walk" else 0.0, 0.06 * h)
-        if pose in {"sit", "ride"}:
+        if pose == "rest":
+            b.limb((0, hip, 0), (0.19 * h, 0.2 * h, 0), (0.1 * h, 0.085 * h))
+            b.limb((0.19 * h, 0.2 * h, 0), (0.3 * h, 0.08 * h, 0), (0.085 * h, 0.09 * h))
+        elif pose in {"sit", "ride", "cycle"}:
             b.limb((0, hip, 0), (0.24 * h, hip - 0.01 * h, 0), (0.1 * h, 0.09 * h))
             b.limb((0.24 * h, hip - 0.01 * h, 0), (0.27 * h, 0.1 * h, 0), (0.09 * h, 0.1 * h))
         else:
@@ -71,7 +74,7 @@ def mermaid(*, h: float = 1.7, scales: str = "#3f8a78", hair: str = "#8a4a22") -
     b.chain([(-0.01 * h, 0.3 * h, 0), (0.2 * h, 0.2 * h, 0), (0.42 * h, 0.1 * h, 0.02 * h), (0.6 * h, 0.16 * h, 0.04 * h)], [0.12 * h, 0.1 * h, 0.06 * h, 0.03 * h])
     for side in (1, -1):
         b.sheet([(0.58 * h, 0.16 * h, 0.04 * h), (0.74 * h, 0.36 * h, 0.04 * h + side * 0.14 * h), (0.68 * h, 0.2 * h, 0.04 * h)], 0.012 * h)
-    return [*upper, *b.parts]
+    return moved([*upper, *b.parts], np.eye(3), (0.0, -0.05 * h, 0.0))
 
 
 def ghost(*, h: float = 1.8, veil: str = "#e6ebee") -> list[Part]:
@@ -112,6 +115,12 @@ def _legs(b: Builder, hip: float, h: float, pose: str, colour: str, shoes: str) 
             knee, ankle = (0.25 * h, hip + 0.01 * h, z * 1.1), (0.26 * h, 0.045 * h, z * 1.1)
         elif pose == "ride":
             knee, ankle = (0.15 * h, hip - 0.08 * h, z * 3.6), (0.1 * h, hip - 0.28 * h, z * 3.6)
+        elif pose == "rest":
+            knee, ankle = (0.19 * h, (0.24 if side > 0 else 0.2) * h, z), (0.33 * h, 0.045 * h, z)
+        elif pose == "cycle":  # one pedal is down, the other up
+            down = side > 0
+            knee = ((0.13 if down else 0.23) * h, hip - (0.2 if down else 0.04) * h, z)
+            ankle = ((0.08 if down else 0.1) * h, hip - (0.42 if down else 0.25) * h, z)
         elif pose == "dance" and side < 0:
             knee, ankle = (0.13 * h, 0.35 * h, z * 1.3), (-0.02 * h, 0.2 * h, z * 1.3)
         else:
@@ -120,13 +129,9 @@ def _legs(b: Builder, hip: float, h: float, pose: str, colour: str, shoes: str) 
             ankle = (step - (0.03 * h if side < 0 and pose == "walk" else 0), 0.045 * h, z)
         b.limb((0, hip, z), knee, (0.068 * h, 0.047 * h), colour)
         b.limb(knee, ankle, (0.046 * h, 0.03 * h), colour, blend=0.02 * h)
-        b.limb(
-            (ankle[0] - 0.01 * h, 0.022 * h, z),
-            (ankle[0] + 0.085 * h, 0.018 * h, z),
-            (0.026 * h, 0.02 * h),
-            shoes,
-            blend=0.012 * h,
-        )
+        sole = ankle[1] - 0.025 * h if pose == "cycle" else 0.02 * h
+        toe = (ankle[0] + 0.085 * h, sole - 0.002 * h, z)
+        b.limb((ankle[0] - 0.01 * h, sole + 0.002 * h, z), toe, (0.026 * h, 0.02 * h), shoes, blend=0.012 * h)
 
 
 def _arms(b: Builder, chest: Point, h: float, pose: str, coat: str, staff: str, broad: float) -> None:
@@ -150,7 +155,12 @@ def _arm_at(chest: Point, h: float, z: float, side: int, pose: str) -> tuple[Poi
             (chest[0] + 0.04 * h, chest[1] - 0.13 * h, z * 1.3),
             (chest[0] + HAND[0] * h, chest[1] - 0.09 * h, z * 1.25),
         )
-    if pose in {"sit", "ride"}:
+    if pose == "cycle":
+        return (
+            (chest[0] + 0.07 * h, chest[1] - 0.1 * h, z * 1.2),
+            (chest[0] + 0.2 * h, chest[1] - 0.16 * h, z * 1.1),
+        )
+    if pose in {"sit", "ride", "rest"}:
         return (
             (chest[0] + 0.02 * h, chest[1] - 0.15 * h, z * 1.15),
             (chest[0] + 0.17 * h, chest[1] - 0.2 * h, z * 0.8),

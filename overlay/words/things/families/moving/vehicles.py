@@ -35,11 +35,11 @@ def cart(*, wood: str = "#8a6a48", load: str = "", cover: str = "") -> list[Part
 
 
 def car(*, kind: str = "car", c: str = "#a3402f", glass: str = "#33434d") -> list[Part]:
-    """A car, a bus, a lorry or a tractor, driving along +x.
+    """A car, a bus, a van, a lorry or a tractor, driving along +x.
 
     Parameters
     ----------
-    kind : car, bus, truck or tractor.
+    kind : car, bus, van, truck or tractor.
     """
     b = Builder(c, Skin.PLAIN, 0.06)
     if kind == "tractor":
@@ -61,6 +61,17 @@ def _bus(b: Builder, glass: str) -> Wheels:
     return (-2.5, 2.5), 0.48, 1.05
 
 
+def _van(b: Builder, glass: str) -> Wheels:
+    b.box((-0.35, 1.2, 0), (1.65, 0.8, 0.92), rounded=0.16)
+    b.box((1.55, 0.85, 0), (0.6, 0.42, 0.9), rounded=0.16)
+    b.box((1.28, 1.5, 0), (0.3, 0.32, 0.84), glass, blend=0.0, turn=turned(0, 0, 24))
+    b.box((-0.5, 1.45, -0.9), (0.95, 0.32, 0.06), glass, Skin.WINDOWS, blend=0.0)
+    b.box((-0.35, 0.74, 0), (1.68, 0.1, 0.94), "#f6f2e8", blend=0.0)
+    for z in (0.6, -0.6):
+        b.ball((2.12, 0.85, z), 0.1, "#f2e6c0", blend=0.0)
+    return (-1.35, 1.45), 0.36, 0.86
+
+
 def _truck(b: Builder, glass: str) -> Wheels:
     b.box((2.2, 1.3, 0), (0.85, 0.85, 1.05), rounded=0.16)
     b.box((2.6, 1.72, 0), (0.5, 0.3, 1.07), glass, blend=0.0)
@@ -78,7 +89,7 @@ def _car(b: Builder, glass: str) -> Wheels:
     return (-1.25, 1.25), 0.34, 0.86
 
 
-_BODIES = {"car": _car, "bus": _bus, "truck": _truck}
+_BODIES = {"car": _car, "bus": _bus, "van": _van, "truck": _truck}
 
 
 def _tractor(b: Builder, glass: str) -> None:

@@ -1,0 +1,98 @@
+"""All things together: what lies on the table, what a word of two meanings is, whose young."""
+
+from collections.abc import Sequence
+from dataclasses import replace
+
+from overlay.words.composing.fitting import GROWN
+from overlay.words.composing.relations import BUILT_UP, is_grown
+from overlay.words.composing.wished import Wished, linked
+from overlay.words.subjects import subject_of
+
+_PIECES = {
+    "king": "chess king", "queen": "chess king", "knight": "chess knight", "rook": "chess rook",
+    "bishop": "chess pawn", "pawn": "chess pawn",
+}  # fmt: skip
+_MACHINES = {"crane": "harbour crane"}  # where people build and load
+_LOADING = {"harbour", "quay", "city", "skyline", "railway"}
+_LOADED = {"containers", "harbour crane", "warehouse", "freighter"}
+_YOUNG = {"cub", "cubs", "pup", "pups", "calf", "calves", "young", "babies"}
+_YOUNG_SIZE = 0.45  # of what it is the young of
+# What stands in the sea stands on a rock there.
+_ON_ROCKS = {"lighthouse", "tower", "castle", "temple"}
+
+
+def arranged(things: Sequence[Wished], place: str) -> list[Wished]:
+    """Things as they are meant beside each other and in a place."""
+    found = [_in_game(t, things) for t in things]
+    found = [_as_meant(i, t, place, found) for i, t in enumerate(found)]
+    for i, thing in enumerate(found):
+        if thing.link == "holds" and thing.to is not None:
+            found[i] = _fitted(thing, found[thing.to])
+        if "lamp" in thing.name and place in BUILT_UP:  # none of a table
+            found[i] = replace(thing, subject=subject_of("street lamp"))
+    _stand_in_sea(found, place)
+    _lay(found)
+    return found
+
+
+def _lay(things: list[Wished]) -> None:
+    """What belongs on a table lies on it, flowers in a vase."""
+    tables = [i for i, t in enumerate(things) if t.subject.family in {"table", "stove"}]
+    for i, thing in enumerate(list(things) if tables else []):
+        of_it = thing.to is None or thing.link == "and"
+        of_it = of_it or (thing.link == "with" and thing.to == tables[0])
+        if thing.subject.belongs == "table" and of_it:
+            if thing.name == "lamp":
+                thing = replace(thing, subject=subject_of("table lamp"))
+            things[i] = linked(thing, tables[0], "on")
+        elif is_grown(thing) and (of_it or thing.to == tables[0]):
+            vase = Wished("vase", subject_of("vase"), thing.emphasis)
+            things.append(linked(vase, tables[0], "on"))
+            things[i] = _fitted(linked(thing, len(things) - 1, "holds"), vase)
+
+
+def _stand_in_sea(things: list[Wished], place: str) -> None:
+    """What was said of the open sea and is built stands on a rock in it."""
+    for i, thing in enumerate(list(things) if place == "sea" else []):
+        alone = thing.to is None or thing.link in {"and", "with"}
+        if thing.subject.family in _ON_ROCKS and thing.count == 1 and alone:
+            rock = subject_of("cliff top")
+            size = max(0.6, 1.5 * thing.wide / rock.size[0])
+            things.append(Wished("rock", rock, thing.emphasis, size=size))
+            things[i] = linked(thing, len(things) - 1, "on")
+
+
+def _fitted(thing: Wished, holder: Wished) -> Wished:
+    """Flowers cut to fit the vase that holds them."""
+    if thing.subject.family not in GROWN:
+        return thing
+    fits = 1.7 * holder.subject.height / thing.subject.height
+    return replace(thing, size=min(thing.size, fits))
+
+
+def _in_game(thing: Wished, things: Sequence[Wished]) -> Wished:
+    """A king, a knight or a rook with a chessboard is a piece of the game."""
+    piece = _PIECES.get(thing.subject.word.removeprefix("chess "))
+    if piece and any(t.subject.word == "chessboard" for t in things):
+        return replace(thing, subject=subject_of(piece))
+    return thing
+
+
+def _as_meant(number: int, thing: Wished, place: str, things: Sequence[Wished]) -> Wished:
+    """A word of two meanings read by what is about it: a crane in a harbour is none that flies."""
+    others = [t for i, t in enumerate(things) if i != number]
+    machine = _MACHINES.get(thing.subject.word)
+    if machine and (place in _LOADING or any(t.subject.word in _LOADED for t in others)):
+        return replace(thing, subject=subject_of(machine))
+    if thing.name in _YOUNG:
+        parent = next((t for t in others if t.subject.family == "quadruped"), None)
+        if parent is not None:
+            return replace(thing, subject=parent.subject, size=_YOUNG_SIZE * thing.size)
+    if thing.subject.word == "campfire" and any(t.subject.belongs == "room" for t in others):
+        return replace(thing, subject=subject_of("fireplace"))
+    if thing.subject.word == "cartwheel" and any(t.subject.word == "potter" for t in others):
+        return replace(thing, subject=subject_of("potter's wheel"))
+    in_bowl = any(t.to == number and t.subject.family == "fish" for t in others)
+    if thing.subject.word == "bowl" and in_bowl:
+        return replace(thing, subject=subject_of("fish bowl"))
+    return thing

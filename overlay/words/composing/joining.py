@@ -1,0 +1,55 @@
+"""How what is said joins what was said before it: to which thing a link belongs."""
+
+from overlay.words.composing import relations
+from overlay.words.composing.bearing import MOUNTED
+from overlay.words.composing.fitting import laden
+from overlay.words.composing.wished import Wished
+
+_PAIRED = {"and", "beside"}
+
+
+def join(things: list[Wished], last: int, number: int, link: str) -> None:
+    """Link a thing to what was said before it, which need not be the word just before."""
+    said = things[last]
+    whose = said.link in {"holds", "held"}  # `a basket of apples under a tree`
+    if said.link == "with" and said.to is not None and link in {"on", "in", "under"}:
+        whose = things[said.to].subject.family == "figure"  # `a man with a dog on a bench`
+    if link == "and" and relations.shares_plate(said, things, number):
+        link, wide = "holds", said.wide * said.count**0.5
+        plate = things[said.to or 0]
+        things[said.to or 0] = laden(plate, things[number], wide)
+    if link != "and" and whose:
+        last = said.to or 0
+    if said.pose in MOUNTED and said.to is not None and link in {"on", "in", "across"}:
+        last = said.to  # `a cyclist on a bridge`
+    together = _together(things, last, number) if link in {"on", "in"} else []
+    if link == "on" and relations.shares_table(things, last, number):
+        together.append(things[last].to or 0)  # `a mouse beside a cheese on a table`
+    link_two(things, last, number, link)
+    # `a teapot and two cups on a tray`, `a couple on a bench`
+    others = [i for i in together if things[i].to is None]
+    if link in {"on", "in"}:
+        others += [i for i, t in enumerate(things) if t.to == last and t.link in _PAIRED]
+    for other in others:
+        if other != number:
+            link_two(things, other, number, link)
+
+
+def _together(things: list[Wished], last: int, bearer: int) -> list[int]:
+    """What was said before a thing with `and`; of small things that lie on one, all."""
+    found = []
+    small = [i for i in (last, bearer) if things[i].subject.belongs == "table"]
+    for i in range(last - 1, -1, -1) if len(small) == 2 else ():
+        if things[i].to is not None or things[i].subject.belongs != "table":
+            break
+        found.append(i)
+    while things[last].link == "and" and things[last].to is not None:
+        last = things[last].to or 0
+        found.append(last)
+    return found
+
+
+def link_two(things: list[Wished], first: int, second: int, link: str) -> None:
+    """`A on B` tells where A is; `A with B` and `a bowl of B` where B is."""
+    a, b = relations.related(things[first], things[second], link, first, second)
+    things[first], things[second] = a, b

@@ -1,0 +1,78 @@
+"""What is said in other words, put into plain ones: verbs as links, ruins as ruined things."""
+
+import re
+
+# What somebody or something does to another thing says how the two stand.
+_VERBS = {
+    "crossing": "across", "spanning": "across", "leaning on": "against",
+    "leaning against": "against",
+    "carrying": "holding", "bearing": "holding", "lifting": "holding", "waving": "holding",
+    "ringing": "holding", "watering": "with a watering can beside", "mowing": "with a scythe in",
+    "playing": "holding", "reading": "holding", "clutching": "holding", "catching": "holding",
+    "mounted on": "riding", "sitting on the back of": "riding", "climbing": "against",
+    "flying a kite": "with a kite", "flying kites": "with kites",
+    "covered with": "with", "covered in": "with", "laden with": "holds", "standing by": "beside",
+    "fishing from": "with a fishing rod on", "fishing": "with a fishing rod",
+    "looking over": "behind", "peering over": "behind", "leaning over": "behind",
+}  # fmt: skip
+_VERB = re.compile(r"(?<=\w) (" + "|".join(sorted(_VERBS, key=len, reverse=True)) + r")(?= |$)")
+# What belongs to the thing before it is part of that, and drawn with it.
+_OWN = re.compile(
+    r"\b(?:its|their)(?: \w+)?"
+    r" (?:chimneys?|roofs?|doors?|windows?|sails|wheels?|walls|towers?|mast)\b"
+    r"|\b(?:from (?:the )?chimneys|with an? (?:\w+ )?chimney)\b"
+    r"|\bon (?:\w+ )?stilts\b"
+    r"|\bsmoking (?:an? |his |her |the )?(?:\w+ )?(?:pipe|cigar|cigarette)s?\b"
+    r"|\bon (?:his|her|its) (?:shoulder|head|back|arm|lap)\b"
+)
+_SET = re.compile(
+    r"\b(?:set|laid) for (?:breakfast|lunch|dinner|supper|tea|two|four|a meal|a feast)\b"
+)
+_RACE = re.compile(r"\b(?:an? |the )?horse races?\b")
+_TUNNEL = re.compile(
+    r"\b(?:passing|going|driving|coming|running) (?:through|out of|into)"
+    r"(?= (?:a|the) (?:\w+ )?tunnel\b)"
+)
+_FLOATS = re.compile(r"\bisland (?:that )?(?:floating|floats|hovering|drifting)\b")
+_GOLD = re.compile(r"\bon (?:his |her |its |the |a (?:pile|heap|bed|hoard) of )?gold\b(?= *$)")
+_RUIN = re.compile(
+    r"\b(castle|abbey|temple|church|tower|monastery|cathedral|fortress|chapel) ruins?\b"
+)
+# `ruins of a temple` are a ruined temple, a dancer `in a red dress` is red.
+_RUINS = re.compile(r"\b(?:the )?ruins of (?:an? |the )?")
+# A slice of a thing is drawn as the thing.
+_SLICES = re.compile(r"\b(?:an? |two |three )?(?:slices?|pieces?|wedges?|loaf|loaves) of (?:an? )?")
+_CLOTHES = re.compile(
+    r"^(?P<who>(?:an? |the )?)(?P<rest>.*?) (?:in|wearing|with)(?: an?| his| her)?"
+    r" (?P<how>(?:\w+ ){0,2})"
+    r"(?:dress|coat|cloak|suit|robes?|gown|jacket|uniform|kimono|shirt|waders|overalls|rags|apron)\b"
+)
+# What is read where no book is named; a chimney that smokes.
+_READS = re.compile(r"\breading(?= (?:under|in|on|at|by|beside|near|beneath|against)\b| *$)")
+_KNITS = re.compile(r"\b(?:knitting|sewing|embroidering)(?= (?:by|beside|near|next)\b| *$)")
+_ROWS = re.compile(r"\browing(?! boats?\b)")
+_CYCLES = re.compile(r"\bcycling\b")
+_LIT = re.compile(
+    r"^(?P<what>.*?) with (?:\w+ )?(?:light|sunlight|sunbeams|moonlight)"
+    r" (?:falling|streaming|pouring|coming|shining)"
+    r" (?:in )?through (?:the |its |tall |high |stained |glass )*windows?\b"
+)
+_SMOKES = re.compile(r"\b(?:with )?(?:an? |the |its )?smoking chimneys?\b")
+
+
+# In this order: each sees what those before it made.
+_REWORDINGS: tuple[tuple[re.Pattern[str], str], ...] = (
+    (_SLICES, "a "), (_SMOKES, "with smoke"), (_READS, "holding an open book"), (_OWN, " "),
+    (_RUINS, "ruined "), (_CLOTHES, r"\g<who>\g<how>\g<rest>"), (_FLOATS, "floating island"),
+    (_TUNNEL, "leaving"), (_RACE, "three men riding horses"), (_GOLD, "on a hoard"),
+    (_SET, "with a plate and a cup and a loaf of bread and a jug"), (_RUIN, r"ruined \1"),
+    (_LIT, r"the interior of \g<what> with windows"), (_KNITS, "on an armchair"),
+    (_ROWS, "in a rowing boat"), (_CYCLES, "riding a bicycle"),
+)  # fmt: skip
+
+
+def reworded(text: str) -> str:
+    """A phrase in words that the grammar knows."""
+    for pattern, plain in _REWORDINGS:
+        text = pattern.sub(plain, text)
+    return _VERB.sub(lambda verb: f" {_VERBS[verb[1]]}", text)

@@ -1,0 +1,94 @@
+"""What people make things with, and what they write on: wheels, harps, letters, maps, newspapers."""
+
+import numpy as np
+
+from overlay.words.things.parts import Builder, Part, Skin, turned
+
+
+def potters_wheel(*, wood: str = "#7a5a3c", clay: str = "#a9694a") -> list[Part]:
+    """A frame with a wheel below and a pot that turns on the disc above."""
+    b = Builder(wood, Skin.PLANKS)
+    b.cone((0, 0.16, 0), (0.42, 0.05, 0.42), "#8a8274", Skin.STONE)
+    b.limb((0, 0.1, 0), (0, 0.74, 0), (0.035, 0.035), "#5a5e64", Skin.PLAIN)
+    for x in (-0.5, 0.5):
+        for z in (-0.32, 0.32):
+            b.limb((x, 0, z), (x, 0.66, z), (0.04, 0.04))
+    b.box((0, 0.66, 0.32), (0.54, 0.03, 0.05))
+    b.box((0, 0.66, -0.32), (0.54, 0.03, 0.05))
+    for x in (-0.5, 0.5):
+        b.box((x, 0.66, 0), (0.05, 0.03, 0.34))
+    b.cone((0, 0.76, 0), (0.24, 0.02, 0.24), "#9a9184", Skin.PLAIN)
+    b.lathe([(0.78, 0.1), (0.84, 0.16), (0.94, 0.17), (1.02, 0.1), (1.08, 0.12)], clay, Skin.PLAIN)
+    return b.parts
+
+
+def spinning_wheel(*, h: float = 1.0, wood: str = "#8a5a34") -> list[Part]:
+    """A spinning wheel on three legs, its distaff with flax."""
+    b = Builder(wood, Skin.PLAIN)
+    r, y = 0.34 * h, 0.58 * h
+    b.ring((0.12 * h, y, 0), r, 0.03 * h, wood, turned(0, 90))
+    for k in range(10):
+        a = 2 * np.pi * k / 10
+        b.limb((0.12 * h, y, 0), (0.12 * h + r * float(np.cos(a)), y + r * float(np.sin(a)), 0), (0.014 * h, 0.014 * h))
+    b.limb((-0.5 * h, 0.3 * h, 0), (0.42 * h, 0.2 * h, 0), (0.045 * h, 0.045 * h))
+    for x, z in ((-0.44, 0.0), (0.36, 0.16), (0.36, -0.16)):
+        b.limb((x * h, 0.26 * h, 0), (1.15 * x * h, 0, z * h), (0.026 * h, 0.02 * h))
+    for z in (-0.06, 0.06):
+        b.limb((0.12 * h, 0.22 * h, z * h), (0.12 * h, y, z * h), (0.022 * h, 0.022 * h))
+    b.limb((-0.4 * h, 0.3 * h, 0), (-0.4 * h, 0.95 * h, 0), (0.018 * h, 0.014 * h))
+    b.ball((-0.4 * h, 0.92 * h, 0), (0.08 * h, 0.15 * h, 0.08 * h), "#e3d6b0", Skin.FUR)
+    return b.parts
+
+
+def harp(*, h: float = 1.7, wood: str = "#b8863a") -> list[Part]:
+    """A harp: a straight pillar, a neck like a wave, a body that leans, strings."""
+    b = Builder(wood, Skin.PLAIN, 0.02 * h)
+    b.limb((0.3 * h, 0.06 * h, 0), (0.34 * h, 0.96 * h, 0), (0.03 * h, 0.026 * h))
+    b.chain([(0.34 * h, 0.98 * h, 0), (0.2 * h, 0.9 * h, 0), (0.02 * h, 0.84 * h, 0), (-0.16 * h, 0.92 * h, 0), (-0.26 * h, 0.86 * h, 0)], [0.032 * h, 0.026 * h, 0.026 * h, 0.034 * h, 0.04 * h])
+    b.limb((-0.26 * h, 0.86 * h, 0), (0.24 * h, 0.06 * h, 0), (0.045 * h, 0.085 * h))
+    b.box((0.26 * h, 0.025 * h, 0), (0.14 * h, 0.025 * h, 0.1 * h), rounded=0.01 * h)
+    for k in range(12):
+        share = (k + 0.6) / 12.5
+        top = 0.3 * h - share * 0.5 * h
+        low = (0.22 * h - share * 0.48 * h, 0.14 * h + share * 0.74 * h)
+        b.limb((top, 0.88 * h, 0), (min(low[0] + 0.02 * h, top), low[1], 0), (0.0035 * h, 0.0035 * h), "#efe6cf", Skin.PLAIN, 0.0)
+    return b.parts
+
+
+def paper(*, w: float = 0.3, sheet: str = "#f2ecdd", kind: str = "letter") -> list[Part]:
+    """A sheet that lies flat.
+
+    Parameters
+    ----------
+    kind : letter (with an envelope and a seal), newspaper (folded, in columns) or map (with coasts).
+    """
+    b = Builder(sheet, Skin.PLAIN)
+    y = 0.008
+    tall = {"letter": 0.68, "newspaper": 0.66, "map": 0.36}[kind] * w
+    b.box((0, y, 0), (0.5 * w, 0.004, tall), rounded=0.002)
+    ink, top = "#4a463f", y + 0.005
+    if kind == "letter":
+        for k in range(7):
+            reach = 0.36 - 0.16 * (k % 3 == 2)
+            b.limb((-0.36 * w, top, (0.48 - 0.14 * k) * w), (reach * w, top, (0.48 - 0.14 * k) * w), (0.006 * w, 0.006 * w), ink)
+        b.box((0.52 * w, 0.006, -0.3 * w), (0.42 * w, 0.005, 0.26 * w), "#e6d8b8", turn=turned(14))
+        b.ball((0.54 * w, 0.014, -0.3 * w), (0.06 * w, 0.01, 0.06 * w), "#a3282a")
+    elif kind == "newspaper":
+        b.box((0, y + 0.012, 0.02 * w), (0.49 * w, 0.004, tall * 0.98), "#ece6d6")
+        top += 0.013
+        b.box((0, top, 0.54 * w), (0.4 * w, 0.002, 0.05 * w), "#2f2c28")
+        b.box((-0.22 * w, top, 0.22 * w), (0.2 * w, 0.002, 0.16 * w), "#8a857a")
+        for column in range(3):
+            for k in range(7):
+                at = (0.4 - 0.14 * k) * w
+                if column == 2 or at < 0.02 * w:
+                    x = (-0.3 + 0.3 * column) * w
+                    b.limb((x - 0.11 * w, top, at), (x + 0.11 * w, top, at), (0.007 * w, 0.007 * w), ink)
+    else:
+        for x, z, rx, rz, c in ((-0.2, 0.05, 0.2, 0.14, "#b8c08a"), (0.18, -0.08, 0.2, 0.18, "#c9b47a"), (0.1, 0.2, 0.12, 0.08, "#b8c08a")):
+            b.ball((x * w, y, z * w), (rx * w, 0.0075, rz * w), c)
+        route = [(-0.36, -0.22), (-0.16, -0.16), (-0.02, -0.02), (0.14, 0.02), (0.3, 0.18)]
+        b.chain([(p * w, top + 0.002, q * w) for p, q in route], [0.008 * w] * 5, "#a3282a")
+        for side in (-1, 1):
+            b.limb((side * 0.5 * w, 0.02, -tall), (side * 0.5 * w, 0.02, tall), (0.024 * w, 0.024 * w), "#d9c79a")
+    return b.parts
