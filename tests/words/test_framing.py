@@ -77,7 +77,7 @@ class TogetherTest(unittest.TestCase):
 
     def test_eggs_lie_in_their_nest_and_who_is_on_a_bicycle_sits(self):
         self.assertEqual(wish("a nest with three eggs").things[1].link, "holds")
-        self.assertEqual(wish("a woman on a bicycle").things[0].pose, "sit")
+        self.assertEqual(wish("a woman on a bicycle").things[0].pose, "cycle")
         self.assertEqual([t.name for t in wish("an angler in waders").things], ["angler"])
 
     def test_small_things_are_on_the_rooms_table_none_beside_it(self):

@@ -95,7 +95,7 @@ class FittingTest(unittest.TestCase):
     def test_who_rides_sits_astride_of_an_animal_only(self):
         a, _ = paired(thing("knight"), thing("horse"), "riding")
         self.assertEqual((a.pose, a.link, a.to), ("ride", "on", 1))
-        self.assertEqual(paired(thing("boy"), thing("bicycle"), "riding")[0].pose, "sit")
+        self.assertEqual(paired(thing("boy"), thing("bicycle"), "riding")[0].pose, "cycle")
 
     def test_a_bridge_is_as_wide_as_what_crosses_it(self):
         train, bridge = paired(thing("train"), thing("bridge"), "across")
