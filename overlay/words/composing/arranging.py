@@ -7,6 +7,7 @@ from overlay.words.composing.fitting import GROWN
 from overlay.words.composing.relations import BUILT_UP, is_grown
 from overlay.words.composing.wished import Wished, linked
 from overlay.words.subjects import subject_of
+from overlay.words.things.families import LIVING
 
 _PIECES = {
     "king": "chess king", "queen": "chess king", "knight": "chess knight", "rook": "chess rook",
@@ -17,6 +18,7 @@ _LOADING = {"harbour", "quay", "city", "skyline", "railway"}
 _LOADED = {"containers", "harbour crane", "warehouse", "freighter"}
 _YOUNG = {"cub", "cubs", "pup", "pups", "calf", "calves", "young", "babies"}
 _YOUNG_SIZE = 0.45  # of what it is the young of
+_SEEN = 0.035  # of the tallest thing
 # What stands in the sea stands on a rock there.
 _ON_ROCKS = {"lighthouse", "tower", "castle", "temple"}
 
@@ -32,7 +34,17 @@ def arranged(things: Sequence[Wished], place: str) -> list[Wished]:
             found[i] = replace(thing, subject=subject_of("street lamp"))
     _stand_in_sea(found, place)
     _lay(found)
+    _raise_small(found)
     return found
+
+
+def _raise_small(things: list[Wished]) -> None:
+    """What flies about something many times its size is large enough to be seen."""
+    tallest = max((t.tall for t in things), default=0.0)
+    for i, thing in enumerate(things):
+        in_air = thing.subject.belongs == "air" and thing.subject.family in LIVING
+        if in_air and thing.tall < _SEEN * tallest:
+            things[i] = replace(thing, size=_SEEN * tallest / thing.subject.height)
 
 
 def _lay(things: list[Wished]) -> None:

@@ -36,6 +36,11 @@ def leads_not(thing: Wished) -> bool:
     return thing.link in {"held", "rises"} or thing.pose in MOUNTED
 
 
+def turns_bearer(thing: Wished) -> bool:
+    """Whether what bears a thing is turned as that is: a bicycle, the rock under a house."""
+    return thing.pose in MOUNTED or (thing.subject.family in BUILDINGS and thing.link == "on")
+
+
 def bears(thing: Wished, under: Wished) -> bool:
     """Whether a thing rests on, or in, another that is large enough."""
     if thing.link in {"holds", "hovers"}:
@@ -122,7 +127,9 @@ def held_in(thing: Wished, holder: Wished, placed: Placed) -> Point:
     if holder.subject.family == "fish_bowl":  # in the midst of the water, before its back
         return _midst(placed, holder, thing)
     if thing.subject.family in GROWN or thing.subject.family in LIVING:
-        return x, rim - (0.25 if thing.subject.family in GROWN else 0.22) * tall, z
+        grown = thing.subject.family in GROWN
+        full = y if y > 0.6 * rim and not grown else rim  # a basket's handles are higher
+        return x, full - (0.25 if grown else 0.22) * tall, z
     return x, max(y, rim - 0.85 * tall) if tall < _SMALL else y, z
 
 

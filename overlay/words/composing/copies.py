@@ -31,6 +31,9 @@ def in_holder(
     wide, tall, _ = (v * thing.size for v in thing.subject.size)
     angle = _angle(copy, chance)
     room = max(0.34 * holder.wide - 0.5 * wide, 0.0)
+    if thing.subject.family == "quadruped":  # side by side
+        x, y, z = first
+        return x + (0.6 * wide if copy % 2 else -0.6 * wide) * ((copy + 1) // 2), y, z
     out = 1.0 if thing.count <= _HEAP or is_grown(thing) else (copy / thing.count) ** 0.5
     if holder.subject.family == "fish_bowl":  # above and below each other
         x, y, z = first

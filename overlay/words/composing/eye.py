@@ -158,6 +158,8 @@ def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool, below:
         host = wish.things[chief.to]
         # Of what is long and narrow, a wall, it need not see both ends.
         reach = float(np.sqrt(host.subject.size[0] * host.subject.size[2]))
+        if host.subject.family == "bridge":  # its arch is
+            reach = 1.6 * host.subject.size[0]
         away = max(away, 0.62 * host.size * reach + deep)
     away = float(max(away, broad / (2 * HALF * aspect * min(1.5 * share, 0.92)) + deep / 2))
     laid = _laid_beside(wish, chief)

@@ -31,6 +31,7 @@ _HEAPED, _BERRY = 18, 0.09  # most of a heap; metres of what is said in the plur
 _TREES = {"tree", "blade_tree"}
 _BRIDGED = 1.3  # of the height of who stands on it, of a bridge
 _HEAP = 1.3  # of the width of who lies on it, of a heap of gold
+_LITTER = 3  # most animals in a basket
 _ROLLS = 3.0  # metres, of what is as long as a cart
 _MOUNT = 0.9  # metres, of what somebody is not on but rides
 _CLIMBS = 1.3  # metres, of what a branch bears
@@ -99,13 +100,20 @@ def heaped(thing: Wished, holder: Wished) -> Wished:
     return replace(thing, count=int(min(max(PLURAL, 0.55 * across**2), _HEAPED)))
 
 
+def nested(thing: Wished, holder: Wished) -> Pair:
+    """A holder wide enough for a few animals that sit in it side by side, with those."""
+    few = min(thing.count, _LITTER)
+    wide = (0.5 + 0.75 * few) * thing.wide / holder.subject.size[0]
+    return _at_least(holder, wide), replace(thing, count=few, pose=thing.pose or "sit")
+
+
 def _on_height(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """A creature is on a ledge or a mound, near enough to be seen."""
     high = _HEIGHTS.get(b.subject.word)
     if link != "on" or high is None or a.tall >= SMALL:
         return None
-    size = min(b.size, high * a.tall * a.count**0.5 / b.subject.height)
-    return replace(a, to=second, link=link), replace(b, size=size)
+    size = max(high * a.tall * a.count**0.5 / b.subject.height, 0.7 * a.wide / b.subject.size[0])
+    return replace(a, to=second, link=link), replace(b, size=min(b.size, size))
 
 
 def _on_hoard(a: Wished, b: Wished, link: str, second: int) -> Pair | None:

@@ -21,6 +21,7 @@ from overlay.words.composing.bearing import (
     seated,
     step_on_plate,
     topmost,
+    turns_bearer,
 )
 from overlay.words.composing.chance import COPIES, THINGS, stream
 from overlay.words.composing.copies import about, along, in_holder, in_row
@@ -31,7 +32,7 @@ from overlay.words.composing.framing import LARGE
 from overlay.words.composing.ground import Ground
 from overlay.words.composing.posed import parts_of
 from overlay.words.composing.relations import INVERSE, PLATES
-from overlay.words.composing.spots import Box, Spot, around, overlap
+from overlay.words.composing.spots import Box, Spot, around, is_near, overlap
 from overlay.words.composing.turning import yaw_of
 from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.setting import NOWHERE
@@ -122,7 +123,7 @@ class Placing:
         """Degrees of what a thing faces with: who holds it, whom it rides, who rides it."""
         other = thing.to if thing.link in {"held", "rises"} or thing.pose in MOUNTED else None
         chief = self.wish.things[self.chief]
-        if chief.pose in MOUNTED and chief.to == i:
+        if chief.to == i and turns_bearer(chief):
             other = self.chief
         return self._of[other].yaw if other is not None and other in self._of else None
 
@@ -193,7 +194,7 @@ class Placing:
     def _other(self, i: int, thing: Wished, chance: np.random.Generator) -> Spot:
         chief = self.wish.things[self.chief]
         if chief.to == i and bears(chief, thing):
-            turn = turned(self._of[self.chief].yaw if chief.pose in MOUNTED else 0.0)
+            turn = turned(self._of[self.chief].yaw if turns_bearer(chief) else 0.0)
             spot, (x, _, z) = self.spots[self.chief], turn @ np.array(borne(chief, thing))
             return self._spot(thing, i, spot.x - x, 0.0, spot.z - z)
         to = self.spots.get(thing.to) if thing.to is not None else None
@@ -318,9 +319,7 @@ class Placing:
         first = (spot.x, spot.y, spot.z)
         if copy == 0:
             return first
-        mounts = (
-            self._all.get(thing.to, []) if thing.pose in MOUNTED and thing.to is not None else []
-        )
+        mounts = self._all.get(thing.to or 0, []) if thing.pose in MOUNTED else []
         if copy < len(mounts):  # each on its own
             x, y, z = perch(thing, mounts[copy])
             return x, seated(thing, y, thing.size), z
@@ -334,8 +333,10 @@ class Placing:
             box = self._box(*at, wide, tall)
             bearer = thing.to if thing.link == "on" and thing.to is not None else -1
             free = (spot, self.spots.get(bearer))
-            others = (i for i, s in self.spots.items() if s not in free)
-            return sum(overlap(box, self._taken_by(i)) for i in others)
+            others = [i for i, s in self.spots.items() if s not in free]
+            room = {i: 0.6 * (wide + self.wish.things[i].wide) for i in others}
+            near = sum(is_near(self.spots[i], at, room[i]) for i in others)  # none sits in a fire
+            return sum(overlap(box, self._taken_by(i)) for i in others) + near
 
         if (
             thing.link == "on"

@@ -12,6 +12,7 @@ from overlay.words.composing.fitting import (
     aloft,
     heaped,
     laden,
+    nested,
 )
 from overlay.words.composing.wished import Wished
 from overlay.words.language.reading import Piece
@@ -128,7 +129,7 @@ def related(a: Wished, b: Wished, link: str, first: int, second: int) -> tuple[W
     if link == "holds" and a.subject.word in PLATES:
         a = laden(a, b)
     if link == "holds" and a.subject.word in HOLDERS:
-        b = heaped(b, a)
+        a, b = nested(b, a) if b.subject.family in LIVING and b.count > 1 else (a, heaped(b, a))
     if link in _SECOND or link == "holding":
         return a, replace(b, to=first, link="with" if link == "holding" else link)
     return (replace(a, to=second, link=link), b) if link else (a, b)

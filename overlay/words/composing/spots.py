@@ -3,6 +3,8 @@
 from collections.abc import Sequence
 from dataclasses import dataclass
 
+import numpy as np
+
 Box = tuple[float, float, float, float]
 
 
@@ -33,3 +35,8 @@ def overlap(a: Box, b: Box) -> float:
     upward = max(min(a[3], b[3]) - max(a[2], b[2]), 0.0)
     smaller = min((q[1] - q[0]) * (q[3] - q[2]) for q in (a, b))
     return across * upward / max(smaller, 1e-6)
+
+
+def is_near(spot: Spot, at: tuple[float, float, float], room: float) -> bool:
+    """Whether a place on the ground is within so many metres of a spot."""
+    return bool(np.hypot(at[0] - spot.x, at[2] - spot.z) < room)

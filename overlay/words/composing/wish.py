@@ -271,6 +271,9 @@ class _Builder:
             self.place = "underwater"
             self.fills.append(("far", backdrop.SUNKEN))
             return
+        if place == "waterway":  # `a street in venice`
+            self.place = place
+            return
         if self.place == "road":  # it runs through whatever else was said
             self.place, place = place, self.place
         effects, fills = backdrop.added(place, self.place)

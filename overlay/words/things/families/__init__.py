@@ -164,7 +164,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     leisure.toy_balloons: ("c",), leisure.maypole: ("wood",), leisure.rocking_horse: ("coat",),
     leisure.fishing_rod: ("wood",), leisure.sledge: ("wood",), leisure.hammock: ("cloth",),
     crafts.potters_wheel: ("clay",), crafts.spinning_wheel: ("wood",), crafts.harp: ("wood",),
-    crafts.paper: ("sheet",), masonry.wall_gate: ("iron",),
+    crafts.paper: ("sheet",), crafts.inkwell: ("glass",), crafts.drying_net: ("twine",), crafts.mask: ("c",), masonry.wall_gate: ("iron",),
     fabled.mushroom_house: ("cap",), fabled.floating_island: ("grass",), fabled.hoard: ("gold",),
     fabled.spider_in_web: ("body",),
     taught.cutout: ("tint",),

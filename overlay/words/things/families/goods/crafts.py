@@ -92,3 +92,53 @@ def paper(*, w: float = 0.3, sheet: str = "#f2ecdd", kind: str = "letter") -> li
         for side in (-1, 1):
             b.limb((side * 0.5 * w, 0.02, -tall), (side * 0.5 * w, 0.02, tall), (0.024 * w, 0.024 * w), "#d9c79a")
     return b.parts
+
+
+def inkwell(*, h: float = 0.09, glass: str = "#2f4a5a", feather: str = "#e9e4d6") -> list[Part]:
+    """A glass of ink with a quill that stands in it."""
+    b = Builder(glass, Skin.PLAIN)
+    b.lathe([(0, 0.5 * h), (0.55 * h, 0.56 * h), (0.72 * h, 0.24 * h), (h, 0.28 * h)])
+    b.cone((0, h, 0), (0.22 * h, 0.012 * h, 0.22 * h), "#14161c", blend=0.0)
+    return [*b.parts, *_quill(h, feather)]
+
+
+def _quill(h: float, feather: str) -> list[Part]:
+    b = Builder(feather, Skin.FEATHERS)
+    stem = [(0.0, 0.6 * h, 0.0), (0.35 * h, 1.7 * h, 0.0), (0.9 * h, 2.9 * h, 0.0)]
+    b.chain(stem, [0.035 * h, 0.03 * h, 0.015 * h], "#d9cfb4", Skin.PLAIN)
+    b.sheet([(0.3 * h, 1.5 * h, 0), (0.72 * h, 1.9 * h, 0), (1.2 * h, 2.9 * h, 0), (0.95 * h, 3.15 * h, 0), (0.5 * h, 2.6 * h, 0), (0.22 * h, 1.9 * h, 0)], 0.02 * h)
+    return b.parts
+
+
+def drying_net(*, w: float = 4.0, twine: str = "#b8a47a", wood: str = "#7a5c3e") -> list[Part]:
+    """A fishing net hung over a pole to dry, cork floats along its edge."""
+    b = Builder(twine, Skin.PLAIN)
+    h = 1.7
+    for x in (-0.46 * w, 0.46 * w):
+        b.limb((x, 0, 0), (x, h, 0), (0.06, 0.05), wood, Skin.BARK)
+    b.limb((-0.54 * w, h, 0), (0.54 * w, h, 0), (0.05, 0.045), wood, Skin.BARK)
+    columns = np.linspace(-0.42, 0.42, 15) * w
+    for k, x in enumerate(columns):
+        low = 0.25 + 0.35 * abs(float(np.sin(1.9 * k)))
+        for side in (-1, 1):
+            nearby = float(columns[min(max(k + side, 0), 14)])
+            b.chain([(float(x), h, -0.05), (nearby, 0.5 * (h + low), -0.16), (float(x), low, -0.2)], [0.012] * 3)
+        b.ball((float(x), low, -0.2), (0.06, 0.06, 0.06), "#c98a4a")
+    return b.parts
+
+
+def mask(*, h: float = 0.26, c: str = "#efe6d2", trim: str = "#c9a045") -> list[Part]:
+    """A mask for a ball, propped up, with ribbons."""
+    b = Builder(c, Skin.PLAIN)
+    y = 0.5 * h
+    b.ball((0, y, 0), (0.4 * h, 0.5 * h, 0.14 * h))
+    b.limb((0, 0.62 * h, -0.12 * h), (0, 0.4 * h, -0.2 * h), (0.03 * h, 0.07 * h), blend=0.04 * h)
+    for side in (-1, 1):
+        b.ball((side * 0.16 * h, 0.64 * h, -0.12 * h), (0.1 * h, 0.05 * h, 0.04 * h), "#1d1a18", blend=0.0)
+        b.ball((side * 0.16 * h, 0.76 * h, -0.1 * h), (0.13 * h, 0.02 * h, 0.03 * h), trim, blend=0.0)
+        b.limb((side * 0.38 * h, 0.56 * h, 0), (side * 0.66 * h, 0.03 * h, -0.1 * h), (0.03 * h, 0.03 * h), trim, blend=0.0)
+    b.ball((0, 0.24 * h, -0.13 * h), (0.12 * h, 0.035 * h, 0.03 * h), "#a3282a", blend=0.0)
+    for k in range(5):
+        x = (-0.24 + 0.12 * k) * h
+        b.ball((x, 0.96 * h - 0.25 * abs(x), -0.02 * h), (0.05 * h, 0.09 * h, 0.03 * h), trim, blend=0.0)
+    return b.parts
