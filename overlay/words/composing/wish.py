@@ -271,7 +271,7 @@ class _Builder:
             self.place = "underwater"
             self.fills.append(("far", backdrop.SUNKEN))
             return
-        if place == "waterway":  # `a street in venice`
+        if place == "grand canal":  # `a street in venice`
             self.place = place
             return
         if self.place == "road":  # it runs through whatever else was said
