@@ -1,15 +1,15 @@
 """What is done to every pixel of a step besides the search, each in one pass over the canvas."""
 
 import numpy as np
-from numba import njit, prange
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.rows import by_rows
 
 
-@njit(cache=True, parallel=True, nogil=True, fastmath=True, error_model="numpy")
-def _draw_nearer(canvas, base, total, grip, extra, hold, firm, out):
-    height, width = canvas.shape[:2]
-    for y in prange(height):
+@by_rows(fastmath=True, error_model="numpy")
+def _draw_nearer(from_row, to_row, canvas, base, total, grip, extra, hold, firm, out):
+    width = canvas.shape[1]
+    for y in range(from_row, to_row):
         for x in range(width):
             amount = hold / max(total[y, x], np.float32(1)) + firm * grip[y, x]
             amount += extra[y % extra.shape[0], x % extra.shape[1]]
@@ -39,15 +39,23 @@ def draw_nearer(
     """
     out = np.empty_like(canvas)
     _draw_nearer(
-        canvas, base, total, grip, extra.astype(np.float32), np.float32(hold), np.float32(firm), out
+        canvas.shape[0],
+        canvas,
+        base,
+        total,
+        grip,
+        extra.astype(np.float32),
+        np.float32(hold),
+        np.float32(firm),
+        out,
     )
     return out
 
 
-@njit(cache=True, parallel=True, nogil=True, fastmath=True, error_model="numpy")
-def _restore(voted, gap, broad, grip, share, limit):
-    height, width = gap.shape
-    for y in prange(height):
+@by_rows(fastmath=True, error_model="numpy")
+def _restore(from_row, to_row, voted, gap, broad, grip, share, limit):
+    width = gap.shape[1]
+    for y in range(from_row, to_row):
         for x in range(width):
             held = min(share * grip[y, x], np.float32(1))
             if held > 0:
@@ -74,15 +82,15 @@ def restore_contrast(
     voted : (h, w, 3) float32, changed. gap : (h, w) float32, the ground's lightness less the
         marks'; broad : the same without detail. grip : (h, w) float32, 0 up.
     """
-    _restore(voted, gap, broad, grip, np.float32(share), np.float32(limit))
+    _restore(gap.shape[0], voted, gap, broad, grip, np.float32(share), np.float32(limit))
 
 
-@njit(cache=True, parallel=True, nogil=True, fastmath=True, error_model="numpy")
-def _lay_on(voted, base, low, presence, weight):
+@by_rows(fastmath=True, error_model="numpy")
+def _lay_on(from_row, to_row, voted, base, low, presence, weight):
     """With `low` doubled row by row, as `resample.double` does."""
-    height, width = weight.shape
+    width = weight.shape[1]
     last_y, last_x = low.shape[0] - 1, low.shape[1] - 1
-    for y in prange(height):
+    for y in range(from_row, to_row):
         near = min(y // 2, last_y)
         far = min(max(near + (1 if y % 2 else -1), 0), last_y)
         for x in range(width):
@@ -112,4 +120,4 @@ def lay_on(
         differ from it; or (1, 1, 3). presence : (h, w) in 0..1, where these stand. weight : (h, w)
         in 0..1, of the marks.
     """
-    _lay_on(voted, base, low, presence, weight)
+    _lay_on(weight.shape[0], voted, base, low, presence, weight)

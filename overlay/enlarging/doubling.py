@@ -7,13 +7,13 @@ doi:10.1016/1049-9652(91)90045-L), and every pixel is kept within what lies abou
 """
 
 import numpy as np
-from numba import njit, prange
 
 from overlay.enlarging.classes import REACH
 from overlay.enlarging.filters import RADIUS, lanczos_filters, learn, predict, solve
 from overlay.enlarging.halving import halved
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.resample import double
+from overlay.imaging.rows import by_rows
 
 _BACK = 4  # times that what was lost is put back
 _BEYOND = np.float32(0.1)  # of the range about a pixel that it may go beyond
@@ -66,14 +66,14 @@ def doubled(picture: FloatImage, filters: FloatImage) -> FloatImage:
     for _ in range(_BACK):
         lost = picture - halved(out)
         out += double(lost, (2 * height, 2 * width))
-    _keep_within(np.pad(picture, ((1, 1), (1, 1), (0, 0)), mode="edge"), out)
+    _keep_within(out.shape[0] // 2, np.pad(picture, ((1, 1), (1, 1), (0, 0)), mode="edge"), out)
     return out
 
 
-@njit(cache=True, parallel=True, nogil=True)
-def _keep_within(small, out):
+@by_rows()
+def _keep_within(from_row, to_row, small, out):
     """Every pixel within the range of the 3x3 that its own came from, a little widened."""
-    for y in prange(out.shape[0] // 2):
+    for y in range(from_row, to_row):
         for x in range(out.shape[1] // 2):
             for c in range(3):
                 low = high = small[y, x, c]

@@ -12,10 +12,11 @@ from dataclasses import dataclass
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit, prange
+from numba import njit
 
 from overlay.enlarging.classes import ANGLES, CLASSES, KINDS, classify, turned_class
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.rows import by_rows
 
 SIDE = 5
 RADIUS = SIDE // 2
@@ -55,7 +56,7 @@ def learn(small: FloatImage, large: FloatImage) -> Normal:
     bounds = np.searchsorted(classes[order], np.arange(CLASSES + 1))
     left = np.zeros((CLASSES, _TAPS, _TAPS))
     right = np.zeros((CLASSES, _TAPS, 4))
-    _sum_up(_continued(small), large, at[order], bounds, width, left, right)
+    _sum_up(len(bounds) - 1, _continued(small), large, at[order], bounds, width, left, right)
     return _symmetric(left, right)
 
 
@@ -63,9 +64,9 @@ def _continued(picture: FloatImage) -> FloatImage:
     return np.pad(picture, ((RADIUS, RADIUS), (RADIUS, RADIUS), (0, 0)), mode="symmetric")
 
 
-@njit(cache=True, parallel=True, nogil=True)
-def _sum_up(small, large, at, bounds, width, left, right):
-    for k in prange(len(bounds) - 1):
+@by_rows()
+def _sum_up(from_row, to_row, small, large, at, bounds, width, left, right):
+    for k in range(from_row, to_row):
         seen = np.empty(_TAPS, np.float64)
         wanted = np.empty(4, np.float64)
         for n in range(bounds[k], bounds[k + 1]):
@@ -182,13 +183,13 @@ def predict(picture: FloatImage, filters: FloatImage) -> FloatImage:
     """
     height, width = picture.shape[:2]
     out = np.empty((2 * height, 2 * width, 3), np.float32)
-    _predict(_continued(picture), classify(picture), filters, out)
+    _predict(height, _continued(picture), classify(picture), filters, out)
     return out
 
 
-@njit(cache=True, parallel=True, nogil=True, fastmath=True)
-def _predict(picture, classes, filters, out):
-    for y in prange(classes.shape[0]):
+@by_rows(fastmath=True)
+def _predict(from_row, to_row, picture, classes, filters, out):
+    for y in range(from_row, to_row):
         for x in range(classes.shape[1]):
             four = filters[classes[y, x]]
             for q in range(4):

@@ -1,9 +1,9 @@
 """Half the size under a Lanczos kernel of three lobes, the measure that enlarging is held to."""
 
 import numpy as np
-from numba import njit, prange
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.rows import by_rows
 
 _TAPS = 12
 _BEFORE = 5  # taps before the first of the two pixels that one is made of
@@ -24,14 +24,14 @@ def halved(picture: FloatImage) -> FloatImage:
     height, width = picture.shape[:2]
     out = np.empty((height // 2, width // 2, 3), np.float32)
     rows = np.ascontiguousarray(picture).reshape(height, -1)
-    _halve(rows, _LANCZOS, width, out.reshape(len(out), -1))
+    _halve(len(out), rows, _LANCZOS, width, out.reshape(len(out), -1))
     return out
 
 
-@njit(cache=True, parallel=True, nogil=True)
-def _halve(image, taps, width, out):
+@by_rows()
+def _halve(from_row, to_row, image, taps, width, out):
     height = image.shape[0]
-    for y in prange(out.shape[0]):
+    for y in range(from_row, to_row):
         # Continued by five pixels on the left and six on the right.
         row = np.zeros((width + _TAPS) * 3, np.float32)
         inside = row[3 * _BEFORE : 3 * (_BEFORE + width)]

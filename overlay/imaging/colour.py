@@ -8,7 +8,9 @@ from typing import TypeVar
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit, prange
+from numba import njit
+
+from overlay.imaging.rows import by_rows
 
 F = TypeVar("F", bound=np.floating)
 FloatImage = npt.NDArray[np.float32]
@@ -86,10 +88,10 @@ def _cube_roots(a, b, c, weights, out):
         out[x] = root
 
 
-@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
-def _to_work(rgb, decode, A, B, out):
-    height, width = rgb.shape[:2]
-    for y in prange(height):
+@by_rows(error_model="numpy")
+def _to_work(from_row, to_row, rgb, decode, A, B, out):
+    width = rgb.shape[1]
+    for y in range(from_row, to_row):
         light, roots = np.empty((3, width), np.float32), np.empty((3, width), np.float32)
         for x in range(width):
             for c in range(3):
@@ -103,10 +105,10 @@ def _to_work(rgb, decode, A, B, out):
             out[y, x, 0] -= np.float32(0.5)
 
 
-@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
-def _to_srgb(work, encode, A, B, out):
+@by_rows(error_model="numpy")
+def _to_srgb(from_row, to_row, work, encode, A, B, out):
     last = encode.shape[0] - 1
-    for y in prange(work.shape[0]):
+    for y in range(from_row, to_row):
         for x in range(work.shape[1]):
             p0 = work[y, x, 0] + np.float32(0.5)
             p1, p2 = work[y, x, 1], work[y, x, 2]
@@ -131,7 +133,14 @@ def srgb_to_work(rgb: ByteImage) -> FloatImage:
     (H, W, 3) float32, working space: L-0.5 in -0.5..0.5, 2a and 2b about -0.8..0.8. A new array.
     """
     out = np.empty(rgb.shape, np.float32)
-    _to_work(np.ascontiguousarray(rgb), _DECODE, _FORWARD_A, _FORWARD_B, out)
+    _to_work(
+        rgb.shape[0],
+        np.ascontiguousarray(rgb),
+        _DECODE,
+        _FORWARD_A,
+        _FORWARD_B,
+        out,
+    )
     return out
 
 
@@ -147,7 +156,14 @@ def work_to_srgb(work: FloatImage) -> ByteImage:
     (H, W, 3) uint8, sRGB-encoded. A new array.
     """
     out = np.empty(work.shape, np.uint8)
-    _to_srgb(np.ascontiguousarray(work), _ENCODE, _BACKWARD_A, _BACKWARD_B, out)
+    _to_srgb(
+        work.shape[0],
+        np.ascontiguousarray(work),
+        _ENCODE,
+        _BACKWARD_A,
+        _BACKWARD_B,
+        out,
+    )
     return out
 
 

@@ -7,9 +7,10 @@ from collections.abc import Callable
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit, prange
+from numba import njit
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.rows import by_rows
 
 _PIXELS = 1 << 20  # of a strip
 
@@ -21,13 +22,13 @@ def _add(to, values, weight):
         to[x] += weight * values[x]
 
 
-@njit(cache=True, parallel=True, nogil=True, fastmath=True)
-def _convolve(image, channels, weights, out):
+@by_rows(fastmath=True)
+def _convolve(from_row, to_row, image, channels, weights, out):
     """Separable: each row is the weighted sum of its neighbours, then each pixel within it."""
     height, length = image.shape
     reach = len(weights) // 2
     rim = reach * channels
-    for y in prange(height):
+    for y in range(from_row, to_row):
         row = np.zeros(length + 2 * rim, np.float32)
         for k in range(2 * reach + 1):
             other = min(max(y + k - reach, 0), height - 1)
@@ -46,10 +47,10 @@ def _raise(to, values):
         to[x] = max(to[x], values[x])
 
 
-@njit(cache=True, parallel=True, nogil=True)
-def _maximum(image, reach, out):
+@by_rows()
+def _maximum(from_row, to_row, image, reach, out):
     height, width = image.shape
-    for y in prange(height):
+    for y in range(from_row, to_row):
         row = np.full(width + 2 * reach, -np.inf, np.float32)
         for other in range(max(y - reach, 0), min(y + reach + 1, height)):
             _raise(row[reach : reach + width], image[other])
@@ -63,7 +64,7 @@ def _weighed(image: FloatImage, weights: npt.NDArray[np.float32]) -> FloatImage:
     channels = 1 if full.ndim == 2 else full.shape[2]
     rows = full.reshape(len(full), -1)
     out = np.empty_like(rows)
-    _convolve(rows, channels, weights, out)
+    _convolve(rows.shape[0], rows, channels, weights, out)
     return out.reshape(full.shape)
 
 
@@ -91,7 +92,12 @@ def box_mean(image: FloatImage, side: int) -> FloatImage:
 def maximum(image: FloatImage, side: int) -> FloatImage:
     """Maxima over squares of an odd side about each pixel: (H, W) float32, a new array."""
     out = np.empty(image.shape, np.float32)
-    _maximum(np.ascontiguousarray(image, np.float32), side // 2, out)
+    _maximum(
+        image.shape[0],
+        np.ascontiguousarray(image, np.float32),
+        side // 2,
+        out,
+    )
     return out
 
 

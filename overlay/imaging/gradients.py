@@ -3,11 +3,12 @@
 from typing import NamedTuple
 
 import numpy as np
-from numba import njit, prange
+from numba import njit
 
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.filters import gaussian
 from overlay.imaging.resample import soften
+from overlay.imaging.rows import by_rows
 
 # Radius over which contrast is evened out, in multiples of the smoothing sigma.
 _LOCAL = 10.0
@@ -61,12 +62,12 @@ def _fill(
     """Write strength, and where there is room the angle, into `out` unless the picture is flat."""
     smooth = gaussian(lightness, sigma)
     magnitude = np.empty_like(smooth)
-    _magnitude(smooth, magnitude)
+    _magnitude(smooth.shape[0], smooth, magnitude)
     strong = float(np.percentile(magnitude[::2, ::2], 99))
     if strong < 1e-6:
         return
     local = soften(magnitude, max(1, round(np.log2(_LOCAL * sigma))))
-    _normalise(smooth, local, np.float32(floor * strong), weighted, out)
+    _normalise(smooth.shape[0], smooth, local, np.float32(floor * strong), weighted, out)
 
 
 @njit(cache=True, error_model="numpy")
@@ -82,17 +83,17 @@ def _slope(image, y, x):
     return gy, gx
 
 
-@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
-def _magnitude(image, out):
-    for y in prange(image.shape[0]):
+@by_rows(error_model="numpy")
+def _magnitude(from_row, to_row, image, out):
+    for y in range(from_row, to_row):
         for x in range(image.shape[1]):
             gy, gx = _slope(image, y, x)
             out[y, x] = np.sqrt(gy * gy + gx * gx)
 
 
-@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
-def _normalise(image, local, floor, weighted, out):
-    for y in prange(image.shape[0]):
+@by_rows(error_model="numpy")
+def _normalise(from_row, to_row, image, local, floor, weighted, out):
+    for y in range(from_row, to_row):
         for x in range(image.shape[1]):
             gy, gx = _slope(image, y, x)
             square = gy * gy + gx * gx

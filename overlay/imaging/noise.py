@@ -5,9 +5,10 @@ in the spirit of the counter-based generators of Salmon et al. 2011, doi:10.1145
 """
 
 import numpy as np
-from numba import njit, prange
+from numba import njit
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.rows import by_rows
 
 
 @njit(cache=True, inline="always")
@@ -22,11 +23,11 @@ def hash32(value):
     return np.uint32(h ^ (h >> np.uint32(16)))
 
 
-@njit(cache=True, parallel=True, nogil=True)
-def _add_noise(image, amount, key):
-    height, width, channels = image.shape
+@by_rows()
+def _add_noise(from_row, to_row, image, amount, key):
+    width, channels = image.shape[1:]
     base = hash32(key)
-    for y in prange(height):
+    for y in range(from_row, to_row):
         for x in range(width):
             sigma = amount[y, x]
             if sigma == 0.0:
@@ -56,4 +57,4 @@ def add_noise(image: FloatImage, amount: FloatImage, key: int) -> None:
     amount : (H, W) float32, standard deviation per pixel, in units of `image`; 0 leaves it alone.
     key : from `step_key`.
     """
-    _add_noise(image, amount, key)
+    _add_noise(image.shape[0], image, amount, key)

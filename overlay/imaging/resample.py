@@ -5,9 +5,10 @@ Pixel centres lie at half-integers, so halving and doubling keep things in place
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit, prange
+from numba import njit
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.rows import by_rows
 
 
 @njit(cache=True, fastmath=True, forceinline=True)
@@ -33,14 +34,14 @@ def _widen(row, out, width, channels):
             out[(2 * x + 1) * channels + c] = middle + row[k + channels]
 
 
-@njit(cache=True, parallel=True, nogil=True, fastmath=True)
-def _halve(image, width, channels, out):
+@by_rows(fastmath=True)
+def _halve(from_row, to_row, image, width, channels, out):
     """Separable binomial 1-3-3-1: no aliasing to speak of, and the centre stays put.
 
     Rows are summed first, into one that is continued by a pixel on the left and two on the right.
     """
     height, length = image.shape
-    for y in prange(out.shape[0]):
+    for y in range(from_row, to_row):
         above, below = max(2 * y - 1, 0), min(2 * y + 2, height - 1)
         middle = min(2 * y + 1, height - 1)
         row = np.empty(length + 3 * channels, np.float32)
@@ -60,11 +61,11 @@ def _halve(image, width, channels, out):
             _narrow(row, out[y], (width + 1) // 2, channels)
 
 
-@njit(cache=True, parallel=True, nogil=True, fastmath=True)
-def _double(image, channels, width, out):
+@by_rows(fastmath=True)
+def _double(from_row, to_row, image, channels, width, out):
     """Each pixel 9-3-3-1 of the four nearest; rows are blended first, as in `_halve`."""
     height, length = image.shape
-    for y in prange(out.shape[0]):
+    for y in range(from_row, to_row):
         near = min(y // 2, height - 1)
         far = min(max(near + (1 if y % 2 else -1), 0), height - 1)
         row = np.empty(length + 2 * channels, np.float32)
@@ -96,7 +97,13 @@ def halve(image: FloatImage) -> FloatImage:
     full = _three_axes(image)
     out = np.empty(((full.shape[0] + 1) // 2, (full.shape[1] + 1) // 2, full.shape[2]), np.float32)
     height, width, channels = full.shape
-    _halve(full.reshape(height, -1), width, channels, out.reshape(len(out), -1))
+    _halve(
+        len(out),
+        full.reshape(height, -1),
+        width,
+        channels,
+        out.reshape(len(out), -1),
+    )
     return out if image.ndim == 3 else out[:, :, 0]
 
 
@@ -105,7 +112,13 @@ def double(image: FloatImage, shape: tuple[int, int]) -> FloatImage:
     small = _three_axes(image)
     out = np.empty((*shape, small.shape[2]), np.float32)
     channels = small.shape[2]
-    _double(small.reshape(len(small), -1), channels, shape[1], out.reshape(shape[0], -1))
+    _double(
+        shape[0],
+        small.reshape(len(small), -1),
+        channels,
+        shape[1],
+        out.reshape(shape[0], -1),
+    )
     return out if image.ndim == 3 else out[:, :, 0]
 
 
@@ -137,10 +150,10 @@ def _lanczos_taps(old: int, new: int) -> tuple[npt.NDArray[np.int64], FloatImage
     return first, weights.astype(np.float32)
 
 
-@njit(cache=True, parallel=True, nogil=True)
-def _resample_rows(image, first, weights, begin, last, out):
+@by_rows()
+def _resample_rows(from_row, to_row, image, first, weights, begin, last, out):
     """From rows `begin` and on of a picture whose last row is `last`."""
-    for y in prange(out.shape[0]):
+    for y in range(from_row, to_row):
         for x in range(out.shape[1]):
             for c in range(out.shape[2]):
                 out[y, x, c] = 0.0
@@ -170,7 +183,7 @@ def resize(image: FloatImage, height: int, width: int) -> FloatImage:
     for axis_length in (height, width):
         first, weights = _lanczos_taps(out.shape[0], axis_length)
         rows = np.empty((axis_length, out.shape[1], out.shape[2]), np.float32)
-        _resample_rows(out, first, weights, 0, len(out) - 1, rows)
+        _resample_rows(rows.shape[0], out, first, weights, 0, len(out) - 1, rows)
         out = np.ascontiguousarray(rows.transpose(1, 0, 2))
     return out if image.ndim == 3 else out[:, :, 0]
 
@@ -199,13 +212,15 @@ def resize_rows(
     if old != shape[0]:
         first, weights = _lanczos_taps(old, shape[0])
         out = np.empty((bottom - top, *part.shape[1:]), np.float32)
-        _resample_rows(part, first[top:bottom], weights[top:bottom], begin, old - 1, out)
+        _resample_rows(
+            out.shape[0], part, first[top:bottom], weights[top:bottom], begin, old - 1, out
+        )
     if part.shape[1] == shape[1]:
         return out
     first, weights = _lanczos_taps(part.shape[1], shape[1])
     across = np.empty((shape[1], len(out), part.shape[2]), np.float32)
     columns = np.ascontiguousarray(out.transpose(1, 0, 2))
-    _resample_rows(columns, first, weights, 0, len(columns) - 1, across)
+    _resample_rows(across.shape[0], columns, first, weights, 0, len(columns) - 1, across)
     return np.ascontiguousarray(across.transpose(1, 0, 2))
 
 

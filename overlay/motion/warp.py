@@ -6,9 +6,10 @@ frame to frame must not lose a little each time, so that is read by a windowed s
 """
 
 import numpy as np
-from numba import njit, prange
+from numba import njit
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.rows import by_rows
 
 _STEPS = 256
 
@@ -58,10 +59,10 @@ def _read(image, top, left, down, across, out):
     out[0], out[1], out[2] = s0, s1, s2
 
 
-@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
-def _warp(image, flow, weights, out):
+@by_rows(error_model="numpy")
+def _warp(from_row, to_row, image, flow, weights, out):
     taps, steps = weights.shape[1], weights.shape[0] - 1
-    for y in prange(out.shape[0]):
+    for y in range(from_row, to_row):
         for x in range(out.shape[1]):
             at_x, at_y = np.float32(x) + flow[y, x, 0], np.float32(y) + flow[y, x, 1]
             left, top = int(np.floor(at_x)), int(np.floor(at_y))
@@ -95,5 +96,5 @@ def _moved(image: FloatImage, flow: FloatImage, weights: FloatImage) -> FloatIma
     three = np.zeros((height, width, 3), np.float32)
     three[..., :channels] = image
     out = np.empty((*flow.shape[:2], 3), np.float32)
-    _warp(three, np.ascontiguousarray(flow, np.float32), weights, out)
+    _warp(out.shape[0], three, np.ascontiguousarray(flow, np.float32), weights, out)
     return np.ascontiguousarray(out[..., :channels])

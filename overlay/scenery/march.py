@@ -7,9 +7,9 @@ and haze are added up in linear light; water shows what its ripples reflect.
 """
 
 import numpy as np
-from numba import njit, prange
 
 from overlay.imaging.kernel import kernel
+from overlay.imaging.rows import by_rows
 from overlay.scenery.grain import layered_noise, value_noise
 from overlay.scenery.surfaces import surface_tone
 from overlay.scenery.terrain import (
@@ -280,12 +280,12 @@ def _see(t, land, relief, chosen, eye, right, up, forward, u, v):
     return r, g, b, way, which
 
 
-@njit(cache=True, parallel=True, nogil=True)
-def trace_picture(t, land, relief, camera, colour, depth, label):
+@by_rows()
+def trace_picture(from_row, to_row, t, land, relief, camera, colour, depth, label):
     """Fill `colour` (linear light), `depth` (metres) and `label` from one ray a pixel."""
     height, width = depth.shape
     eye, right, up, forward = camera
-    for py in prange(height):
+    for py in range(from_row, to_row):
         chosen = np.empty(t.kind.shape[0], np.int64)
         for px in range(width):
             u = (2 * (px + 0.5) / width - 1) * width / height
@@ -299,12 +299,12 @@ def trace_picture(t, land, relief, camera, colour, depth, label):
                 label[py, px] = -1 - which
 
 
-@njit(cache=True, parallel=True, nogil=True)
-def smooth_edges(t, land, relief, camera, rough, colour):
+@by_rows()
+def smooth_edges(from_row, to_row, t, land, relief, camera, rough, colour):
     """Trace the pixels marked in `rough` again with three more rays each, and average."""
     height, width = rough.shape
     eye, right, up, forward = camera
-    for py in prange(height):
+    for py in range(from_row, to_row):
         chosen = np.empty(t.kind.shape[0], np.int64)
         for px in range(width):
             if not rough[py, px]:

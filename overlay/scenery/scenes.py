@@ -139,12 +139,12 @@ def draw_stage(stage: Stage, width: int, height: int, *, smooth: bool = True) ->
     depth = np.zeros((height, width), np.float32)
     labels = np.zeros((height, width), np.int64)
     relief = np.empty(terrain.RELIEF_SHAPE, np.float32)
-    terrain.draw_relief(stage.hills, relief)
+    terrain.draw_relief(len(relief), stage.hills, relief)
     table, land = tabulate(stage.solids, names), _land(stage)
     camera = camera_of(stage)
-    march.trace_picture(table, land, relief, camera, colour, depth, labels)
+    march.trace_picture(height, table, land, relief, camera, colour, depth, labels)
     if smooth:
-        march.smooth_edges(table, land, relief, camera, _rough(colour), colour)
+        march.smooth_edges(height, table, land, relief, camera, _rough(colour), colour)
     return Drawn(_develop(colour), depth, labels, names)
 
 

@@ -1,8 +1,7 @@
 """The land: how high the ground is, with its canal and its hills."""
 
-from numba import njit, prange
-
 from overlay.imaging.kernel import kernel
+from overlay.imaging.rows import by_rows
 from overlay.scenery.grain import layered_noise, value_noise
 
 # Rows of the `land` array that describes ground and light.
@@ -16,10 +15,10 @@ CELL, RELIEF_X, RELIEF_Z = 0.25, -150.0, -10.0
 RELIEF_SHAPE = (1040, 1200)
 
 
-@njit(cache=True, parallel=True, nogil=True)
-def draw_relief(hill, out):
+@by_rows()
+def draw_relief(from_row, to_row, hill, out):
     """Fill the relief map: small bumps near by, hills of height `hill` far off."""
-    for i in prange(out.shape[0]):
+    for i in range(from_row, to_row):
         z = RELIEF_Z + i * CELL
         rise = min(max(z - 52.0, 0.0) / 60.0, 1.0)
         for j in range(out.shape[1]):

@@ -12,12 +12,12 @@ from typing import TypeVar
 import numpy as np
 import numpy.typing as npt
 import scipy
-from numba import njit, prange
 
 from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, Bytes, to_bytes
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.gradients import gradient_channels
 from overlay.imaging.resample import soften
+from overlay.imaging.rows import by_rows
 
 PATCH = 8
 # What a patch that must not be used is charged: more than any difference of colours comes to.
@@ -261,11 +261,11 @@ def _guide_keys(leaves: tuple[Leaf, ...], sigma: float | None) -> Bytes:
     return np.concatenate(pages)
 
 
-@njit(cache=True, parallel=True, nogil=True)
-def _box_sums(picture, total, squares):
+@by_rows()
+def _box_sums(from_row, to_row, picture, total, squares):
     """Sum per channel, and sum of all squares, of the patch whose top left pixel is here."""
-    height, width = picture.shape[:2]
-    for y in prange(height - PATCH + 1):
+    width = picture.shape[1]
+    for y in range(from_row, to_row):
         columns = np.zeros((width, 4), np.float32)
         for dy in range(PATCH):
             for x in range(width):
@@ -282,7 +282,12 @@ def _box_sums(picture, total, squares):
 
 def _patch_sums(picture: FloatImage) -> tuple[FloatImage, FloatImage]:
     total, squares = np.zeros_like(picture), np.zeros(picture.shape[:2], np.float32)
-    _box_sums(np.ascontiguousarray(picture), total, squares)
+    _box_sums(
+        picture.shape[0] - PATCH + 1,
+        np.ascontiguousarray(picture),
+        total,
+        squares,
+    )
     return total, squares
 
 
@@ -311,14 +316,22 @@ def _lack(picture: FloatImage, groups: int) -> FloatImage:
     tones = np.array([sample[part, 0].mean() for part in parts], np.float32)
     usual = np.array([np.median(known[part]) for part in parts], np.float32)
     lack = np.zeros_like(squares)
-    _fill_lack(total, squares, tones, usual, np.float32(max(float(np.median(known)), 1e-9)), lack)
+    _fill_lack(
+        lack.shape[0] - PATCH + 1,
+        total,
+        squares,
+        tones,
+        usual,
+        np.float32(max(float(np.median(known)), 1e-9)),
+        lack,
+    )
     return lack
 
 
-@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
-def _fill_lack(total, squares, tones, usual, overall, out):
+@by_rows(error_model="numpy")
+def _fill_lack(from_row, to_row, total, squares, tones, usual, overall, out):
     faint = np.float32(_FAINTEST) * overall
-    for y in prange(out.shape[0] - PATCH + 1):
+    for y in range(from_row, to_row):
         for x in range(out.shape[1] - PATCH + 1):
             spread = squares[y, x]
             for c in range(3):

@@ -11,7 +11,6 @@ from typing import NamedTuple
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit, prange
 
 from overlay.engine.matching.atlas import PATCH, Atlas, Ints
 from overlay.engine.matching.field import PAD, STRIDE
@@ -19,6 +18,7 @@ from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, Bytes
 from overlay.engine.matching.wide import even_rows_apart, odd_rows_apart
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.kernel import inner
+from overlay.imaging.rows import by_rows
 
 # Columns of `Pages.table`: first pixel, last place downwards and across, width, how the page was
 # made, and its first cell of 8x8 places.
@@ -100,10 +100,10 @@ def place_of(i, j, top, left, step):
     return (STRIDE * i + PAD - top) * step + (STRIDE * j + PAD - left) * 3
 
 
-@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
-def patch_means(canvas, top, left, out):
+@by_rows(error_model="numpy")
+def patch_means(from_row, to_row, canvas, top, left, out):
     """Mean colour of every patch of the padded canvas, into `out` (rows, columns, 3)."""
-    for i in prange(out.shape[0]):
+    for i in range(from_row, to_row):
         for j in range(out.shape[1]):
             y, x = STRIDE * i + PAD - top, STRIDE * j + PAD - left
             for c in range(3):
@@ -114,12 +114,12 @@ def patch_means(canvas, top, left, out):
                 out[i, j, c] = total / (PATCH * PATCH)
 
 
-@njit(cache=True, fastmath=True, parallel=True, nogil=True, error_model="numpy")
-def measure_matches(q, p, field, cost):
+@by_rows(fastmath=True, error_model="numpy")
+def measure_matches(from_row, to_row, q, p, field, cost):
     """Distances of the present matches, into `cost`."""
     canvas, guide, step, top, left, asked, label, free, _ = q
     colours, guides, known, means, table, _, _ = p
-    for i in prange(field.shape[0]):
+    for i in range(from_row, to_row):
         for j in range(field.shape[1]):
             cost[i, j] = 0.0
             r = label[i, j]

@@ -4,11 +4,11 @@ from dataclasses import dataclass
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit, prange
 
 from overlay.engine.matching.atlas import PATCH, Atlas
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.noise import hash32
+from overlay.imaging.rows import by_rows
 
 STRIDE = 4
 PAD = 8
@@ -39,10 +39,10 @@ def pad_canvas(canvas: FloatImage) -> FloatImage:
     return np.pad(canvas, ((PAD, PAD), (PAD, PAD), (0, 0)), mode="symmetric")
 
 
-@njit(cache=True, parallel=True, nogil=True)
-def _random_field(label, first, count, height, width, key, field):
-    rows, columns = label.shape
-    for i in prange(rows):
+@by_rows()
+def _random_field(from_row, to_row, label, first, count, height, width, key, field):
+    columns = label.shape[1]
+    for i in range(from_row, to_row):
         for j in range(columns):
             r = max(label[i, j], 0)
             h = hash32(np.uint32(key) ^ hash32(np.uint32(i * columns + j)))
@@ -56,13 +56,15 @@ def _random_field(label, first, count, height, width, key, field):
 def random_field(label: npt.NDArray[np.int16], atlas: Atlas, key: int) -> Field:
     """A random place in its own group for every patch."""
     field = np.empty((*label.shape, 3), np.int32)
-    _random_field(label, atlas.first, atlas.count, atlas.height, atlas.width, key, field)
+    _random_field(
+        label.shape[0], label, atlas.first, atlas.count, atlas.height, atlas.width, key, field
+    )
     return atlas.freed(field)
 
 
-@njit(cache=True, parallel=True, nogil=True)
-def _carry(old, top, left, factor, new_top, new_left, height, width, field):
-    for i in prange(field.shape[0]):
+@by_rows()
+def _carry(from_row, to_row, old, top, left, factor, new_top, new_left, height, width, field):
+    for i in range(from_row, to_row):
         for j in range(field.shape[1]):
             y, x = STRIDE * i - new_top, STRIDE * j - new_left
             oy, ox = y / factor + top, x / factor + left
@@ -83,7 +85,7 @@ def carry_field(old: Field, old_grid: Grid, factor: float, grid: Grid, atlas: At
     """
     field = np.empty((grid.rows, grid.columns, 3), np.int32)
     _carry(
-        old, old_grid.top, old_grid.left, float(factor), grid.top, grid.left,
+        field.shape[0], old, old_grid.top, old_grid.left, float(factor), grid.top, grid.left,
         atlas.height, atlas.width, field,
     )  # fmt: skip
     return atlas.freed(field)

@@ -6,9 +6,9 @@ a byte is 0.0025 in the working space, below the noise of any step and below any
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit, prange
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.rows import by_rows
 
 Bytes = npt.NDArray[np.uint8]
 # Steps of a byte to a unit. The working space of sRGB lies within 0.62, channels of a guide within
@@ -16,9 +16,9 @@ Bytes = npt.NDArray[np.uint8]
 COLOUR_STEPS, GUIDE_STEPS = 255 / 1.28, 127.0
 
 
-@njit(cache=True, parallel=True, nogil=True)
-def _to_bytes(values, steps, out):
-    for y in prange(values.shape[0]):
+@by_rows()
+def _to_bytes(from_row, to_row, values, steps, out):
+    for y in range(from_row, to_row):
         for x in range(values.shape[1]):
             v = values[y, x] * steps + np.float32(128.5)
             out[y, x] = np.uint8(min(max(v, np.float32(0)), np.float32(255)))
@@ -34,7 +34,7 @@ def to_bytes(values: FloatImage, steps: float) -> Bytes:
     """
     rows = np.ascontiguousarray(values, np.float32).reshape(len(values), -1)
     out = np.empty(rows.shape, np.uint8)
-    _to_bytes(rows, np.float32(steps), out)
+    _to_bytes(rows.shape[0], rows, np.float32(steps), out)
     return out.reshape(values.shape)
 
 

@@ -110,7 +110,7 @@ def refine(
     sought = _sought(query, atlas, grid)
     pages = _pages(atlas, soft=soft)
     cost = np.empty((grid.rows, grid.columns), np.float32)
-    measure_matches(sought, pages, field, cost)
+    measure_matches(field.shape[0], sought, pages, field, cost)
     new_field, new_cost = np.empty_like(field), np.empty_like(cost)
     carried, discount = _NOTHING_HELD if held is None else held
     moved, new_moved = np.ones(cost.shape, np.bool_), np.ones(cost.shape, np.bool_)
@@ -124,7 +124,7 @@ def refine(
         lonely = _LONELY if number == sweeps else 1.0
         moved |= number == sweeps
         sweep(
-            sought, pages, field, cost, moved,
+            field.shape[0], sought, pages, field, cost, moved,
             uses, mark_repeats(field), np.float32(bound), np.float32(lonely), reach, key + number,
             carried, discount, new_field, new_cost, new_moved,
         )  # fmt: skip
@@ -153,7 +153,13 @@ def _sought(query: Query, atlas: Atlas, grid: Grid) -> Sought:
     asked[..., CHARGES:] = query.charges
     asked[..., MEAN:CHARGES] = 0
     if query.free_mean.any():
-        patch_means(query.canvas, grid.top, grid.left, asked[..., MEAN:CHARGES])
+        patch_means(
+            asked.shape[0],
+            query.canvas,
+            grid.top,
+            grid.left,
+            asked[..., MEAN:CHARGES],
+        )
     return Sought(
         to_bytes(query.canvas, COLOUR_STEPS).reshape(-1),
         to_bytes(query.guide, GUIDE_STEPS).reshape(-1),

@@ -6,7 +6,7 @@ the number of threads.
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit, prange
+from numba import njit
 
 from overlay.engine.matching.atlas import PATCH
 from overlay.engine.matching.distance import (
@@ -27,6 +27,7 @@ from overlay.engine.matching.distance import (
 from overlay.engine.matching.field import STRIDE, Field
 from overlay.imaging.kernel import inner
 from overlay.imaging.noise import hash32
+from overlay.imaging.rows import by_rows
 
 # A match that repeats what stands beside it must be better by so much.
 REPEAT = 1.3
@@ -56,10 +57,10 @@ def _mark_row(page, y, x, other_page, other_y, other_x, flags):
         flags[j] |= np.uint8((other_page[j] == page[j]) & near)
 
 
-@njit(cache=True, parallel=True, nogil=True)
-def _mark_repeats(page, y, x, flags):
+@by_rows()
+def _mark_repeats(from_row, to_row, page, y, x, flags):
     rows, columns = flags.shape
-    for i in prange(rows):
+    for i in range(from_row, to_row):
         for n in range(max(i - 3, 0), min(i + 4, rows)):
             reach = 3 - abs(n - i)
             for shift in range(-reach, reach + 1):
@@ -77,7 +78,7 @@ def mark_repeats(field: Field) -> npt.NDArray[np.uint8]:
     """What `_repeats` says of every match, (rows, columns) uint8."""
     planes = np.ascontiguousarray(np.moveaxis(field, 2, 0))
     flags = np.zeros(field.shape[:2], np.uint8)
-    _mark_repeats(planes[0], planes[1], planes[2], flags)
+    _mark_repeats(len(field), planes[0], planes[1], planes[2], flags)
     return flags
 
 
@@ -250,10 +251,10 @@ def _try_places(
     return page, y, x, d, rank
 
 
-@njit(cache=True, fastmath=True, parallel=True, nogil=True, error_model="numpy")
+@by_rows(fastmath=True, error_model="numpy")
 def sweep(
-    q, p, field, cost, moved, uses, repeated, coherence, lonely, radius, key, carried, discount,
-    new_field, new_cost, new_moved,
+    from_row, to_row, q, p, field, cost, moved, uses, repeated, coherence, lonely, radius, key,
+    carried, discount, new_field, new_cost, new_moved,
 ):  # fmt: skip
     """Improve every match, from `field`, `cost` and `moved` into the new ones.
 
@@ -272,7 +273,7 @@ def sweep(
     canvas, guide, step, top, left, asked, label, free, floors = q
     colours, guides, known, means, table, first, count = p
     held = len(discount) > 0
-    for i in prange(label.shape[0]):
+    for i in range(from_row, to_row):
         for j in range(label.shape[1]):
             page, y, x, d = field[i, j, 0], field[i, j, 1], field[i, j, 2], cost[i, j]
             r = label[i, j]

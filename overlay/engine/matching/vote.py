@@ -2,12 +2,12 @@
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit, prange
 
 from overlay.engine.matching.atlas import PATCH, Atlas
 from overlay.engine.matching.field import STRIDE, Field, Grid
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.kernel import inner
+from overlay.imaging.rows import by_rows
 
 
 def vote_window(power: float) -> FloatImage:
@@ -59,12 +59,13 @@ def write_cell(total, count, ys, xs, out):
                     out[y, x, c] = total[3 * k + c] / count[k]
 
 
-@njit(cache=True, parallel=True, nogil=True, fastmath=True, error_model="numpy")
+@by_rows(fastmath=True, error_model="numpy")
 def _vote(
-    sharp, means, start, width, field, label, mean, free, top, left, query, window, doubt, out
+    from_row, to_row, sharp, means, start, width, field, label, mean, free, top, left, query,
+    window, doubt, out,
 ):  # fmt: skip
     """By cells of the grid, whose pixels all lie under the same four patches."""
-    for row in prange(label.shape[0] - 1):
+    for row in range(from_row, to_row):
         ys = span(row + 1, top, out.shape[0])
         total, count = np.empty(3 * STRIDE * STRIDE, np.float32), np.empty(16, np.float32)
         shift = np.zeros(3, np.float32)
@@ -117,7 +118,7 @@ def vote(
     """
     out = query.copy()
     _vote(
-        atlas.sharp, atlas.means, atlas.start, atlas.width, field, label, means_q, free_mean,
-        grid.top, grid.left, query, vote_window(power), np.float32(doubt), out,
+        label.shape[0] - 1, atlas.sharp, atlas.means, atlas.start, atlas.width, field, label,
+        means_q, free_mean, grid.top, grid.left, query, vote_window(power), np.float32(doubt), out,
     )  # fmt: skip
     return out

@@ -5,12 +5,13 @@ As `matching.vote`, but a reference is read by Catmull-Rom splines where a match
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit, prange
+from numba import njit
 
 from overlay.engine.matching.atlas import PATCH, Atlas
 from overlay.engine.matching.field import STRIDE, Field, Grid
 from overlay.engine.matching.vote import span, vote_window, write_cell
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.rows import by_rows
 from overlay.motion.warp import cubic_weights
 
 _CUBIC = cubic_weights()
@@ -61,13 +62,13 @@ def _add(values, shift, dy, dx, ys, xs, query, window, doubt, total, count):
                 total[3 * at + c] += w * (values[k, n, c] + shift[c])
 
 
-@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
+@by_rows(error_model="numpy")
 def _vote(
-    sharp, means, start, high, wide, field, rest, label, mean, free, top, left, query, window,
-    doubt, weights, out,
+    from_row, to_row, sharp, means, start, high, wide, field, rest, label, mean, free, top, left,
+    query, window, doubt, weights, out,
 ):  # fmt: skip
     """By cells of the grid, whose pixels all lie under the same four patches."""
-    for row in prange(label.shape[0] - 1):
+    for row in range(from_row, to_row):
         ys = span(row + 1, top, out.shape[0])
         total, count = np.empty(3 * STRIDE * STRIDE, np.float32), np.empty(16, np.float32)
         shift = np.zeros(3, np.float32)
@@ -121,9 +122,9 @@ def vote_between(
     """
     out = query.copy()
     _vote(
-        atlas.sharp, atlas.means, atlas.start, atlas.height, atlas.width, field, rest, label,
-        means_q, free_mean, grid.top, grid.left, np.ascontiguousarray(query), vote_window(power),
-        np.float32(doubt), _CUBIC, out,
+        label.shape[0] - 1, atlas.sharp, atlas.means, atlas.start, atlas.height, atlas.width, field,
+        rest, label, means_q, free_mean, grid.top, grid.left, np.ascontiguousarray(query),
+        vote_window(power), np.float32(doubt), _CUBIC, out,
     )  # fmt: skip
     return out
 

@@ -8,11 +8,11 @@ from typing import NamedTuple
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit, prange
 
 from overlay.engine.matching.atlas import PATCH, Atlas
 from overlay.engine.matching.field import STRIDE, Field, Grid
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.rows import by_rows
 
 
 class Kept(NamedTuple):
@@ -39,13 +39,13 @@ class Carried(NamedTuple):
     sure: FloatImage
 
 
-@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
+@by_rows(error_model="numpy")
 def _carry(
-    old, old_rest, old_owner, old_top, old_left, top, left, flow, sure, height, width,
-    field, rest, owner, trust,
+    from_row, to_row, old, old_rest, old_owner, old_top, old_left, top, left, flow, sure, height,
+    width, field, rest, owner, trust,
 ):  # fmt: skip
     half = PATCH // 2
-    for i in prange(field.shape[0]):
+    for i in range(from_row, to_row):
         for j in range(field.shape[1]):
             y, x = STRIDE * i - top, STRIDE * j - left
             cy = min(max(y + half, 0), flow.shape[0] - 1)
@@ -80,8 +80,8 @@ def carry_along(old: Kept, grid: Grid, flow: FloatImage, sure: FloatImage, atlas
     field, rest = np.empty((*shape, 3), np.int32), np.empty((*shape, 2), np.float32)
     owner, trust = np.empty(shape, np.int16), np.empty(shape, np.float32)
     _carry(
-        old.field, old.rest, old.owner, old.grid.top, old.grid.left, grid.top, grid.left,
-        flow, sure, atlas.height, atlas.width, field, rest, owner, trust,
+        field.shape[0], old.field, old.rest, old.owner, old.grid.top, old.grid.left, grid.top,
+        grid.left, flow, sure, atlas.height, atlas.width, field, rest, owner, trust,
     )  # fmt: skip
     freed = atlas.freed(field)
     rest[(freed != field).any(axis=2)] = 0

@@ -3,9 +3,9 @@
 import numpy as np
 import numpy.typing as npt
 import scipy
-from numba import njit, prange
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.rows import by_rows
 
 _KNOTS = 13
 # By how much differences of tones may grow: of those that much of the picture has, and more where
@@ -57,10 +57,10 @@ def _bounded(
     return np.asarray(np.minimum(low * rises, most), np.float64)
 
 
-@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
-def _relight(lightness, smooth, at, to, out):
+@by_rows(error_model="numpy")
+def _relight(from_row, to_row, lightness, smooth, at, to, out):
     last = len(at) - 1
-    for y in prange(lightness.shape[0]):
+    for y in range(from_row, to_row):
         for x in range(lightness.shape[1]):
             v = smooth[y, x]
             k = min(max(np.searchsorted(at, v) - 1, 0), last - 1)
@@ -84,5 +84,5 @@ def relight(
     """
     out = np.empty_like(lightness)
     knots = np.asarray(at, np.float32), np.asarray(to, np.float32)
-    _relight(lightness, smooth, *knots, out)
+    _relight(lightness.shape[0], lightness, smooth, *knots, out)
     return out

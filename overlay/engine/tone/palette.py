@@ -9,9 +9,10 @@ into a cube of displacements once and interpolated from then on.
 import numpy as np
 import numpy.typing as npt
 import scipy
-from numba import njit, prange
+from numba import njit
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.rows import by_rows
 
 CELLS = 25
 _LO = np.array([-0.55, -0.75, -0.75], np.float32)
@@ -163,10 +164,10 @@ def _ease(to, mass, crowd, step, most, rounds):
                                 b[c] -= v * d
 
 
-@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
-def _apply_cube(image, smooth, cube, lo, scale, out):
+@by_rows(error_model="numpy")
+def _apply_cube(from_row, to_row, image, smooth, cube, lo, scale, out):
     last, one = np.float32(cube.shape[0] - 1.0001), np.float32(1)
-    for y in prange(image.shape[0]):
+    for y in range(from_row, to_row):
         for x in range(image.shape[1]):
             f0 = min(max((smooth[y, x, 0] - lo[0]) * scale[0], np.float32(0)), last)
             f1 = min(max((smooth[y, x, 1] - lo[1]) * scale[1], np.float32(0)), last)
@@ -204,7 +205,7 @@ def apply_cube(image: FloatImage, smooth: FloatImage, cube: Cube) -> FloatImage:
     out = np.empty_like(image)
     scale = ((CELLS - 1) / (_HI - _LO)).astype(np.float32)
     image, smooth = (np.ascontiguousarray(v, np.float32) for v in (image, smooth))
-    _apply_cube(image, smooth, cube, _LO, scale, out)
+    _apply_cube(image.shape[0], image, smooth, cube, _LO, scale, out)
     return out
 
 

@@ -9,10 +9,10 @@ detail of lightness is laid on again, weaker.
 from dataclasses import dataclass
 
 import numpy as np
-from numba import njit, prange
 
 from overlay.engine.shares import solve_bias
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.rows import by_rows
 
 _PASSAGE = 0.12  # squared distance over which one swatch passes into the next, in deviations
 _DETAIL = 0.35  # how much of the lightness's detail stays
@@ -66,10 +66,10 @@ def swatch_map(samples: FloatImage, swatches: FloatImage) -> SwatchMap:
     return SwatchMap(*(np.asarray(v, np.float32) for v in (swatches, anchors, spread, bias)))
 
 
-@njit(cache=True, parallel=True, nogil=True, error_model="numpy")
-def _apply(image, smooth, swatches, anchors, scale, bias, passage, out):
+@by_rows(error_model="numpy")
+def _apply(from_row, to_row, image, smooth, swatches, anchors, scale, bias, passage, out):
     count = len(swatches)
-    for y in prange(image.shape[0]):
+    for y in range(from_row, to_row):
         apart = np.empty(count, np.float32)
         for x in range(image.shape[1]):
             nearest = np.float32(1e30)
@@ -109,5 +109,15 @@ def apply_swatches(image: FloatImage, smooth: FloatImage, where: SwatchMap) -> F
     out = np.empty_like(image)
     scale = (1 / where.spread).astype(np.float32)
     passage = np.float32(_PASSAGE)
-    _apply(image, smooth, where.swatches, where.anchors, scale, where.bias, passage, out)
+    _apply(
+        image.shape[0],
+        image,
+        smooth,
+        where.swatches,
+        where.anchors,
+        scale,
+        where.bias,
+        passage,
+        out,
+    )
     return out
