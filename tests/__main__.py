@@ -42,7 +42,7 @@ def compile_kernels() -> None:
         subprocess.run([sys.executable, "-m", "tests", "--compile", name], check=True)
 
     with ThreadPoolExecutor(2) as pool:
-        list(pool.map(compile_one, ("pulls", "scenes", "words", "frames")))
+        list(pool.map(compile_one, ("pulls", "words", "scenes", "enlarging", "octave", "frames")))
 
 
 def run(names: list[str], stream: object = None) -> Counts:

@@ -40,10 +40,11 @@ def _halve(from_row, to_row, image, taps, width, out):
             weight = taps[k]
             for i in range(3 * width):
                 inside[i] += weight * source[i]
-        for x in range(_BEFORE):
-            row[3 * x : 3 * x + 3] = inside[:3]
-        for x in range(_BEFORE + width, width + _TAPS):
-            row[3 * x : 3 * x + 3] = inside[-3:]
+        # By single numbers: copies of slices would bring in code that takes long to compile.
+        for i in range(3 * _BEFORE):
+            row[i] = inside[i % 3]
+        for i in range(3 * (_BEFORE + width), 3 * (width + _TAPS)):
+            row[i] = inside[3 * (width - 1) + i % 3]
         for x in range(out.shape[1] // 3):
             r = g = b = np.float32(0)
             for k in range(_TAPS):

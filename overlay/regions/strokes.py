@@ -186,6 +186,23 @@ def _lay_line(mask, places, radii, softness, first_row, first_column):
 
 
 @njit(cache=True, nogil=True)
+def _sort(values, count):
+    """Sort the first `count` values in place, by halving gaps (Shell, DOI 10.1145/368370.368387).
+
+    `np.sort` takes three seconds to compile.
+    """
+    gap = count // 2
+    while gap:
+        for i in range(gap, count):
+            value, k = values[i], i
+            while k >= gap and values[k - gap] > value:
+                values[k] = values[k - gap]
+                k -= gap
+            values[k] = value
+        gap //= 2
+
+
+@njit(cache=True, nogil=True)
 def _fill(mask, places):
     """Fill an outline by the even-odd rule, two lines of sight a row, in place."""
     height, width = mask.shape
@@ -199,9 +216,9 @@ def _fill(mask, places):
                 if (y > at) != (y2 > at):
                     cuts[found] = x + (at - y) / (y2 - y) * (x2 - x)
                     found += 1
-            lines = np.sort(cuts[:found])
+            _sort(cuts, found)
             for k in range(0, found - 1, 2):
-                begin, end = max(lines[k], 0.0), min(lines[k + 1], float(width))
+                begin, end = max(cuts[k], 0.0), min(cuts[k + 1], float(width))
                 for column in range(int(begin), min(int(end) + 1, width)):
                     inside = min(column + 1.0, end) - max(float(column), begin)
                     mask[row, column] += np.float32(max(inside, 0.0) / 2)

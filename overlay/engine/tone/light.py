@@ -3,6 +3,7 @@
 import numpy as np
 import numpy.typing as npt
 import scipy
+from numba import njit
 
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.rows import by_rows
@@ -57,13 +58,26 @@ def _bounded(
     return np.asarray(np.minimum(low * rises, most), np.float64)
 
 
+@njit(cache=True, nogil=True)
+def _below(sorted_values, value):
+    """How many are less than a value; as `np.searchsorted`, which takes long to compile."""
+    low, high = 0, len(sorted_values)
+    while low < high:
+        middle = (low + high) // 2
+        if sorted_values[middle] < value:
+            low = middle + 1
+        else:
+            high = middle
+    return low
+
+
 @by_rows(error_model="numpy")
 def _relight(from_row, to_row, lightness, smooth, at, to, out):
     last = len(at) - 1
     for y in range(from_row, to_row):
         for x in range(lightness.shape[1]):
             v = smooth[y, x]
-            k = min(max(np.searchsorted(at, v) - 1, 0), last - 1)
+            k = min(max(_below(at, v) - 1, 0), last - 1)
             share = min(max((v - at[k]) / (at[k + 1] - at[k]), np.float32(0)), np.float32(1))
             out[y, x] = lightness[y, x] + to[k] + share * (to[k + 1] - to[k]) - v
 

@@ -1,6 +1,13 @@
 """Compiling the kernels ahead of the first pull; they are cached on disk for later starts."""
 
-from collections.abc import Callable
+import os
+import subprocess
+import sys
+import time
+from collections.abc import Callable, Iterator
+from contextlib import contextmanager
+from pathlib import Path
+from typing import Any
 
 import numpy as np
 
@@ -16,28 +23,69 @@ from overlay.regions.strokes import draw_strokes, fill_outline
 from overlay.studio.making.measuring import measure
 from overlay.words.language.grammar import read_prompt
 from overlay.words.picture import draw_words
+from overlay.words.stage.sky import sky_light
 
 _SIDE = 64
+_PAUSE = 0.1  # seconds between looks at the other process
 
 
 def warm_kernels(control: Control | None = None) -> None:
     """Run all there is once on a tiny picture, so that everything is compiled.
 
-    Pulls come first; then words, and frames of sequences.
+    Pulls come first, then frames of sequences; what words and enlarging need is compiled beside
+    them by another process, as Numba compiles one kernel at a time in each.
     """
     control = Control() if control is None else control
-    for warm in WARMINGS.values():
-        warm(control)
-        control.check()
+    with _compiled_beside(_BESIDE, control, of=sky_light) as done:
+        for name in WARMINGS:
+            if name == _BESIDE[0]:
+                done()
+            WARMINGS[name](control)
+            control.check()
+
+
+@contextmanager
+def _compiled_beside(
+    names: tuple[str, ...], control: Control, *, of: Any
+) -> Iterator[Callable[[], None]]:
+    """Another process that compiles some of the warmings; gives what waits for its end.
+
+    None where the kernel it is known by was compiled before, or where there is one core.
+    """
+    if is_compiled(of) or (os.cpu_count() or 1) < 2:
+        yield lambda: None
+        return
+    with subprocess.Popen(
+        [sys.executable, "-m", __name__, *names],
+        stdin=subprocess.DEVNULL, stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL,
+    ) as other:  # fmt: skip
+
+        def done() -> None:
+            while other.poll() is None:
+                control.check()
+                time.sleep(_PAUSE)
+
+        try:
+            yield done
+        finally:
+            other.kill()
+
+
+def is_compiled(kernel: Any) -> bool:
+    """Whether there is a compiled kernel on the disk, of this revision or an older one."""
+    folder = kernel.stats.cache_path
+    if folder is None:
+        return False
+    function = kernel.py_func
+    module = function.__module__.rpartition(".")[2]
+    return any(Path(folder).glob(f"{module}.{function.__name__}-*.nbi"))
 
 
 def _warm_pulls(control: Control) -> None:
-    """A run with its measures, passes, and what is painted by hand."""
+    """A run with its measures, and what is painted by hand."""
     request = _tiny_request()
     done = render(request, control)
     measure(request, done, {}, {}, control)
-    if done.trace is not None:
-        add_octave(enlarge(done.picture, 96, 96), done.trace, request, 1.5, 1.0)
     outline = ((0.2, 0.2), (0.8, 0.3), (0.5, 0.8))
     fill_outline(outline, 48, 64)
     draw_strokes([(outline, 0.1)], 48, 64)
@@ -46,6 +94,20 @@ def _warm_pulls(control: Control) -> None:
 def _warm_words(control: Control) -> None:
     control.check()
     draw_words(read_prompt("heron, canal, mist"), (48, 32))
+
+
+def _warm_enlarging(control: Control) -> None:
+    """What the references' octave is laid on."""
+    control.check()
+    enlarge(np.zeros((_SIDE, _SIDE, 3), np.uint8), 96, 96)
+
+
+def _warm_octave(control: Control) -> None:
+    """The pass that enlarges."""
+    request = _tiny_request()
+    done = render(request, control)
+    if done.trace is not None:
+        add_octave(enlarge(done.picture, 96, 96), done.trace, request, 1.5, 1.0)
 
 
 def _warm_frames(control: Control) -> None:
@@ -57,8 +119,10 @@ def _warm_frames(control: Control) -> None:
 
 
 WARMINGS: dict[str, Callable[[Control], None]] = {
-    "pulls": _warm_pulls, "words": _warm_words, "frames": _warm_frames,
+    "pulls": _warm_pulls, "frames": _warm_frames, "words": _warm_words,
+    "enlarging": _warm_enlarging, "octave": _warm_octave,
 }  # fmt: skip
+_BESIDE = ("words", "enlarging")
 
 
 def _tiny_request() -> Request:
@@ -75,3 +139,8 @@ def _tiny_request() -> Request:
     return Request(
         _SIDE, _SIDE, steps=4, departure=1.0, source=source, styles=styles, guides=(guide,)
     )
+
+
+if __name__ == "__main__":
+    for warming in sys.argv[1:]:
+        WARMINGS[warming](Control())
