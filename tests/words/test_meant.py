@@ -73,6 +73,32 @@ class MeantTest(unittest.TestCase):
         self.assertAlmostEqual(swallows.tall / tower.tall, 0.035)
         self.assertEqual(wish("a bee above a rose").things[0].size, 1.0)
 
+    def test_what_a_woman_has_in_her_hand_holds_its_own(self):
+        _, basket, flowers = wish("a woman with a basket of flowers").things
+        self.assertEqual([(t.link, t.to) for t in (basket, flowers)], [("held", 0), ("holds", 1)])
+        (high,), low = (
+            placed("a woman with a basket of flowers", "basket"),
+            placed("a woman with a basket of flowers", "flower"),
+        )
+        self.assertLess(max(f.at[1] for f in low) - high.at[1], 0.5)
+
+    def test_cygnets_are_smaller_than_their_swan(self):
+        swan, cygnets = wish("a swan with cygnets").things
+        self.assertAlmostEqual(cygnets.tall, 0.45 * swan.tall)
+
+    def test_a_rider_comes_with_a_horse_for_each(self):
+        riders, horses = wish("two riders").things
+        self.assertEqual((riders.pose, horses.subject.word, horses.count), ("ride", "horse", 2))
+
+    def test_a_gate_in_a_wall_is_one_with_it_and_a_train_with_its_tunnel(self):
+        self.assertEqual(words("a gate in a garden wall"), ["wall gate"])
+        self.assertEqual(words("a train leaving a tunnel"), ["tunnel train"])
+        self.assertEqual(words("a gate beside a wall"), ["gate", "wall"])
+
+    def test_houses_of_a_row_have_colours_of_their_own(self):
+        walls = {t.parts[0].colour for t in placed("a row of houses at the harbour", "house")}
+        self.assertGreater(len(walls), 2)
+
 
 class BurningTest(unittest.TestCase):
     def test_a_house_burns_from_its_roof_a_ship_on_its_deck_a_candle_not(self):
@@ -94,7 +120,8 @@ class WithinTest(unittest.TestCase):
     def test_who_is_in_a_building_is_seen_within_it(self):
         for prompt, place in (
             ("a bride in a church", "hall"), ("an owl in a barn", "hayloft"),
-            ("a dancer in a theatre", "stage"), ("a school classroom", "classroom"),
+            ("a dancer in a theatre", "stage"), ("a farmhouse kitchen with a cat", "kitchen"),
+            ("a jellyfish in dark water", "underwater"), ("a school classroom", "classroom"),
             ("a church with light falling through the windows", "hall"),
         ):  # fmt: skip
             with self.subTest(prompt):
@@ -122,6 +149,10 @@ class WithinTest(unittest.TestCase):
         light, _, rock = wish("a stormy sea with a lighthouse and a small boat").things
         self.assertEqual((light.link, light.to, rock.subject.word), ("on", 2, "cliff top"))
         self.assertEqual(words("a lighthouse"), ["lighthouse"])
+
+    def test_a_lobster_on_a_plate_is_on_a_table(self):
+        self.assertEqual(place_of(wish("a lobster on a plate")), "table")
+        self.assertNotEqual(place_of(wish("a lobster")), "table")
 
     def test_a_companion_does_not_choose_the_place_of_a_person(self):
         self.assertNotEqual(place_of(wish("a sailor with a parrot")), "jungle")

@@ -110,12 +110,17 @@ class FittingTest(unittest.TestCase):
         self.assertIsNone(paired(thing("sparrow"), thing("castle"), "over"))
         self.assertIsNone(paired(thing("sparrow"), thing("flower"), "on"))
 
-    def test_a_cliff_is_a_ledge_for_a_goat_and_whole_for_a_castle(self):
+    def test_a_cliff_is_a_ledge_for_a_goat_and_wider_than_a_castle(self):
         goat, cliff = thing("goat"), thing("cliff top")
         _, ledge = paired(goat, cliff, "on")
         self.assertAlmostEqual(ledge.size * cliff.subject.height, 2.2 * goat.subject.height)
-        self.assertIsNone(paired(thing("castle"), cliff, "on"))
-        self.assertGreater(subject_of("castle").height, SMALL)
+        castle, rock = paired(thing("castle"), cliff, "on")
+        self.assertGreater(castle.tall, SMALL)
+        self.assertAlmostEqual(rock.wide, 1.4 * castle.wide)
+        _, low = paired(thing("lighthouse"), cliff, "on")
+        self.assertEqual(low.size, 0.75)
+        _, hill = paired(thing("windmill"), thing("knoll"), "on")
+        self.assertEqual(hill.size, 1.0)
 
     def test_a_rock_is_no_higher_than_who_is_on_it(self):
         _, rock = paired(thing("gull"), thing("rock"), "on")

@@ -17,6 +17,11 @@ _MACHINES = {"crane": "harbour crane"}  # where people build and load
 _LOADING = {"harbour", "quay", "city", "skyline", "railway"}
 _LOADED = {"containers", "harbour crane", "warehouse", "freighter"}
 _YOUNG = {"cub", "cubs", "pup", "pups", "calf", "calves", "young", "babies"}
+# Those that have names of their own and are drawn as what they will be.
+_CHICKS = {
+    "cygnet", "cygnets", "gosling", "goslings", "duckling", "ducklings", "fawn", "fawns", "foal",
+    "foals", "piglet", "piglets", "fledgling", "fledglings", "colt", "colts", "owlet", "owlets",
+}  # fmt: skip
 _YOUNG_SIZE = 0.45  # of what it is the young of
 _SEEN = 0.035  # of the tallest thing
 # What stands in the sea stands on a rock there.
@@ -100,6 +105,8 @@ def _as_meant(number: int, thing: Wished, place: str, things: Sequence[Wished]) 
         parent = next((t for t in others if t.subject.family == "quadruped"), None)
         if parent is not None:
             return replace(thing, subject=parent.subject, size=_YOUNG_SIZE * thing.size)
+    if thing.name in _CHICKS and thing.name.rstrip("s") != thing.subject.word:
+        return replace(thing, size=_YOUNG_SIZE * thing.size)
     if thing.subject.word == "campfire" and any(t.subject.belongs == "room" for t in others):
         return replace(thing, subject=subject_of("fireplace"))
     if thing.subject.word == "cartwheel" and any(t.subject.word == "potter" for t in others):

@@ -13,7 +13,7 @@ from overlay.words.subjects import flying, subject_of
 from overlay.words.things.families import LIVING
 
 ABOVE = {"over", "above"}
-SEATS = {"chair", "bench", "padded", "bed", "swing", "sledge", "hammock"}
+SEATS = {"chair", "bench", "padded", "bed", "swing", "sledge", "hammock", "throne"}
 SMALL = 3.0  # metres, of what would be lost on a cliff's top, and stands in a room
 _TALL = 5.0  # metres, of what no sandbank bears
 _HOVERS = 12.0  # times its own height, of what a thing is seen close over
@@ -28,10 +28,12 @@ HOLDERS = {
 GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
 _PLANTS = GROWN | {"cactus", "tree", "bush", "mushroom"}
 _HEAPED, _BERRY = 18, 0.09  # most of a heap; metres of what is said in the plural alone
+_THICKET = GROWN | {"bush"}
 _TREES = {"tree", "blade_tree"}
 _BRIDGED = 1.3  # of the height of who stands on it, of a bridge
 _HEAP = 1.3  # of the width of who lies on it, of a heap of gold
 _LITTER = 3  # most animals in a basket
+_CLIFF = 0.75  # of its size, below which it is none
 _ROLLS = 3.0  # metres, of what is as long as a cart
 _MOUNT = 0.9  # metres, of what somebody is not on but rides
 _CLIMBS = 1.3  # metres, of what a branch bears
@@ -110,8 +112,13 @@ def nested(thing: Wished, holder: Wished) -> Pair:
 def _on_height(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """A creature is on a ledge or a mound, near enough to be seen."""
     high = _HEIGHTS.get(b.subject.word)
-    if link != "on" or high is None or a.tall >= SMALL:
+    if link != "on" or high is None:
         return None
+    if a.tall >= SMALL:  # a castle has room on its cliff
+        hill = b.subject.family == "knoll"
+        wide = (2.0 if hill else 1.4) * a.wide / b.subject.size[0]
+        size = max(wide, b.size if hill else _CLIFF * b.size)
+        return replace(a, to=second, link=link), replace(b, size=size)
     size = max(high * a.tall * a.count**0.5 / b.subject.height, 0.7 * a.wide / b.subject.size[0])
     return replace(a, to=second, link=link), replace(b, size=min(b.size, size))
 
@@ -125,7 +132,8 @@ def _on_hoard(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 def _on_small(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """What a creature sits on is not much smaller than itself: a raven on a skull."""
     own = a.wide
-    if link != "on" or a.subject.family not in LIVING or b.subject.belongs != "table":
+    toy = b.subject.belongs == "table" or b.subject.family == "plaything"
+    if link != "on" or a.subject.family not in LIVING or not toy:
         return None
     return replace(a, to=second, link=link), _at_least(b, _PERCH * own / b.subject.size[0])
 
@@ -159,6 +167,13 @@ def _on_rock(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     return replace(a, to=second, link=link), replace(b, size=low)
 
 
+def _among_plants(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """Who is in plants higher than itself stands before them, where it is seen."""
+    if link != "in" or a.subject.family not in LIVING or b.subject.family not in _THICKET:
+        return None
+    return replace(a, to=second, link="in front of"), b
+
+
 def _in_tree(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """A small creature is on a branch of the tree, near enough to be seen."""
     climbs = a.subject.family in LIVING and a.tall < _CLIMBS
@@ -186,7 +201,7 @@ def _seated(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 
 FITTING: tuple[Callable[[Wished, Wished, str, int], Pair | None], ...] = (
     _riding, _crossing, _on_bridge, _hovering, _in_basket, _on_height, _under_lamp, _under_plant,
-    _on_hoard, _on_small, _on_rock, _in_tree, _on_isle, _seated,
+    _on_hoard, _on_small, _on_rock, _among_plants, _in_tree, _on_isle, _seated,
 )  # fmt: skip
 
 

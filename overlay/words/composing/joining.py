@@ -18,7 +18,8 @@ def join(things: list[Wished], last: int, number: int, link: str) -> None:
         link, wide = "holds", said.wide * said.count**0.5
         plate = things[said.to or 0]
         things[said.to or 0] = laden(plate, things[number], wide)
-    if link != "and" and whose:
+    fills = link == "holds" and said.link == "held"  # `a woman with a basket of flowers`
+    if link != "and" and whose and not fills:
         last = said.to or 0
     if said.pose in MOUNTED and said.to is not None and link in {"on", "in", "across"}:
         last = said.to  # `a cyclist on a bridge`

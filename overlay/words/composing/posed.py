@@ -28,6 +28,8 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
     if family == "figure" and thing.count > 1 and not thing.colour and not uniform:
         changes["coat"] = _COATS[seed % len(_COATS)]
         changes["hair"] = _HAIRS[seed // 2 % len(_HAIRS)]
+    if family == "house" and thing.count > 1 and not thing.colour and not thing.made:
+        changes["wall"] = _WALLS[seed % len(_WALLS)]
     if thing.pose:
         on_ground = thing.pose == "sit" and thing.link not in {"on", "in", "holds"}
         changes["pose"] = "rest" if on_ground and family == "figure" else thing.pose
@@ -47,6 +49,7 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
 
 
 # What people of a crowd wear, and their hair; knights and monks keep what makes them that.
+_WALLS = ("#d9cfc0", "#c98a6a", "#e3c98a", "#8fa9b8", "#c9a0a0", "#a9b88f", "#e6ddcc", "#b8705a")
 _COATS = ("#3a4f6b", "#8a3a32", "#c9a24a", "#4f6b4a", "#6b4a6b", "#b5651d", "#5a6470")
 _HAIRS = ("#3a2619", "#6b4a2c", "#1f1a18", "#a8824a", "#7a3b22")
 _LEAVES = {

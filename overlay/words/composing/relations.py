@@ -94,13 +94,7 @@ _STANDS_ON = {"cliff": "cliff top", "hill": "knoll", "hilltop": "knoll", "ridge"
 _THINGS = {"cliff"}  # of them those that are seen as a thing too
 _ROOFS = {"roof", "rooftop"}
 _WATERS = {"river", "lake", "sea", "canal", "marsh", "swamp", "harbour", "oasis"}
-_HOUSES = {"house", "tower"}
-# What a building is from within, where something small is in it.
-_WITHIN = {
-    "theatre": "stage", "museum": "hall", "church": "hall", "cathedral": "hall",
-    "school": "classroom", "palace": "hall", "station": "hall",
-    "barn": "hayloft", "stable": "hayloft",
-}  # fmt: skip
+HOUSES = {"house", "tower"}
 _OPEN = {"field", "meadow", "garden", "hills", "park", "heath", "farm", "vineyard", "orchard"}
 _PATCHES = {"pumpkin", "cabbage", "melon"}  # fruit that lies in fields
 BUILT_UP = {"street", "village", "city", "market", "courtyard"}
@@ -217,7 +211,7 @@ def filled(piece: Piece, place: str) -> tuple[str, str] | None:
     family = subject_of(word).family
     if place in _OPEN and family in GROWN:
         return "carpet", f"{word.replace(' ', '_')}*120"
-    if place in BUILT_UP and family in _HOUSES:
+    if place in BUILT_UP and family in HOUSES:
         return "sides", f"{'townhouse' if word == 'house' else word.replace(' ', '_')}*8"
     return None
 
@@ -247,8 +241,10 @@ def detailed(thing: Wished, piece: Piece) -> Wished | None:
     """A thing whose part was given a colour (`with a red roof`); none if no part was said."""
     part = next((_PARTS[w.text] for w in piece.modifiers if w.text in _PARTS), "")
     colour = next((w.entry.value for w in piece.modifiers if w.entry and w.kind == "colour"), "")
-    if piece.head and piece.head.entry and piece.link in {"in", "beside"}:
-        built_into = _BUILT_INTO.get((thing.subject.word, piece.head.entry.word))
+    if piece.head and piece.head.entry:
+        pair = thing.subject.word, piece.head.entry.word
+        leaves = piece.link == "beside" and pair[1] == "tunnel"  # `a train leaving a tunnel`
+        built_into = _BUILT_INTO.get(pair) if leaves or piece.link == "in" else None
         if built_into:
             return replace(thing, subject=subject_of(built_into))
     if piece.head and piece.head.entry and piece.head.entry.word == "broom" and piece.link == "on":
@@ -271,18 +267,6 @@ def detailed(thing: Wished, piece: Piece) -> Wished | None:
     if piece.head or piece.link not in {"with", "and"} or not part:
         return None
     return replace(thing, details=(*thing.details, (part, colour))) if colour else thing
-
-
-def within(piece: Piece, place: str, before: Wished | None) -> str:
-    """The place that a building is from within: of its interior, or who is in it; or none."""
-    if not piece.head or not piece.head.entry or piece.head.entry.shapes:
-        return ""
-    word = piece.head.entry.word
-    if place == "room" and piece.link == "with":  # `the interior of a cathedral`
-        around = subject_of(word).family in {*_HOUSES, "castle", "temple"}
-        return "hall" if around else ""
-    inside = piece.link == "in" and before is not None and before.tall < SMALL
-    return _WITHIN.get(word, "") if inside else ""
 
 
 def is_above_clouds(piece: Piece) -> bool:

@@ -55,6 +55,9 @@ def place_of(wish: Wish) -> str:
 def _where_they_belong(things: list[Wished], *, in_weather: bool) -> str:
     """The place of things that have no home: a table, a room, water, a meadow."""
     belongs = {t.subject.belongs for t in things}
+    laid = [t for t in things if t.subject.word in {"plate", "tray"}]
+    if laid and len(things) <= len(laid) + sum(t.link == "on" for t in things):
+        return "table"  # a lobster on a plate is a meal
     if any(_is_outdoors(t) for t in things):
         belongs -= {"table", "room"}
     elif belongs and belongs <= {"table"}:

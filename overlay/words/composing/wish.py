@@ -8,6 +8,7 @@ from overlay.words.composing import backdrop, burning, relations
 from overlay.words.composing.arranging import arranged
 from overlay.words.composing.joining import join, link_two
 from overlay.words.composing.wished import Wish, Wished, linked
+from overlay.words.composing.within import within
 from overlay.words.language.entries import Entry, known_words
 from overlay.words.language.reading import Phrase, Piece, Reading, Word
 from overlay.words.language.told import pairs_of, told_of
@@ -21,6 +22,7 @@ _ROWS = {"row", "line", "avenue"}
 # Which thing comes with one, linked how.
 _COMES_WITH = {
     "violinist": ("violin", "holding"), "cyclist": ("bicycle", "riding"),
+    "rider": ("horse", "riding"), "jockey": ("horse", "riding"),
     "couple": ("woman", "beside"),
 }  # fmt: skip
 
@@ -130,9 +132,9 @@ class _Builder:
 
     def _is_place(self, piece: Piece, phrase: Phrase, place: str, numbers: list[int]) -> bool:
         """Whether a piece tells of a place or of a part of a thing: no thing by itself."""
-        within = relations.within(piece, place, self.things[numbers[-1]] if numbers else None)
-        if within:
-            self.place = within
+        inner = within(piece, place, self.things[numbers[-1]] if numbers else None)
+        if inner:
+            self.place = inner
             return True
         if relations.is_above_clouds(piece):
             self.place = self.place or "sky"
@@ -230,7 +232,9 @@ class _Builder:
             join(self.things, before[-1], number, piece.link)
         self.things += burning.fires_of(self.things[number], number, told)
         before.append(number)
-        if entry.word in _COMES_WITH and (wished.count == 1 or entry.word == "cyclist"):
+        if entry.word in _COMES_WITH and (
+            wished.count == 1 or _COMES_WITH[entry.word][1] == "riding"
+        ):
             other, link = _COMES_WITH[entry.word]
             self.things.append(Wished(other, subject_of(other), phrase.emphasis, wished.count))
             link_two(self.things, number, len(self.things) - 1, link)

@@ -12,6 +12,7 @@ _VERBS = {
     "mounted on": "riding", "sitting on the back of": "riding", "climbing": "against",
     "flying a kite": "with a kite", "flying kites": "with kites",
     "covered with": "with", "covered in": "with", "laden with": "holds", "standing by": "beside",
+    "looking through": "beside", "gazing through": "beside",
     "fishing from": "with a fishing rod on", "fishing": "with a fishing rod",
     "looking over": "behind", "peering over": "behind", "leaning over": "behind",
 }  # fmt: skip

@@ -154,6 +154,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     figures.mermaid: ("scales",),
     figures.ghost: ("veil",),
     figures.scarecrow: ("coat",),
+    parlour.throne: ("cloth",), crafts.pen: ("c",), laid.picnic: ("cloth",),
     parlour.grand_piano: ("wood",), parlour.gramophone: ("wood",), parlour.blackboard: ("slate",),
     parlour.pram: ("c",), parlour.doorway: ("door",), parlour.fish_bowl: ("water",),
     garden.watering_can: ("c",), garden.scythe: ("wood",), garden.rope_coil: ("rope",),

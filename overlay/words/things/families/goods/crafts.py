@@ -110,6 +110,17 @@ def _quill(h: float, feather: str) -> list[Part]:
     return b.parts
 
 
+def pen(*, long: float = 0.16, c: str = "#1f3a5a", metal: str = "#c9a045") -> list[Part]:
+    """A pen that lies with its cap on."""
+    b = Builder(c, Skin.PLAIN)
+    r = 0.045 * long
+    b.limb((-0.5 * long, 1.2 * r, 0), (0.3 * long, 1.2 * r, 0.06 * long), (r, 1.15 * r))
+    b.limb((0.3 * long, 1.2 * r, 0.06 * long), (0.5 * long, 1.2 * r, 0.075 * long), (0.8 * r, 0.2 * r), metal, blend=0.0)
+    b.limb((-0.08 * long, 1.2 * r, 0.03 * long), (-0.04 * long, 1.2 * r, 0.033 * long), (1.25 * r, 1.25 * r), metal, blend=0.0)
+    b.limb((-0.46 * long, 2.6 * r, 0), (-0.14 * long, 2.6 * r, 0.024 * long), (0.3 * r, 0.3 * r), metal, blend=0.0)
+    return b.parts
+
+
 def drying_net(*, w: float = 4.0, twine: str = "#b8a47a", wood: str = "#7a5c3e") -> list[Part]:
     """A fishing net hung over a pole to dry, cork floats along its edge."""
     b = Builder(twine, Skin.PLAIN)

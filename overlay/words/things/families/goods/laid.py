@@ -2,7 +2,9 @@
 
 import numpy as np
 
-from overlay.words.things.parts import Builder, Part, Skin, turned
+from overlay.words.things.families.goods.small import loaf
+from overlay.words.things.families.goods.vessels import vessel
+from overlay.words.things.parts import Builder, Part, Skin, moved, turned
 
 
 def laid_cloth(*, w: float = 0.9, cloth: str = "#e8e2d4", hem: str = "") -> list[Part]:
@@ -49,6 +51,26 @@ def cheese(*, h: float = 0.11, rind: str = "#e0a93a", paste: str = "#f3dc8c") ->
     b.sheet([(tip, 0.42 * h, -0.5 * h), (tip + reach, 0.42 * h, -0.85 * h), (tip + reach, 0.42 * h, -0.05 * h)], 0.4 * h, paste)  # fmt: skip
     for at, r in (((0.5, 0.62, -0.62), 0.1), ((0.75, 0.3, -0.68), 0.07), ((0.35, 0.3, -0.6), 0.08)):
         b.ball((tip + at[0] * reach, at[1] * h, at[2] * h - 0.1 * h), r * h, "#c9a24a", blend=0.0)
+    return b.parts
+
+
+def picnic(*, w: float = 2.2, cloth: str = "#c9453a", hem: str = "#f2e6d2") -> list[Part]:
+    """A cloth on the grass with a basket, a loaf, apples, a bottle and plates."""
+    b = Builder(cloth, Skin.PLAIN)
+    for k in range(36):
+        row, column = k // 6, k % 6
+        at = ((column - 2.5) * w / 6, 0.012, (row - 2.5) * w / 6)
+        b.box(at, (w / 12, 0.012, w / 12), cloth if (row + column) % 2 else hem)
+    lain = (
+        (vessel(kind="basket", h=0.34, glaze="#a87a42", made="planks"), -0.28, 0.2),
+        (loaf(), 0.12, 0.16), (vessel(kind="bottle", h=0.32, glaze="#3f6b3a"), 0.3, 0.26),
+        (vessel(kind="plate", h=0.03, glaze="#f2efe6"), 0.22, -0.2),
+        (vessel(kind="cup", h=0.09, glaze="#f2efe6"), 0.02, -0.12),
+    )  # fmt: skip
+    for parts, x, z in lain:
+        b.parts += moved(parts, np.eye(3), (x * w, 0.024, z * w))
+    for x, z in ((-0.12, -0.1), (-0.18, -0.16), (-0.08, -0.18)):
+        b.ball((x * w, 0.07, z * w), 0.05, "#b8322a")
     return b.parts
 
 

@@ -32,6 +32,27 @@ def grand_piano(*, wood: str = "#231c19") -> list[Part]:
     return b.parts
 
 
+def throne(*, h: float = 1.9, wood: str = "#b8892e", cloth: str = "#8a2430") -> list[Part]:
+    """A throne on two steps: a high back with gables and knobs, arms, red cloth."""
+    b = Builder(wood, Skin.PLAIN)
+    for k, wide in enumerate((0.95, 0.72)):
+        b.box((0, 0.06 + 0.12 * k, -0.1 + 0.08 * k), (wide, 0.06, wide - 0.1), "#8a8274", Skin.STONE)
+    seat = 0.7
+    b.box((0, 0.24 + 0.5 * (seat - 0.24), 0.02), (0.38, 0.5 * (seat - 0.24), 0.34), rounded=0.02)
+    b.box((0, seat + 0.03, -0.02), (0.34, 0.05, 0.32), cloth, rounded=0.04)
+    b.box((0, 0.5 * (seat + h), 0.36), (0.4, 0.5 * (h - seat), 0.05), rounded=0.02)
+    b.box((0, 0.5 * (seat + h), 0.3), (0.3, 0.42 * (h - seat), 0.03), cloth, rounded=0.03)
+    b.sheet([(-0.4, h, 0.36), (0.4, h, 0.36), (0.0, h + 0.3, 0.36)], 0.045)
+    b.ball((0, h + 0.34, 0.36), 0.06)
+    for x in (-0.4, 0.4):
+        b.limb((x, 0.3, 0.36), (x, h + 0.02, 0.36), (0.055, 0.05))
+        b.ball((x, h + 0.1, 0.36), 0.075)
+        b.limb((x, seat + 0.28, 0.32), (x, seat + 0.26, -0.3), (0.055, 0.06))
+        b.limb((x, seat, -0.28), (x, seat + 0.26, -0.28), (0.05, 0.05))
+        b.ball((x, seat + 0.27, -0.34), 0.075)
+    return b.parts
+
+
 def gramophone(*, wood: str = "#6b4128", brass: str = "#c9a045") -> list[Part]:
     """A gramophone: a box with a record and a horn that opens towards the eye."""
     b = Builder(wood, Skin.PLANKS)
