@@ -5,6 +5,7 @@ local contrast was equalised first (Zuiderveld 1994), checked by going there and
 is found there. OpenCV does the search; it is an optional extra of the package.
 """
 
+from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass
 from types import ModuleType
 
@@ -85,12 +86,18 @@ def find_motion(now: ByteImage, before: ByteImage) -> Motion:
     cv2.setNumThreads(1)  # the same bytes on any number of cores
     equal = cv2.createCLAHE(_CLIP, _TILES)
     ours, theirs = (equal.apply(_grey(picture)) for picture in (now, before))
+    with ThreadPoolExecutor(2) as threads:  # there and back at once; neither needs the other
+        there, back = threads.map(_search, (ours, theirs), (theirs, ours))
+    return Motion(there, _sureness(now, before, there, back))
+
+
+def _search(ours: ByteImage, theirs: ByteImage) -> FloatImage:
+    """Where each pixel of a lightness was in the other one."""
+    cv2 = opencv()
     search = cv2.DISOpticalFlow_create(cv2.DISOPTICAL_FLOW_PRESET_MEDIUM)
     search.setVariationalRefinementAlpha(_ALPHA)
     search.setVariationalRefinementIterations(_ROUNDS)
-    there = np.asarray(search.calc(ours, theirs, None), np.float32)
-    back = np.asarray(search.calc(theirs, ours, None), np.float32)
-    return Motion(there, _sureness(now, before, there, back))
+    return np.asarray(search.calc(ours, theirs, None), np.float32)
 
 
 def _grey(picture: ByteImage) -> ByteImage:
@@ -99,14 +106,18 @@ def _grey(picture: ByteImage) -> ByteImage:
 
 def _sureness(now: ByteImage, before: ByteImage, there: FloatImage, back: FloatImage) -> FloatImage:
     """By how far one misses one's place going there and back, and by what is found there."""
-    missed = np.linalg.norm(there + warp(back, there), axis=-1)
-    way = np.linalg.norm(there, axis=-1)
+    missed, way = _length(there + warp(back, there)), _length(there)
     ours, theirs = srgb_to_work(now), warp(srgb_to_work(before), there)
-    apart = np.linalg.norm(gaussian(ours - theirs, 1.0), axis=-1)
+    apart = _length(gaussian(ours - theirs, 1.0))
     sure = np.exp(-((missed / (_THERE_AND_BACK + _OF_MOTION * way)) ** 2))
     sure *= np.exp(-((apart / _APART) ** 2))
     sure = scipy.ndimage.minimum_filter(sure, 3, mode="nearest")
     return np.asarray(sure * _inside(there), np.float32)
+
+
+def _length(vectors: FloatImage) -> FloatImage:
+    """Of the last axis; `np.linalg.norm` takes three times as long."""
+    return np.asarray(np.sqrt(np.einsum("ijk,ijk->ij", vectors, vectors)))
 
 
 def _inside(flow: FloatImage) -> FloatImage:
