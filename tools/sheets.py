@@ -40,6 +40,10 @@ _PLACES = (
     ("a wooden cabin under northern lights, winter, mountains", "glazed tile"),
     ("a stone circle, hills with a winding road, sunrise", "gouache"),
 )
+_MEANT = (
+    ("a king on his throne", "gouache"), ("three goldfish in a bowl", "glazed tile"),
+    ("an old woman knitting by the fire", "felt"),
+)  # fmt: skip
 _TOGETHER = (
     ("a couple on a bench, sunset", "gouache"),
     ("three kings on camels in the desert, stars", "felt"),
@@ -56,6 +60,7 @@ def make_all(demo: Path, folder: Path) -> None:
     make_doing(demo, folder)
     make_places(demo, folder)
     make_together(demo, folder)
+    make_meant(demo, folder)
 
 
 def make_kinds(demo: Path, folder: Path) -> None:
@@ -121,6 +126,11 @@ def make_places(demo: Path, folder: Path) -> None:
 def make_together(demo: Path, folder: Path) -> None:
     """Things that are seen with each other as they were said: as drawn, and as proofs."""
     _write_pairs(folder / "together.jpg", demo, _TOGETHER)
+
+
+def make_meant(demo: Path, folder: Path) -> None:
+    """Words that mean what is about them: as drawn, and as proofs."""
+    _write_pairs(folder / "meant.jpg", demo, _MEANT)
 
 
 def _write_pairs(

@@ -160,6 +160,8 @@ def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool, below:
         reach = float(np.sqrt(host.subject.size[0] * host.subject.size[2]))
         if host.subject.family == "bridge":  # its arch is
             reach = 1.6 * host.subject.size[0]
+        elif host.subject.family == "roof_ridge":  # it goes on at both sides
+            reach *= 0.3
         away = max(away, 0.62 * host.size * reach + deep)
     away = float(max(away, broad / (2 * HALF * aspect * min(1.5 * share, 0.92)) + deep / 2))
     laid = _laid_beside(wish, chief)
