@@ -6,7 +6,7 @@ import scipy
 
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.words.composing.chance import stream
-from overlay.words.composing.wished import Wish
+from overlay.words.wishing.wished import Wish
 
 Picture = npt.NDArray[np.float64]
 _RAIN, _SNOW = 11, 12  # slots of chance

@@ -10,10 +10,10 @@ from overlay.imaging.colour import ByteImage, FloatImage, decode_srgb, encode_sr
 from overlay.scenery.solids import linear_light
 from overlay.words.air import through_air
 from overlay.words.composing.scene import compose
-from overlay.words.composing.wished import Wish
 from overlay.words.stage.drawing import Drawn, draw_scene
 from overlay.words.stage.setting import Setting, pushed
 from overlay.words.tone import part_tones
+from overlay.words.wishing.wished import Wish
 
 Light = npt.NDArray[np.float64]
 _PLAIN = Setting()

@@ -9,10 +9,10 @@ import numpy.typing as npt
 from overlay.imaging.colour import FloatImage
 from overlay.words.air import through_air
 from overlay.words.composing.scene import Scene, compose, moved_to
-from overlay.words.composing.settle import is_indoors
-from overlay.words.composing.wish import wish_of
 from overlay.words.language.reading import Reading
 from overlay.words.stage.drawing import Drawn, draw_scene
+from overlay.words.wishing.places import is_indoors
+from overlay.words.wishing.wish import wish_of
 
 
 class Moved(NamedTuple):

@@ -6,9 +6,9 @@ import numpy as np
 
 from overlay.imaging.colour import srgb_to_work
 from overlay.words.air import through_air
-from overlay.words.composing.wished import Wish
 from overlay.words.stage.drawing import aim, level
 from overlay.words.tone import CONTRAST, part_tones
+from overlay.words.wishing.wished import Wish
 
 GREY = np.full((90, 135, 3), 110, np.uint8)
 FAR = np.full((90, 135), 100.0, np.float32)

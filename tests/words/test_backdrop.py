@@ -5,9 +5,9 @@ import unittest
 import numpy as np
 
 from overlay.words.composing.settle import place_of
-from overlay.words.composing.wish import wish_of
 from overlay.words.language.grammar import read_prompt
 from overlay.words.picture import draw_words
+from overlay.words.wishing.wish import wish_of
 from tests.words.test_relations import composed, of, one, reach
 
 

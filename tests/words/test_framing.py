@@ -6,11 +6,11 @@ from dataclasses import replace
 from overlay.words.composing.eye import HALF, Eye
 from overlay.words.composing.framing import reach_of, rise_of, stepped_back
 from overlay.words.composing.scene import compose
-from overlay.words.composing.wish import wish_of
-from overlay.words.composing.wished import Wish, Wished
 from overlay.words.language.grammar import read_prompt
 from overlay.words.subjects import subject_of
 from overlay.words.things.table import Placed
+from overlay.words.wishing.wish import wish_of
+from overlay.words.wishing.wished import Wish, Wished
 
 EYE = Eye(6.0, 1.5, -0.2, 1.5)
 

@@ -6,12 +6,12 @@ import numpy as np
 
 from overlay.words.composing.scene import compose
 from overlay.words.composing.settle import place_of
-from overlay.words.composing.wish import wish_of
 from overlay.words.language.grammar import read_prompt
 from overlay.words.language.rewording import reworded
 from overlay.words.subjects import flying, on_broom, subject_of
 from overlay.words.things.families.living.figures import figure
 from overlay.words.things.parts import extent
+from overlay.words.wishing.wish import wish_of
 
 
 def wish(prompt):

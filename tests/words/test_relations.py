@@ -6,10 +6,10 @@ from itertools import pairwise
 import numpy as np
 
 from overlay.words.composing.scene import compose
-from overlay.words.composing.wish import wish_of
 from overlay.words.language.grammar import read_prompt
 from overlay.words.on_picture import set_on_picture
 from overlay.words.things.parts import extent
+from overlay.words.wishing.wish import wish_of
 
 
 def composed(prompt, seed=3):

@@ -6,10 +6,10 @@ from scipy import stats
 from scipy.ndimage import binary_dilation, gaussian_filter
 
 from overlay.imaging.colour import srgb_to_work
-from overlay.words.composing.wish import wish_of
 from overlay.words.language.grammar import read_prompt
 from overlay.words.on_picture import _stood_in, set_on_picture
 from overlay.words.picture import contours, depth_map, draw_words
+from overlay.words.wishing.wish import wish_of
 
 SIZE = (144, 96)
 

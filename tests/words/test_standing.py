@@ -8,17 +8,17 @@ import numpy as np
 from overlay.words.composing.chance import stream
 from overlay.words.composing.copies import about, along, in_holder, in_row
 from overlay.words.composing.eye import Eye, eye_of, share_of
-from overlay.words.composing.fitting import FITTING, SMALL, aloft, laden
 from overlay.words.composing.furnishing import read_furnishing
 from overlay.words.composing.rest import resting_place
 from overlay.words.composing.spots import overlap
 from overlay.words.composing.turning import yaw_of
-from overlay.words.composing.wished import Wish, Wished
 from overlay.words.subjects import flying, subject_of
 from overlay.words.things.families.living.figures import HAND, figure
 from overlay.words.things.families.taught import cutout
 from overlay.words.things.parts import extent
 from overlay.words.things.table import Placed
+from overlay.words.wishing.fitting import FITTING, SMALL, aloft, laden
+from overlay.words.wishing.wished import Wish, Wished
 
 EYE = Eye(6.0, 1.5, -0.2, 1.5)
 

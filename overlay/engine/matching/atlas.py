@@ -316,15 +316,8 @@ def _lack(picture: FloatImage, groups: int) -> FloatImage:
     tones = np.array([sample[part, 0].mean() for part in parts], np.float32)
     usual = np.array([np.median(known[part]) for part in parts], np.float32)
     lack = np.zeros_like(squares)
-    _fill_lack(
-        lack.shape[0] - PATCH + 1,
-        total,
-        squares,
-        tones,
-        usual,
-        np.float32(max(float(np.median(known)), 1e-9)),
-        lack,
-    )
+    overall = np.float32(max(float(np.median(known)), 1e-9))
+    _fill_lack(len(lack) - PATCH + 1, total, squares, tones, usual, overall, lack)
     return lack
 
 

@@ -4,7 +4,7 @@ from overlay.document.recipe import Recipe
 from overlay.engine.request import MarksWish
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making.words_scene import both_readings, strength_of
-from overlay.words.composing.wish import wish_of
+from overlay.words.wishing.wish import wish_of
 
 
 def marks_wishes(recipe: Recipe, store: PictureStore) -> tuple[MarksWish, ...]:

@@ -12,13 +12,13 @@ from overlay.guides.depth import estimate_depth
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making.taught import drawing_lexicon, taught_stamp
-from overlay.words.composing.wish import wish_of
 from overlay.words.language.grammar import read_prompt
 from overlay.words.language.lexicon import Lexicon
 from overlay.words.language.reading import Reading
 from overlay.words.on_picture import set_on_picture
 from overlay.words.picture import Moved, WordsPicture, contours, depth_map, draw_words
 from overlay.words.tone import part_tones
+from overlay.words.wishing.wish import wish_of
 
 _SHADES = (0.55, 0.8, 1.0, 1.25)  # of a colour word, in which a thing's palette is held
 

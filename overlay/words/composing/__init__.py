@@ -1,1 +1,1 @@
-"""From what was read to a scene: what is wished, where it stands, from where it is seen."""
+"""From a wish to a scene: where its things stand, and from where they are seen."""

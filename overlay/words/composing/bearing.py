@@ -4,14 +4,14 @@ from collections.abc import Sequence
 
 import numpy as np
 
-from overlay.words.composing.fitting import GROWN, SEATS
 from overlay.words.composing.rest import resting_place
-from overlay.words.composing.wished import Wish, Wished
 from overlay.words.subjects import subject_of
 from overlay.words.things.families import LIVING
 from overlay.words.things.families.living.figures import HAND, LOW_HAND
 from overlay.words.things.parts import extent, turned
 from overlay.words.things.table import Placed
+from overlay.words.wishing.fitting import GROWN, MOUNTED, SEATS
+from overlay.words.wishing.wished import Wish, Wished
 
 RESTS = {"on", "in", "hovers"}  # on what is seen below
 BORNE = RESTS | {"holds"}
@@ -27,7 +27,6 @@ _GAP = 0.35  # of its own height, between a thing that hovers and what it is ove
 Point = tuple[float, float, float]
 
 
-MOUNTED = {"ride", "cycle"}
 _SADDLE = (-0.2, 0.93, 0.0)  # metres, of a bicycle
 
 

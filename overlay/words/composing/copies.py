@@ -5,10 +5,10 @@ from collections.abc import Callable
 import numpy as np
 
 from overlay.words.composing.eye import Eye
-from overlay.words.composing.relations import is_grown
-from overlay.words.composing.wished import Wished
 from overlay.words.things.parts import turned
 from overlay.words.things.table import Placed
+from overlay.words.wishing.relations import is_grown
+from overlay.words.wishing.wished import Wished
 
 _HEAP = 6  # up to so many lie about the first
 _TURNS = 6  # tries around the circle

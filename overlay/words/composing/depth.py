@@ -6,7 +6,7 @@ import numpy as np
 
 from overlay.words.composing.eye import HALF, Eye
 from overlay.words.composing.spots import Spot
-from overlay.words.composing.wished import Wished
+from overlay.words.wishing.wished import Wished
 
 # Metres of what is large, and times a thing's height that it towers over it; how much nearer to
 # the eye, in shares of the distance, the small one comes.

@@ -4,9 +4,10 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from overlay.words.composing.bearing import BUILDINGS, MOUNTED, RESTS
-from overlay.words.composing.wished import Wish, Wished
+from overlay.words.composing.bearing import BUILDINGS, RESTS
 from overlay.words.stage.drawing import Camera, aim, level
+from overlay.words.wishing.fitting import MOUNTED
+from overlay.words.wishing.wished import Wish, Wished
 
 VIEW = 38.0  # degrees, upright
 HALF = float(np.tan(np.radians(VIEW / 2)))
@@ -91,18 +92,7 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
             above=True,
             look_at=base + 0.35 * tall,
         )
-    # What is long and low, a boat, is looked at from where a taller one would be.
-    height = base + min(_in_steps(max(0.62 * tall, min(_LOW * away, _KNEE))), 1.7)
-    if base and _stands_high(wish, chief):
-        height = 0.35 * base + 1.7  # looked up at
-    if indoors:
-        height = base + (0.75 * tall + 0.1 * away if tall < 0.8 else min(0.62 * tall, 1.5))
-        if chief.tall < _FLAT * chief.wide or dict(chief.details).get(
-            "full"
-        ):  # seen from higher, that its face is seen
-            height += _STOOP * away
-    if said.get("eye") == "below":
-        height = base + 0.05 * tall
+    height = _height(wish, chief, away, base, indoors=indoors)
     if (chief.subject.belongs == "air" or chief.flies) and chief.link not in RESTS:
         return Eye(away, max(1.6, 0.5 * tall), min(wanted, -0.4), aspect)
     unit = away * HALF
@@ -117,6 +107,21 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
         horizon = -0.08 - (top + foot) / 2
     horizon = max(horizon, -0.86 - foot) if top - foot < 1.6 else -0.9 - foot
     return Eye(away, height, min(horizon, _TALLEST - top) if top - foot < 1.7 else horizon, aspect)
+
+
+def _height(wish: Wish, chief: Wished, away: float, base: float, *, indoors: bool) -> float:
+    """How high the eye is over the ground, metres."""
+    tall = chief.tall
+    if wish.camera.get("eye") == "below":
+        return base + 0.05 * tall
+    if indoors:
+        height = base + (0.75 * tall + 0.1 * away if tall < 0.8 else min(0.62 * tall, 1.5))
+        flat = tall < _FLAT * chief.wide or bool(dict(chief.details).get("full"))
+        return height + (_STOOP * away if flat else 0.0)  # what lies or is filled is looked into
+    if base and _stands_high(wish, chief):
+        return 0.35 * base + 1.7  # looked up at
+    # What is long and low, a boat, is looked at from where a taller one would be.
+    return base + min(_in_steps(max(0.62 * tall, min(_LOW * away, _KNEE))), 1.7)
 
 
 def _in_steps(metres: float) -> float:

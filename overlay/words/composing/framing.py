@@ -8,10 +8,10 @@ import numpy as np
 
 from overlay.words.composing.bearing import BORNE
 from overlay.words.composing.eye import Eye
-from overlay.words.composing.fitting import ABOVE
-from overlay.words.composing.wished import Wish, Wished
 from overlay.words.things.parts import extent
 from overlay.words.things.table import Placed
+from overlay.words.wishing.fitting import ABOVE
+from overlay.words.wishing.wished import Wish, Wished
 
 _EDGE = 0.96  # of half the picture, that what was cut shall reach
 _CUT = 1.03  # likewise, from which a thing counts as cut

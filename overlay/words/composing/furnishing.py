@@ -10,10 +10,10 @@ from overlay.words.composing.eye import HALF, PLAIN_EYE, Eye
 from overlay.words.composing.ground import Ground
 from overlay.words.composing.posed import parts_of
 from overlay.words.composing.spots import Spot as Taken
-from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.setting import NOWHERE
 from overlay.words.subjects import subject_of
 from overlay.words.things.table import Placed
+from overlay.words.wishing.wished import Wish, Wished
 
 _WALLS = ("#b5795a", "#c9a98a", "#a39a8b", "#9a5a48", "#c0b49c", "#7d8288", "#d9cfc0", "#e3d6bd")
 _RANKS = 8  # of vines, side by side

@@ -4,10 +4,10 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from overlay.words.composing.settle import UNDER_WATER
-from overlay.words.composing.wished import Wished
 from overlay.words.stage.land import over_water
 from overlay.words.stage.setting import NOWHERE, Setting, Stage, as_stage
+from overlay.words.wishing.places import UNDER_WATER
+from overlay.words.wishing.wished import Wished
 
 
 @dataclass(frozen=True)

@@ -6,7 +6,6 @@ import numpy as np
 
 from overlay.words.composing.bearing import (
     BUILDINGS,
-    MOUNTED,
     TIED,
     bears,
     borne,
@@ -27,17 +26,17 @@ from overlay.words.composing.chance import COPIES, THINGS, stream
 from overlay.words.composing.copies import about, along, in_holder, in_row
 from overlay.words.composing.depth import Before, how_deep
 from overlay.words.composing.eye import HALF, Eye
-from overlay.words.composing.fitting import ABOVE
 from overlay.words.composing.framing import LARGE
 from overlay.words.composing.ground import Ground
 from overlay.words.composing.posed import parts_of
-from overlay.words.composing.relations import INVERSE, PLATES
 from overlay.words.composing.spots import Box, Spot, around, is_near, overlap
 from overlay.words.composing.turning import yaw_of
-from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.setting import NOWHERE
 from overlay.words.things.parts import turned
 from overlay.words.things.table import Placed
+from overlay.words.wishing.fitting import ABOVE, MOUNTED
+from overlay.words.wishing.relations import INVERSE, PLATES
+from overlay.words.wishing.wished import Wish, Wished
 
 _TRIES = 40
 _TOP = 0.94  # up to which what flies may reach in the picture

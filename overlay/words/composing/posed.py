@@ -4,9 +4,9 @@ from dataclasses import replace
 
 import numpy as np
 
-from overlay.words.composing.wished import Wish, Wished
 from overlay.words.things.families import COLOURED, LIVING
 from overlay.words.things.parts import Part
+from overlay.words.wishing.wished import Wish, Wished
 
 
 def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:

@@ -6,7 +6,6 @@ import numpy as np
 
 from overlay.words.composing.bearing import RESTS, borne_at, carrier_of, leads_not
 from overlay.words.composing.eye import HALF, Eye, eye_of
-from overlay.words.composing.fitting import GROWN
 from overlay.words.composing.framing import stepped_back
 from overlay.words.composing.furnishing import Furnisher, read_furnishing
 from overlay.words.composing.ground import ground_of
@@ -14,16 +13,16 @@ from overlay.words.composing.placing import TABLE_UNDER, Placing
 from overlay.words.composing.settle import (
     TABLES,
     fitted,
-    furnishing_of,
-    is_indoors,
     place_of,
     setting_of,
 )
-from overlay.words.composing.wished import Wish, Wished
 from overlay.words.stage.setting import Setting
 from overlay.words.subjects import subject_of
 from overlay.words.things.families import LIVING
 from overlay.words.things.table import Placed
+from overlay.words.wishing.fitting import GROWN
+from overlay.words.wishing.places import furnishing_of, is_indoors
+from overlay.words.wishing.wished import Wish, Wished
 
 _RESTING = {
     "on",

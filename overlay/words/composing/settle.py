@@ -1,14 +1,13 @@
 """Place and light: the setting that words, or the things themselves, ask for."""
 
 from dataclasses import replace
-from functools import cache
 from typing import Any
 
 from overlay.words.composing.eye import PLAIN_AWAY, PLAIN_EYE, Eye
-from overlay.words.composing.relations import is_grown
-from overlay.words.composing.wished import Wish, Wished
-from overlay.words.language.entries import Entry, known_words
-from overlay.words.stage.setting import NOWHERE, Setting, changed, pushed, read_effects
+from overlay.words.stage.setting import NOWHERE, Setting, changed, pushed
+from overlay.words.wishing.places import UNDER_WATER, is_indoors, place_effects
+from overlay.words.wishing.relations import is_grown
+from overlay.words.wishing.wished import Wish, Wished
 
 TABLES = {"studio", "table"}
 _TOO_TALL = 3.0  # metres, of what stands in no room
@@ -18,7 +17,6 @@ _LAKE, _CANAL = 90.0, 30.0
 _HALL = 10.0  # metres, from which a room is deep whatever stands in it
 _QUAYS = {"quay", "harbour", "skyline"}
 _THICKEST = 0.3  # of the air between the eye and the chief thing: a quarter of it fades
-UNDER_WATER = {"underwater", "coral reef"}
 _FIXED = {"space"} | UNDER_WATER  # their light is their own
 # What weather and hour do to a room is done outside of it.
 _OUTDOOR = {
@@ -80,26 +78,6 @@ def _is_outdoors(thing: Wished) -> bool:
     """Whether a thing is too large for a room."""
     tall = thing.tall
     return thing.subject.belongs == "ground" and tall > _TOO_TALL
-
-
-@cache
-def is_indoors(place: str) -> bool:
-    """Whether a place has walls around it."""
-    return "wall=" in _entry(place).value
-
-
-def place_effects(place: str) -> dict[str, Any]:
-    """What a place does to a clear morning's setting."""
-    return read_effects(_entry(place).value)
-
-
-def furnishing_of(place: str) -> str:
-    """What furnishes a place, as the lexicon says it."""
-    return _entry(place).notes
-
-
-def _entry(place: str) -> Entry:
-    return next(e for e in known_words()[place] if e.kind == "place")
 
 
 def setting_of(wish: Wish, place: str) -> Setting:

@@ -4,7 +4,7 @@ import numpy as np
 
 from overlay.words.composing.bearing import BUILDINGS, is_seated
 from overlay.words.composing.eye import Eye
-from overlay.words.composing.wished import Wish, Wished
+from overlay.words.wishing.wished import Wish, Wished
 
 _ANIMALS = {"quadruped", "bird", "owl", "flying_bird", "figure"}
 

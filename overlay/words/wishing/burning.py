@@ -2,9 +2,9 @@
 
 from collections.abc import Iterable
 
-from overlay.words.composing.wished import Wished
 from overlay.words.language.reading import Piece, Word
 from overlay.words.subjects import subject_of
+from overlay.words.wishing.wished import Wished
 
 _BURNING = {"burning", "blazing", "flaming"}
 _SMOKING = {

@@ -1,9 +1,8 @@
 """How what is said joins what was said before it: to which thing a link belongs."""
 
-from overlay.words.composing import relations
-from overlay.words.composing.bearing import MOUNTED
-from overlay.words.composing.fitting import laden
-from overlay.words.composing.wished import Wished
+from overlay.words.wishing import relations
+from overlay.words.wishing.fitting import MOUNTED, laden
+from overlay.words.wishing.wished import Wished
 
 _PAIRED = {"and", "beside"}
 

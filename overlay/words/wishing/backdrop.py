@@ -2,7 +2,7 @@
 
 from typing import Any
 
-from overlay.words.composing.settle import UNDER_WATER, furnishing_of, is_indoors, place_effects
+from overlay.words.wishing.places import UNDER_WATER, furnishing_of, is_indoors, place_effects
 
 # What of a place is seen from another one: its hills, its water, its road.
 _HILLS = ("ridges", "rise", "ridge", "cap")

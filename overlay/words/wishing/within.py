@@ -1,11 +1,11 @@
 """Places that are said as something else: a building from within, water that one swims in."""
 
-from overlay.words.composing.fitting import SMALL
-from overlay.words.composing.relations import HOUSES
-from overlay.words.composing.settle import is_indoors
-from overlay.words.composing.wished import Wished
 from overlay.words.language.reading import Piece
 from overlay.words.subjects import subject_of
+from overlay.words.wishing.fitting import SMALL
+from overlay.words.wishing.places import is_indoors
+from overlay.words.wishing.relations import HOUSES
+from overlay.words.wishing.wished import Wished
 
 # What a building is from within, where something small is in it.
 _WITHIN = {

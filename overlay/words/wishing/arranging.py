@@ -3,11 +3,11 @@
 from collections.abc import Sequence
 from dataclasses import replace
 
-from overlay.words.composing.fitting import GROWN
-from overlay.words.composing.relations import BUILT_UP, is_grown
-from overlay.words.composing.wished import Wished, linked
 from overlay.words.subjects import subject_of
 from overlay.words.things.families import LIVING
+from overlay.words.wishing.fitting import GROWN
+from overlay.words.wishing.relations import BUILT_UP, is_grown
+from overlay.words.wishing.wished import Wished, linked
 
 _PIECES = {
     "king": "chess king", "queen": "chess king", "knight": "chess knight", "rook": "chess rook",

@@ -4,16 +4,16 @@ from collections.abc import Iterable
 from dataclasses import replace
 from typing import Any
 
-from overlay.words.composing import backdrop, burning, relations
-from overlay.words.composing.arranging import arranged
-from overlay.words.composing.joining import join, link_two
-from overlay.words.composing.wished import Wish, Wished, linked
-from overlay.words.composing.within import within
 from overlay.words.language.entries import Entry, known_words
 from overlay.words.language.reading import Phrase, Piece, Reading, Word
 from overlay.words.language.told import pairs_of, told_of
 from overlay.words.stage.setting import read_effects
 from overlay.words.subjects import flying, subject_for, subject_of
+from overlay.words.wishing import backdrop, burning, relations
+from overlay.words.wishing.arranging import arranged
+from overlay.words.wishing.joining import join, link_two
+from overlay.words.wishing.wished import Wish, Wished, linked
+from overlay.words.wishing.within import within
 
 _GREEN = "first~#6b8a3c:.7 second~#86994e:.7"  # the ground between flowers
 # What weather comes with a thing.

@@ -7,12 +7,13 @@ both as they are then, or none where it does not apply.
 from collections.abc import Callable
 from dataclasses import replace
 
-from overlay.words.composing.wished import Wished
 from overlay.words.language.reading import PLURAL
 from overlay.words.subjects import flying, subject_of
 from overlay.words.things.families import LIVING
+from overlay.words.wishing.wished import Wished
 
 ABOVE = {"over", "above"}
+MOUNTED = {"ride", "cycle"}  # how one sits astride
 SEATS = {"chair", "bench", "padded", "bed", "swing", "sledge", "hammock", "throne"}
 SMALL = 3.0  # metres, of what would be lost on a cliff's top, and stands in a room
 _TALL = 5.0  # metres, of what no sandbank bears

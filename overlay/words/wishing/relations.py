@@ -3,7 +3,10 @@
 from collections.abc import Sequence
 from dataclasses import replace
 
-from overlay.words.composing.fitting import (
+from overlay.words.language.reading import Piece
+from overlay.words.subjects import Subject, on_broom, subject_of
+from overlay.words.things.families import FAMILIES, LIVING
+from overlay.words.wishing.fitting import (
     ABOVE,
     FITTING,
     GROWN,
@@ -14,10 +17,7 @@ from overlay.words.composing.fitting import (
     laden,
     nested,
 )
-from overlay.words.composing.wished import Wished
-from overlay.words.language.reading import Piece
-from overlay.words.subjects import Subject, on_broom, subject_of
-from overlay.words.things.families import FAMILIES, LIVING
+from overlay.words.wishing.wished import Wished
 
 _SECOND = {"with", "holds", "and", "among", "beside", "near"}  # links that tell of what comes after
 # Where the other one stands, as seen from the one that the link tells of.
