@@ -64,7 +64,7 @@ def _continued(picture: FloatImage) -> FloatImage:
     return np.pad(picture, ((RADIUS, RADIUS), (RADIUS, RADIUS), (0, 0)), mode="symmetric")
 
 
-@by_rows()
+@by_rows(fewest=2)
 def _sum_up(from_row, to_row, small, large, at, bounds, width, left, right):
     for k in range(from_row, to_row):
         seen = np.empty(_TAPS, np.float64)

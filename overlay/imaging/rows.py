@@ -7,10 +7,10 @@ from functools import cache
 from itertools import pairwise
 from typing import Any
 
-import numpy as np
 from numba import get_num_threads, njit
 
 _SHARES = 4  # stretches a thread, so that none waits long for the slowest
+_FEWEST = 24  # rows; fewer are done before another thread has begun
 
 
 class RowKernel:
@@ -20,18 +20,20 @@ class RowKernel:
     ----------
     kernel : compiled, takes the first row and the one after the last before its other arguments.
     Rows must not read what other rows write.
+    fewest : rows that several threads are worth their while for.
     """
 
-    def __init__(self, kernel: Callable[..., None]) -> None:
-        self.kernel = kernel
+    def __init__(self, kernel: Callable[..., None], fewest: int = _FEWEST) -> None:
+        self.kernel, self.fewest = kernel, fewest
 
     def __call__(self, rows: int, *arguments: Any) -> None:
         """Do all of so many rows; returns when the last of them is done."""
-        threads = min(get_num_threads(), rows)
+        threads = min(get_num_threads(), rows) if rows >= self.fewest else 1
         if threads < 2:
             self.kernel(0, rows, *arguments)
             return
-        bounds = np.linspace(0, rows, min(_SHARES * threads, rows) + 1).astype(int).tolist()
+        parts = min(_SHARES * threads, rows)
+        bounds = [rows * k // parts for k in range(parts + 1)]
         stretches = iter(list(pairwise(bounds)))
         others = [_pool().submit(self._work, stretches, arguments) for _ in range(threads - 1)]
         self._work(stretches, arguments)
@@ -43,14 +45,14 @@ class RowKernel:
             self.kernel(first, last, *arguments)
 
 
-def by_rows(**options: Any) -> Callable[[Callable[..., None]], RowKernel]:
+def by_rows(*, fewest: int = _FEWEST, **options: Any) -> Callable[[Callable[..., None]], RowKernel]:
     """Compile a function of `(from_row, to_row, ...)` that does these rows, without the lock.
 
     Numba's own parallel loops take three times as long to compile, and one at a time in a process.
     """
 
     def compiled(function: Callable[..., None]) -> RowKernel:
-        return RowKernel(njit(cache=True, nogil=True, **options)(function))
+        return RowKernel(njit(cache=True, nogil=True, **options)(function), fewest)
 
     return compiled
 

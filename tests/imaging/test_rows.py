@@ -24,7 +24,7 @@ class RowsTest(unittest.TestCase):
         return done.tolist()
 
     def test_each_row_is_done_once_on_any_number_of_threads(self):
-        for n in (0, 1, 2, 3, 7, 100):
+        for n in (0, 1, 2, 3, 7, 24, 100):
             for threads in (1, 2, 3, 8):
                 with self.subTest(n=n, threads=threads):
                     self.assertEqual(self.done(n, threads), list(range(1, n + 1)))
@@ -35,6 +35,13 @@ class RowsTest(unittest.TestCase):
             patch.object(rows, "_pool", side_effect=AssertionError("no thread is wanted")),
         ):
             count_rows(5, np.zeros(5, np.int64))
+
+    def test_few_rows_take_no_other_either(self):
+        with (
+            patch.object(rows, "get_num_threads", return_value=2),
+            patch.object(rows, "_pool", side_effect=AssertionError("no thread is wanted")),
+        ):
+            count_rows(23, np.zeros(23, np.int64))
 
     def test_stretches_are_short_enough_that_none_waits_and_cover_all(self):
         seen = []
@@ -51,7 +58,7 @@ class RowsTest(unittest.TestCase):
             patch.object(rows, "get_num_threads", return_value=2),
             self.assertRaisesRegex(ValueError, "row"),
         ):
-            RowKernel(fails)(10)
+            RowKernel(fails)(100)
 
     def test_what_is_compiled_is_kept_and_runs_without_the_lock(self):
         options = count_rows.kernel.targetoptions
