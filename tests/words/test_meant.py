@@ -95,6 +95,20 @@ class MeantTest(unittest.TestCase):
         self.assertEqual(words("a train leaving a tunnel"), ["tunnel train"])
         self.assertEqual(words("a gate beside a wall"), ["gate", "wall"])
 
+    def test_a_family_is_of_the_animal_that_is_said(self):
+        ducks = wish("a duck family crossing a road").things[0]
+        self.assertEqual((ducks.subject.word, ducks.count), ("duck", 4))
+        self.assertEqual(words("a happy family"), ["person"])
+
+    def test_a_bunch_of_grapes_is_one(self):
+        self.assertEqual(wish("a bunch of grapes").things[0].count, 1)
+        self.assertGreater(wish("a bunch of roses").things[0].count, 1)
+
+    def test_an_aeroplane_with_its_pilot_beside_it_has_landed(self):
+        self.assertEqual(wish("a pilot beside his aeroplane").things[1].subject.belongs, "ground")
+        for prompt in ("an aeroplane", "an aeroplane over a city"):
+            self.assertEqual(wish(prompt).things[0].subject.belongs, "air")
+
     def test_houses_of_a_row_have_colours_of_their_own(self):
         walls = {t.parts[0].colour for t in placed("a row of houses at the harbour", "house")}
         self.assertGreater(len(walls), 2)

@@ -119,7 +119,8 @@ def _height(wish: Wish, chief: Wished, away: float, base: float, *, indoors: boo
         flat = tall < _FLAT * chief.wide or bool(dict(chief.details).get("full"))
         return height + (_STOOP * away if flat else 0.0)  # what lies or is filled is looked into
     if base and _stands_high(wish, chief):
-        return 0.35 * base + 1.7  # looked up at
+        over = base + max(0.62 * tall, 0.3 * away)
+        return min(0.35 * base + 1.7, over)  # looked up at, where it is as large as a man
     # What is long and low, a boat, is looked at from where a taller one would be.
     return base + min(_in_steps(max(0.62 * tall, min(_LOW * away, _KNEE))), 1.7)
 

@@ -34,6 +34,7 @@ _TUNNEL = re.compile(
     r"\b(?:passing|going|driving|coming|running) (?:through|out of|into)"
     r"(?= (?:a|the) (?:\w+ )?tunnel\b)"
 )
+_ANCHORED = re.compile(r" at anchor\b")
 _INK = re.compile(r"\b(?:bottle|pot|well) of ink and (?:an? )?(?:quill|feather|pen)\b")
 _FLOATS = re.compile(r"\bisland (?:that )?(?:floating|floats|hovering|drifting)\b")
 _GOLD = re.compile(r"\bon (?:his |her |its |the |a (?:pile|heap|bed|hoard) of )?gold\b(?= *$)")
@@ -66,7 +67,7 @@ _SMOKES = re.compile(r"\b(?:with )?(?:an? |the |its )?smoking chimneys?\b")
 _REWORDINGS: tuple[tuple[re.Pattern[str], str], ...] = (
     (_SLICES, "a "), (_SMOKES, "with smoke"), (_READS, "holding an open book"), (_OWN, " "),
     (_RUINS, "ruined "), (_CLOTHES, r"\g<who>\g<how>\g<rest>"), (_FLOATS, "floating island"),
-    (_INK, "inkwell"), (_TUNNEL, "leaving"), (_RACE, "three men riding horses"),
+    (_ANCHORED, ""), (_INK, "inkwell"), (_TUNNEL, "leaving"), (_RACE, "three men riding horses"),
     (_GOLD, "on a hoard"), (_SET, "with a plate and a cup and a loaf of bread and a jug"),
     (_RUIN, r"ruined \1"), (_LIT, r"the interior of \g<what> with windows"),
     (_KNITS, "on an armchair"), (_ROWS, "in a rowing boat"), (_CYCLES, "riding a bicycle"),

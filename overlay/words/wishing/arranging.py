@@ -23,6 +23,8 @@ _CHICKS = {
     "foals", "piglet", "piglets", "fledgling", "fledglings", "colt", "colts", "owlet", "owlets",
 }  # fmt: skip
 _YOUNG_SIZE = 0.45  # of what it is the young of
+_MACHINES_IN_AIR = {"aeroplane", "helicopter"}
+_BESIDE = {"beside", "near", "in front of", "at", "with", "and", "behind"}
 _SEEN = 0.035  # of the tallest thing
 # What stands in the sea stands on a rock there.
 _ON_ROCKS = {"lighthouse", "tower", "castle", "temple"}
@@ -40,6 +42,7 @@ def arranged(things: Sequence[Wished], place: str) -> list[Wished]:
     _stand_in_sea(found, place)
     _lay(found)
     _raise_small(found)
+    _land(found)
     return found
 
 
@@ -50,6 +53,17 @@ def _raise_small(things: list[Wished]) -> None:
         in_air = thing.subject.belongs == "air" and thing.subject.family in LIVING
         if in_air and thing.tall < _SEEN * tallest:
             things[i] = replace(thing, size=_SEEN * tallest / thing.subject.height)
+
+
+def _land(things: list[Wished]) -> None:
+    """A flying machine that somebody is beside stands on the ground."""
+    for i, thing in enumerate(things):
+        near = [t for t in things if t.to == i and t.link in _BESIDE]
+        if thing.to is not None and thing.link in _BESIDE:
+            near.append(things[thing.to])
+        crewed = any(t.subject.family == "figure" for t in near)
+        if crewed and thing.subject.family in _MACHINES_IN_AIR:
+            things[i] = replace(thing, subject=replace(thing.subject, belongs="ground"))
 
 
 def _lay(things: list[Wished]) -> None:

@@ -89,6 +89,7 @@ _TAME = {
     "barn owl",
     "snowy owl",
 }
+_FAMILY = 4
 _HELD_MOST = 1.7  # metres
 _STANDS_ON = {"cliff": "cliff top", "hill": "knoll", "hilltop": "knoll", "ridge": "knoll"}
 _THINGS = {"cliff"}  # of them those that are seen as a thing too
@@ -127,6 +128,15 @@ def related(a: Wished, b: Wished, link: str, first: int, second: int) -> tuple[W
     if link in _SECOND or link == "holding":
         return a, replace(b, to=first, link="with" if link == "holding" else link)
     return (replace(a, to=second, link=link), b) if link else (a, b)
+
+
+def as_family(piece: Piece) -> Piece:
+    """A family of animals as several of them (`a duck family`)."""
+    if piece.head is None or piece.head.text != "family":
+        return piece
+    kin = [w for w in piece.modifiers if w.kind == "subject" and w.entry and not w.entry.shapes]
+    kin = [w for w in kin if w.entry and subject_of(w.entry.word).family in LIVING]
+    return replace(piece, head=kin[-1], count=_FAMILY) if kin else piece
 
 
 def _as_toy(a: Wished, b: Wished, link: str) -> Wished:
@@ -280,7 +290,7 @@ def underneath(piece: Piece, above: Wished) -> Subject | None:
     if piece.link != "on" or piece.head:
         return None
     words = {w.text.rstrip("s") for w in piece.modifiers}
-    if words & _ROOFS and above.subject.family in {*LIVING, "figure"}:
+    if words & _ROOFS and above.subject.family in {*LIVING, "figure", "nest"}:
         return subject_of("roof ridge")
     return next((subject_of(high) for low, high in _STANDS_ON.items() if low in words), None)
 

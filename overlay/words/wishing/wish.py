@@ -208,6 +208,7 @@ class _Builder:
     def _thing(self, piece: Piece, phrase: Phrase, before: list[int]) -> list[Word]:
         """Take the thing of a piece; the words that tell of the scene instead."""
         told = [w for w in piece.modifiers if w.entry]
+        piece = relations.as_family(piece)
         liquid = relations.liquid_of(piece) if before else ""
         if liquid:
             holder = self.things[before[-1]]
@@ -218,7 +219,8 @@ class _Builder:
             return [w for w in told if known or w.kind not in {"colour", "material"}]
         own = [w for w in told if w.kind in {"colour", "material", "quality", "count", "subject"}]
         entry = piece.head.entry
-        pair = entry.word.endswith("s") and any(w.text == "pair" for w in own)  # `boots` are two
+        several = any(w.text in {"pair", "bunch"} for w in own)
+        pair = entry.word.endswith("s") and several  # `boots` are two, `grapes` many
         wished = Wished(
             entry.word if piece.head.kin is None else piece.head.text, subject_for(entry),
             phrase.emphasis, 1 if pair else piece.count, any(w.text in _ROWS for w in own),
