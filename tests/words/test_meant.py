@@ -109,6 +109,14 @@ class MeantTest(unittest.TestCase):
         for prompt in ("an aeroplane", "an aeroplane over a city"):
             self.assertEqual(wish(prompt).things[0].subject.belongs, "air")
 
+    def test_plants_in_a_room_stand_in_pots(self):
+        self.assertEqual(words("a living room with a sofa and plants")[1], "potted plant")
+        self.assertEqual(words("a rock and plants")[1], "fern")
+
+    def test_a_wheelbarrow_is_heaped_and_a_pianist_has_a_piano(self):
+        self.assertGreater(wish("a wheelbarrow full of pumpkins").things[1].count, 5)
+        self.assertEqual(words("a piano player in a bar"), ["pianist", "piano"])
+
     def test_houses_of_a_row_have_colours_of_their_own(self):
         walls = {t.parts[0].colour for t in placed("a row of houses at the harbour", "house")}
         self.assertGreater(len(walls), 2)

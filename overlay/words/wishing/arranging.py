@@ -6,6 +6,7 @@ from dataclasses import replace
 from overlay.words.subjects import subject_of
 from overlay.words.things.families import LIVING
 from overlay.words.wishing.fitting import GROWN
+from overlay.words.wishing.places import is_indoors
 from overlay.words.wishing.relations import BUILT_UP, is_grown
 from overlay.words.wishing.wished import Wished, linked
 
@@ -109,6 +110,10 @@ def _in_game(thing: Wished, things: Sequence[Wished]) -> Wished:
     return thing
 
 
+def _in_room(things: Sequence[Wished]) -> bool:
+    return any(t.subject.belongs == "room" for t in things)
+
+
 def _as_meant(number: int, thing: Wished, place: str, things: Sequence[Wished]) -> Wished:
     """A word of two meanings read by what is about it: a crane in a harbour is none that flies."""
     others = [t for i, t in enumerate(things) if i != number]
@@ -125,6 +130,8 @@ def _as_meant(number: int, thing: Wished, place: str, things: Sequence[Wished]) 
         return replace(thing, subject=subject_of("fireplace"))
     if thing.subject.word == "cartwheel" and any(t.subject.word == "potter" for t in others):
         return replace(thing, subject=subject_of("potter's wheel"))
+    if thing.name in {"plant", "plants"} and (is_indoors(place) if place else _in_room(others)):
+        return replace(thing, subject=subject_of("potted plant"))
     in_bowl = any(t.to == number and t.subject.family == "fish" for t in others)
     if thing.subject.word == "bowl" and in_bowl:
         return replace(thing, subject=subject_of("fish bowl"))

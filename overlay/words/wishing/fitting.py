@@ -24,7 +24,7 @@ _PERCH, _SHADE = 0.6, 1.4  # likewise, of what is sat on and stood under
 _LAMP = 2.8  # likewise, of a lamp
 HOLDERS = {
     "basket", "bucket", "pot", "bowl", "barrel", "cup", "flower pot", "crate", "hat", "boot",
-    "vase", "glass", "jug", "bottle", "nest", "fish bowl",
+    "vase", "glass", "jug", "bottle", "nest", "fish bowl", "wheelbarrow",
 }  # fmt: skip
 GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
 _PLANTS = GROWN | {"cactus", "tree", "bush", "mushroom"}

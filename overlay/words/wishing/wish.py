@@ -22,7 +22,7 @@ _ROWS = {"row", "line", "avenue"}
 # Which thing comes with one, linked how.
 _COMES_WITH = {
     "violinist": ("violin", "holding"), "cyclist": ("bicycle", "riding"),
-    "rider": ("horse", "riding"), "jockey": ("horse", "riding"),
+    "pianist": ("piano", "beside"), "rider": ("horse", "riding"), "jockey": ("horse", "riding"),
     "couple": ("woman", "beside"),
 }  # fmt: skip
 

@@ -154,6 +154,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     figures.mermaid: ("scales",),
     figures.ghost: ("veil",),
     figures.scarecrow: ("coat",),
+    parlour.bathtub: ("c",), parlour.potted_plant: ("leaf",), garden.wheelbarrow: ("c",),
     parlour.throne: ("cloth",), crafts.pen: ("c",), laid.picnic: ("cloth",),
     parlour.grand_piano: ("wood",), parlour.gramophone: ("wood",), parlour.blackboard: ("slate",),
     parlour.pram: ("c",), parlour.doorway: ("door",), parlour.fish_bowl: ("water",),

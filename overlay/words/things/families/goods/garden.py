@@ -60,3 +60,20 @@ def trellis(*, h: float = 1.6, wood: str = "#7a5c3e", leaf: str = "#5f8a34", fru
         for at, r in (((0, 0), 0.055), ((0.03, 0.05), 0.05), ((-0.03, 0.05), 0.05), ((0.0, 0.09), 0.05)):
             b.ball((x + at[0] * h, y + at[1] * h, -0.16 * h), r * h, fruit, Skin.PLAIN)
     return b.parts
+
+
+def wheelbarrow(*, c: str = "#5f7a4a", wood: str = "#8a6236") -> list[Part]:
+    """A wheelbarrow with one wheel before it and two handles behind."""
+    b = Builder(c, Skin.PLAIN)
+    b.box((0.08, 0.5, 0), (0.4, 0.03, 0.24))
+    for z in (-0.27, 0.27):
+        b.box((0.08, 0.63, z), (0.47, 0.14, 0.025), turn=turned(0, -12 if z < 0 else 12))
+        b.limb((0.66, 0.24, 0.4 * z), (-0.95, 0.56, z), (0.026, 0.026), wood)
+        b.limb((-0.28, 0.46, 0.8 * z), (-0.34, 0.0, 0.9 * z), (0.024, 0.022), wood)
+    for x, lean in ((0.5, -22), (-0.36, 14)):
+        b.box((x, 0.63, 0), (0.025, 0.15, 0.27), turn=turned(0, 0, lean))
+    b.ring((0.68, 0.2, 0), 0.17, 0.03, "#2b2825", turned(0, 90))
+    for k in range(6):
+        a = 2 * np.pi * k / 6
+        b.limb((0.68, 0.2, 0), (0.68 + 0.16 * float(np.cos(a)), 0.2 + 0.16 * float(np.sin(a)), 0), (0.012, 0.012), "#8a8a88")
+    return b.parts

@@ -171,3 +171,43 @@ def _half_ball(colour: str, r: float) -> list[Part]:
 def _opened(part: Part) -> Part:
     """A hollow half of a ball laid on its side: it opens towards the eye."""
     return replace(part, a=(0.0, part.b[0], 0.0), turn=turned(0, -90))
+
+
+def bathtub(*, w: float = 1.65, c: str = "#f2efe8", feet: str = "#b8923a") -> list[Part]:
+    """A bathtub on four feet with foam in it and a tap."""
+    b = Builder(c, Skin.PLAIN)
+    h = 0.36 * w
+    b.hull((0, h, 0), (0.5 * w, 0.8 * h, 0.24 * w))
+    for k in range(28):
+        a, nxt = 2 * np.pi * k / 28, 2 * np.pi * (k + 1) / 28
+        p = (0.5 * w * float(np.cos(a)), h, 0.24 * w * float(np.sin(a)))
+        q = (0.5 * w * float(np.cos(nxt)), h, 0.24 * w * float(np.sin(nxt)))
+        b.limb(p, q, (0.018 * w, 0.018 * w))
+    for x in (-0.3 * w, 0.3 * w):
+        for z in (-0.12 * w, 0.12 * w):
+            b.limb((x, 0.5 * h, z), (1.1 * x, 0.02 * h, 1.25 * z), (0.04 * w, 0.022 * w), feet)
+            b.ball((1.1 * x, 0.05 * h, 1.25 * z), 0.024 * w, feet)
+    rng = np.random.default_rng(3)
+    for _ in range(22):
+        x, z = float(rng.uniform(-0.4, 0.36)) * w, float(rng.uniform(-0.16, 0.16)) * w
+        b.ball((x, 0.96 * h, z), float(rng.uniform(0.025, 0.05)) * w, "#f8fbfc")
+    b.chain([(0.5 * w, 1.05 * h, 0), (0.5 * w, 1.3 * h, 0), (0.42 * w, 1.32 * h, 0), (0.4 * w, 1.22 * h, 0)], [0.016 * w] * 4, feet)
+    return b.parts
+
+
+def potted_plant(*, h: float = 1.1, leaf: str = "#4f7a3a", pot: str = "#b8654a") -> list[Part]:
+    """A plant with broad leaves in a pot."""
+    b = Builder(pot, Skin.PLAIN)
+    b.lathe([(0, 0.13 * h), (0.22 * h, 0.18 * h), (0.23 * h, 0.2 * h), (0.28 * h, 0.2 * h)])
+    b.cone((0, 0.28 * h, 0), (0.18 * h, 0.008 * h, 0.18 * h), "#4a3524", blend=0.0)
+    for k in range(11):
+        a, out = 2.4 * k, 0.16 + 0.03 * (k % 4)
+        x, z = float(np.cos(a)), float(np.sin(a))
+        top = (0.62 + 0.04 * k) * h if k < 8 else (1.14 - 0.02 * k) * h
+        mid = (0.4 * out * x * h, 0.5 * top + 0.14 * h, 0.4 * out * z * h)
+        b.chain([(0, 0.27 * h, 0), mid], [0.014 * h, 0.01 * h], leaf)
+        tip = (1.9 * out * x * h, top - 0.06 * h, 1.9 * out * z * h)
+        side = (-z * 0.075 * h, 0.0, x * 0.075 * h)
+        wide = (out * x * h, top, out * z * h)
+        b.sheet([mid, (wide[0] + side[0], wide[1], wide[2] + side[2]), tip, (wide[0] - side[0], wide[1], wide[2] - side[2])], 0.006 * h, leaf)
+    return b.parts
