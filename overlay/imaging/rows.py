@@ -2,7 +2,7 @@
 
 import os
 from collections.abc import Callable, Iterator
-from concurrent.futures import ThreadPoolExecutor
+from concurrent.futures import Future, ThreadPoolExecutor
 from functools import cache
 from itertools import pairwise
 from typing import Any
@@ -35,10 +35,19 @@ class RowKernel:
         parts = min(_SHARES * threads, rows)
         bounds = [rows * k // parts for k in range(parts + 1)]
         stretches = iter(list(pairwise(bounds)))
-        others = [_pool().submit(self._work, stretches, arguments) for _ in range(threads - 1)]
+        others = self._helped(threads - 1, stretches, arguments)
         self._work(stretches, arguments)
         for other in others:
             other.result()
+
+    def _helped(
+        self, helpers: int, stretches: Iterator[tuple[int, int]], arguments: tuple[Any, ...]
+    ) -> list[Future[None]]:
+        """Other threads at the same work; none once the interpreter ends."""
+        try:
+            return [_pool().submit(self._work, stretches, arguments) for _ in range(helpers)]
+        except RuntimeError:  # a run that is not yet stopped goes on by itself
+            return []
 
     def _work(self, stretches: Iterator[tuple[int, int]], arguments: tuple[Any, ...]) -> None:
         for first, last in stretches:  # a list's iterator gives each to one thread only

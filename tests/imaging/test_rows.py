@@ -43,6 +43,16 @@ class RowsTest(unittest.TestCase):
         ):
             count_rows(23, np.zeros(23, np.int64))
 
+    def test_once_the_interpreter_ends_the_one_that_asks_does_all(self):
+        done = np.zeros(100, np.int64)
+        with (
+            patch.object(rows, "get_num_threads", return_value=2),
+            patch.object(rows, "_pool") as pool,
+        ):
+            pool.return_value.submit.side_effect = RuntimeError("cannot schedule new futures")
+            count_rows(100, done)
+        self.assertEqual(done.tolist(), list(range(1, 101)))
+
     def test_stretches_are_short_enough_that_none_waits_and_cover_all(self):
         seen = []
         with patch.object(rows, "get_num_threads", return_value=2):
