@@ -24,6 +24,7 @@ from pathlib import Path
 from unittest import mock
 
 from tests.app.watching import Watch
+from tests.timing import slower
 
 MOST = 0.05  # seconds of the thread's own time, of one handler
 _MOST_CUES = 16
@@ -90,8 +91,10 @@ class Monkey:
             # What opens a menu stays in its loop until that is closed.
             if self._menus != menus:
                 continue
-            if spent > MOST and gc.get_stats()[2]["collections"] == gc_before:
-                self._slow(name, spent / MOST, sorted(set(sys.modules) - loaded))
+            collected = gc.get_stats()[2]["collections"] != gc_before
+            times = 0.0 if collected or spent <= MOST else spent / (MOST * slower())
+            if times > 1:
+                self._slow(name, times, sorted(set(sys.modules) - loaded))
 
     def _slow(self, name: str, times: float, loaded: list[str]) -> None:
         """Twice may be the machine's or first showings; thrice, or far too long, is a fault."""
