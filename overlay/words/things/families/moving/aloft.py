@@ -21,7 +21,7 @@ def parachute(*, h: float = 7.0, cloth: str = "#c9432e", second: str = "#f0e6d2"
     return [*b.parts, *moved(hangs, np.eye(3), (0.0, 0.26 * h - 1.72, 0.0))]
 
 
-def flying_carpet(*, w: float = 2.6, cloth: str = "#9b2f2f", hem: str = "#d9a63a", rider: bool = True) -> list[Part]:
+def flying_carpet(*, w: float = 2.6, cloth: str = "#9b2f2f", hem: str = "#d9a63a") -> list[Part]:
     """A carpet that flies in waves, tassels at its ends, with somebody on it."""
     b = Builder(cloth, Skin.PLAIN)
     xs = np.linspace(-0.5, 0.5, 9) * w
@@ -36,8 +36,6 @@ def flying_carpet(*, w: float = 2.6, cloth: str = "#9b2f2f", hem: str = "#d9a63a
         out = np.sign(x) * 0.14
         for z in np.linspace(-0.3, 0.3, 9) * w:
             b.limb((x, y, float(z)), (x + float(out), y - 0.08, float(z)), (0.02, 0.012), hem, Skin.FUR)
-    if not rider:
-        return b.parts
     sits = figure(h=1.6, coat="#3a6b8a", trousers="#e6dcc4", hat="cap", pose="sit")
     top = float(ys[4]) + 0.03
     b.ball((-0.1, top + 0.2, 0), (0.26, 0.2, 0.26), hem)
