@@ -3,9 +3,9 @@ import time
 
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QApplication
+from PySide6.QtWidgets import QApplication, QLabel
 
-from overlay.app.queue.list import entries
+from overlay.app.queue.list import EntryRow, entries
 from overlay.studio.keeping.waiting import Waiting, WaitingFile
 from overlay.studio.runs.queue import Run
 from tests.app.harness import WindowTest
@@ -234,6 +234,30 @@ class QueueListTest(WindowTest):
         self.assertFalse(self.window.house.top.queue.isEnabled())
         QTest.keyClick(self.desk.list, Qt.Key.Key_Escape)
         self.assertFalse(self.desk.list.isVisible())
+
+    def test_a_row_that_was_given_to_another_entry_takes_out_the_one_it_was_pressed_for(self):
+        self.hold("first")
+        second, third = self.hold("second"), self.hold("third")
+        self.wait(lambda: self.queue.running is not None)
+        QTest.mouseClick(self.window.house.top.queue, LEFT)
+        stop = self.desk.list.rows[1].stop
+        QTest.mousePress(stop, LEFT)
+        self.queue.stop(second)
+        self.wait(lambda: self.desk.list.rows[1].entry.runs == (third,))
+        QTest.mouseRelease(stop, LEFT)
+        self.assertEqual(self.queue.waiting, (third,))
+
+    def test_of_many_entries_the_first_are_shown_and_the_others_counted(self):
+        names = [self.hold(f"run {i}").name for i in range(20)]
+        self.wait(lambda: self.queue.running is not None)
+        queued = self.desk.list
+        QTest.mouseClick(self.window.house.top.queue, LEFT)
+        self.wait(lambda: len(queued.rows) == 16 and queued.rows[15].isVisible())
+        self.assertEqual([row.entry.name for row in queued.rows], names[:16])
+        self.assertIn("and 4 more", [label.text() for label in queued.findChildren(QLabel)])
+        self.queue.stop_many(self.queue.waiting[2:])
+        self.wait(lambda: len(queued.rows) == 3)
+        self.assertFalse(any(row.isVisible() for row in queued.findChildren(EntryRow)[3:]))
 
     def test_the_cells_of_a_sheet_are_one_entry(self):
         self.hold("first")

@@ -3,7 +3,7 @@
 from collections.abc import Sequence
 from dataclasses import dataclass
 
-from PySide6.QtCore import QPoint, Qt, Signal
+from PySide6.QtCore import QPoint, Qt, QTimer, Signal
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QProgressBar, QScrollArea, QVBoxLayout, QWidget
 
@@ -13,7 +13,8 @@ from overlay.app.parts.plain import PlainLabel, plain
 from overlay.studio.runs.queue import Purpose, Run, RunQueue, Stage
 
 _WIDTH, _MOST_HEIGHT = 380, 420  # pixels
-_SHOWN = 24  # rows; more are counted
+_SHOWN = 16  # rows; more are counted
+_AT_ONCE = 4  # rows that are made between two events: one takes 3 to 5 ms
 
 
 @dataclass(frozen=True)
@@ -76,38 +77,61 @@ class QueueList(QFrame):
         head.addWidget(self.title, 1)
         head.addWidget(self.empty)
         box.addLayout(head)
-        self._area = QScrollArea()
-        self._area.setWidgetResizable(True)
-        self._area.viewport().setObjectName("viewport")
-        self._area.viewport().setStyleSheet("#viewport { background: transparent; }")
-        box.addWidget(self._area)
-        self.rows: list[EntryRow] = []
-
-    def show_queue(self, queue: RunQueue) -> None:
-        """Show what there is now."""
-        found = entries(queue)
-        if [row.entry.runs for row in self.rows] == [e.runs for e in found[:_SHOWN]]:
-            for row, entry in zip(self.rows, found, strict=False):
-                row.show_entry(entry)
-            return
-        self.title.setText(tr("Nothing is to be pulled" if not found else "To be pulled"))
-        self.empty.setEnabled(bool(found))
-        self.rows = [EntryRow(entry, first=i == 0) for i, entry in enumerate(found[:_SHOWN])]
         inside = QWidget()
         inside.setObjectName("inside")
         inside.setStyleSheet("#inside { background: transparent; }")
-        column = QVBoxLayout(inside)
-        column.setContentsMargins(0, 0, 0, 0)
-        column.setSpacing(2)
-        for row in self.rows:
-            row.stop.clicked.connect(lambda _=False, r=row: self.stop_asked.emit(r.entry.runs))
-            row.up.clicked.connect(lambda _=False, r=row: self.up_asked.emit(r.entry.runs))
-            column.addWidget(row)
-        if len(found) > _SHOWN:
-            column.addWidget(PlainLabel(tr(f"and {len(found) - _SHOWN} more")))
-        column.addStretch()
-        self._area.setWidget(inside)
-        self.setFixedHeight(min(64 + 44 * max(len(self.rows), 1), _MOST_HEIGHT))
+        self._column = QVBoxLayout(inside)
+        self._column.setContentsMargins(0, 0, 0, 0)
+        self._column.setSpacing(2)
+        self._more = PlainLabel()
+        self._column.addWidget(self._more)
+        self._column.addStretch()
+        area = QScrollArea()
+        area.setWidgetResizable(True)
+        area.viewport().setObjectName("viewport")
+        area.viewport().setStyleSheet("#viewport { background: transparent; }")
+        area.setWidget(inside)
+        box.addWidget(area)
+        self._made: list[EntryRow] = []  # kept, whether they have an entry or not
+        self._entries: list[Entry] = []
+        self._making = QTimer(self)
+        self._making.setSingleShot(True)
+        self._making.timeout.connect(self._fill)
+
+    @property
+    def rows(self) -> list["EntryRow"]:
+        """Those that show an entry."""
+        return self._made[: len(self._entries)]
+
+    def show_queue(self, queue: RunQueue) -> None:
+        """Show what there is now."""
+        self._entries = entries(queue)
+        found = len(self._entries)
+        self.title.setText(tr("Nothing is to be pulled" if not found else "To be pulled"))
+        self.empty.setEnabled(found > 0)
+        self._more.setText(tr(f"and {found - _SHOWN} more"))
+        self._more.setVisible(found > _SHOWN)
+        self._fill()
+        self.setFixedHeight(min(64 + 44 * max(min(found, _SHOWN), 1), _MOST_HEIGHT))
+
+    def _fill(self) -> None:
+        """Give every entry a row; rows that there never were are made a few at a time."""
+        wanted = min(len(self._entries), _SHOWN)
+        for _ in range(min(wanted - len(self._made), _AT_ONCE)):
+            self._make_row()
+        for row, entry in zip(self._made, self._entries, strict=False):
+            row.show_entry(entry)
+        for row in self._made:
+            row.setVisible(row in self.rows)
+        if len(self._made) < wanted:
+            self._making.start(0)
+
+    def _make_row(self) -> None:
+        row = EntryRow(first=not self._made)
+        row.stop.clicked.connect(lambda: self.stop_asked.emit(row.pressed))
+        row.up.clicked.connect(lambda: self.up_asked.emit(row.pressed))
+        self._column.insertWidget(len(self._made), row)
+        self._made.append(row)
 
     def open_under(self, widget: QWidget) -> None:
         """Show the list with its right edge under a widget's."""
@@ -124,9 +148,19 @@ class QueueList(QFrame):
 
 
 class EntryRow(QWidget):
-    """One entry with its two buttons."""
+    """One entry with its two buttons.
 
-    def __init__(self, entry: Entry, *, first: bool) -> None:
+    Attributes
+    ----------
+    entry : shown now; none until the first is.
+    pressed : the runs whose button was pressed; a run that ends before it is let go may have given
+        the row to another entry.
+    """
+
+    entry: Entry
+    pressed: tuple[Run, ...] = ()
+
+    def __init__(self, *, first: bool) -> None:
         super().__init__()
         self.setFixedHeight(42)
         row = QHBoxLayout(self)
@@ -148,7 +182,11 @@ class EntryRow(QWidget):
         self.up.setEnabled(not first)
         row.addWidget(self.up)
         row.addWidget(self.stop)
-        self.show_entry(entry)
+        for button in (self.up, self.stop):
+            button.pressed.connect(self._press)
+
+    def _press(self) -> None:
+        self.pressed = self.entry.runs
 
     def show_entry(self, entry: Entry) -> None:
         """Show how far it is now."""
