@@ -36,7 +36,9 @@ fuzz: setup
 monkey: setup
 	@$(PY) -X faulthandler -m tests.app.monkey --minutes $(MINUTES) $(if $(SEED),--seed $(SEED))
 
+# Not among the requirements: where it is installed, Numba loads it whenever the program starts.
 coverage: setup
+	@$(PY) -m pip install --quiet --disable-pip-version-check coverage==7.17.5
 	@$(PY) -m coverage erase
 	@$(PY) -m coverage run -m tests
 	@$(PY) -m coverage combine -q

@@ -198,7 +198,15 @@ class CliTest(WorkspaceTest):
             self.assertFalse(out.exists())
 
     def test_an_interrupt_within_code_that_a_library_makes_ends_with_3_too(self):
-        stopped = "cli._parser = lambda said: exec('raise KeyboardInterrupt')"
+        self.assert_stopped("exec('raise KeyboardInterrupt')")
+
+    def test_an_interrupt_while_a_class_is_made_ends_with_3_too(self):
+        name = "lambda self, owner, name: exec('raise KeyboardInterrupt')"
+        self.assert_stopped(f"type('A', (), {{'a': type('N', (), {{'__set_name__': {name}}})()}})")
+
+    def assert_stopped(self, doing: str) -> None:
+        """That the command says so where this stands for its parser."""
+        stopped = f"cli._parser = lambda said: {doing}"
         module = f"import sys; from overlay import cli; {stopped}; sys.exit(cli.main([]))"
         (self.folder / "stopper.py").write_text(module)
         paths = os.pathsep.join((str(self.folder), str(Path(__file__).parents[1])))

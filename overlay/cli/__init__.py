@@ -3,9 +3,11 @@
 import argparse
 import os
 import sys
+from contextlib import nullcontext
 from importlib import import_module
 
 from overlay.cli.parts.ends import DONE, STOPPED, explain
+from overlay.cli.parts.loading import loading
 from overlay.version import __version__
 
 # Name, help, module. A module is imported for the command that is asked for alone, so that
@@ -36,24 +38,31 @@ def main(arguments: list[str] | None = None) -> int:
     said = sys.argv[1:] if arguments is None else arguments
     try:
         # Here as well, for the engine takes seconds to load where its kernels are new.
-        options = _parser(said).parse_args(said)
+        with loading() if arguments is None else nullcontext():
+            options = _parser(said).parse_args(said)
         if arguments is None:
             _hush_libraries()
         code = options.run(options)
         sys.stdout.flush()
-    except KeyboardInterrupt:
-        print("stopped", file=sys.stderr)
-        # Stopped within an `exec` of a library, Python would end by the signal, not by this code,
-        # unless code is run from text again.
-        exec("")
-        code = STOPPED
     except BrokenPipeError:
         # Who reads has read enough; what Python flushes at its end must not complain.
         os.dup2(os.open(os.devnull, os.O_WRONLY), sys.stdout.fileno())
         code = DONE
+    except KeyboardInterrupt:
+        code = _stopped()
     except Exception as error:
-        code = explain(error)
+        # What stops a class in the making comes as another error's cause.
+        code = _stopped() if isinstance(error.__cause__, KeyboardInterrupt) else explain(error)
     return int(code)
+
+
+def _stopped() -> int:
+    """The end after Ctrl+C."""
+    print("stopped", file=sys.stderr)
+    # Stopped within an `exec` of a library, Python would end by the signal, not by this code,
+    # unless code is run from text again.
+    exec("")
+    return STOPPED
 
 
 def _parser(said: list[str]) -> argparse.ArgumentParser:

@@ -6,6 +6,7 @@ from importlib import import_module
 from pathlib import Path
 
 from overlay.cli.parts.ends import FAILED, WRONG, complain
+from overlay.cli.parts.loading import loading
 from overlay.imaging.intake import regular_status
 
 # Loaded before Qt, whose import hook reads the source of every module that comes after it.
@@ -34,10 +35,11 @@ def run(options: argparse.Namespace) -> int:
 
 def open_window(recipe: Path | None, *, demo: bool = False) -> int:
     """Open it, with `demo` on the demo project, and stay until it is closed."""
-    for core in CORE:
-        import_module(core)
     try:
-        from overlay.app.main import run_window
+        with loading():
+            for core in CORE:
+                import_module(core)
+            from overlay.app.main import run_window
     except ImportError as error:
         complain(f"the window needs PySide6 ({error}); install overlay[window]")
         return FAILED

@@ -457,7 +457,7 @@ def run(minutes: float, seed: int, folder: Path) -> tuple[Monkey, float, int]:
             if warm is None and spent > max(60 * minutes * _WARM, _WARM_SECONDS):
                 warm = memory() - kept(window), threads()
         monkey.close_dialogs()
-        window.house.puller.stop()
+        window.floor.runner.queue.stop_all()  # sets of a hundred may wait
         while not window.house.idle:
             QApplication.processEvents()
             time.sleep(0.005)
