@@ -54,8 +54,11 @@ def borne(thing: Wished, under: Wished) -> Point:
     """Where a thing rests on another that stands at the origin."""
     plain = Placed(under.name, tuple(under.subject.parts()), scale=under.size)
     swims = under.subject.family == "fish_bowl"
-    x, y, z = _midst(plain, under, thing) if swims else perch(thing, plain)
-    return x, seated(thing, y, thing.size), z
+    if swims:
+        x, y, z = _midst(plain, under, thing)
+        return x, seated(thing, y, thing.size), z
+    x, y, z = perch(thing, plain)
+    return x, seated(thing, y, thing.size) - sunk(thing, under) * thing.size, z
 
 
 def _midst(placed: Placed, holder: Wished, thing: Wished) -> Point:
@@ -104,6 +107,17 @@ def fits_beside(thing: Wished, other: Wished) -> bool:
 def lift_of(thing: Wished) -> float:
     """How high a thing is over its own foot, metres: a fish on a plate does not swim."""
     return float(extent(thing.subject.parts())[0][1]) if thing.subject.belongs == "sea" else 0.0
+
+
+def sunk(thing: Wished, under: Wished) -> float:
+    """How much lower a thing stands than the top of what bears it, in its own metres.
+
+    A fish does not swim over its plate; a castle's corners reach the sides of a round hill.
+    """
+    if under.subject.family != "knoll":
+        return lift_of(thing)
+    out = min(thing.wide / under.wide, 0.9)
+    return under.tall * (1 - (1 - out * out) ** 0.5) / thing.size
 
 
 def on_table(x: float, middle: float, wide: float) -> float:

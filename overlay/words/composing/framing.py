@@ -40,6 +40,7 @@ def stepped_back(
     ]
     # Of these the top is to be seen too: a lamp with who is under it, what hovers over a flower.
     tied = {t.to if t.link == "under" else i for i, t in enumerate(wish.things) if t.link in _TIED}
+    tied |= {i for i, t in enumerate(wish.things) if t.to is not None and _is_high(wish, t)}
     reach = max(
         (
             max(reach_of(eye, placed), rise_of(eye, placed) if i in tied else 0.0)
@@ -50,6 +51,11 @@ def stepped_back(
     if not _CUT < reach <= _FARTHEST * _EDGE * 1.25:
         return None
     return replace(eye, away=eye.away * min(reach / _EDGE, _FARTHEST))
+
+
+def _is_high(wish: Wish, thing: Wished) -> bool:
+    """Whether a thing stands on a cliff, where its own height brings no air over it."""
+    return thing.link == "on" and wish.things[thing.to or 0].subject.family == "crag"
 
 
 def _to_be_whole(thing: Wished, tallest: float) -> bool:

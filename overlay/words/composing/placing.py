@@ -14,11 +14,11 @@ from overlay.words.composing.bearing import (
     held_in,
     in_hand,
     is_narrow,
-    lift_of,
     on_table,
     perch,
     seated,
     step_on_plate,
+    sunk,
     topmost,
     turns_bearer,
 )
@@ -217,7 +217,7 @@ class Placing:
             return self._spot(thing, i, *held_in(thing, self.wish.things[to], self._of[to]))
         under, scale = self._of[to], self._scale(i, thing)
         x, y, z = perch(thing, under)
-        y = seated(thing, y, scale) - lift_of(thing) * scale
+        y = seated(thing, y, scale) - sunk(thing, self.wish.things[to]) * scale
         broad, wide = self.wish.things[to].subject.size[0] * under.scale, thing.wide
         if on_plate:
             there = [self.wish.things[k] for k in self.spots if self.wish.things[k].to == to]

@@ -53,7 +53,7 @@ _CLOTHES = re.compile(
 # What is read where no book is named; a chimney that smokes.
 _READS = re.compile(r"\breading(?= (?:under|in|on|at|by|beside|near|beneath|against)\b| *$)")
 _KNITS = re.compile(r"\b(?:knitting|sewing|embroidering)(?= (?:by|beside|near|next)\b| *$)")
-_ROWS = re.compile(r"\browing(?! boats?\b)")
+_ROWS = re.compile(r"\browing(?![ _]boats?\b)")
 _CYCLES = re.compile(r"\bcycling\b")
 _LIT = re.compile(
     r"^(?P<what>.*?) with (?:\w+ )?(?:light|sunlight|sunbeams|moonlight)"
@@ -61,6 +61,37 @@ _LIT = re.compile(
     r" (?:in )?through (?:the |its |tall |high |stained |glass )*windows?\b"
 )
 _SMOKES = re.compile(r"\b(?:with )?(?:an? |the |its )?smoking chimneys?\b")
+# A tractor with what it pulls; beasts in a row; what grows over walls; whose room it is.
+_HAULS = re.compile(
+    r"\btractor (?:and|with|pulling|towing|hauling)(?: an?)?(?: \w+)? (?:trailer|wagon|cart|load)\b"
+    r"(?: (?:full of|of|loaded with|piled with|with) (?:hay|straw|bales|sacks))?"
+)
+_CARAVAN = re.compile(r"\b(?:an? |the )?(?:camel caravan|caravan of camels|train of camels)s?\b")
+_LADEN = re.compile(
+    r"\b(?P<beast>(?:donkey|mule|horse|camel|llama|yak|pony|ox|oxen)s?)"
+    r" (?:loaded|laden|packed|heaped|piled high|carrying)(?: down)?"
+    r" (?:with )?(?:\w+ )?(?:sacks|bags|baggage|goods|bundles|packs|supplies|loads?|wood|hay)\b"
+)
+_OVERGROWN = re.compile(
+    r"^(?P<who>(?:an? |the )?)(?P<rest>.*?) (?:covered|overgrown|clad|draped|wrapped)"
+    r" (?:in|with|by) (?:green )?(?:ivy|vines|creepers?|climbing roses|weeds)\b"
+)
+_WHOSE = re.compile(
+    r"\b(?:an? |the )?(?!ship|captain)\w+'s"
+    r" (?=(?:\w+ )?(?:kitchen|workshop|forge|studio|study|bedroom|attic|cellar|library|smithy)\b)"
+)
+_SHELVED = re.compile(
+    r"\b(?:\w+ )?(?:loaves|bread|buns|cakes|pastries)"
+    r" on (?:the |wooden |its )?(?:shelves|a shelf)\b"
+)
+_JARS = re.compile(
+    r"\b(?:\w+ )?(?:jars|bottles|pots|potions|tins|preserves)"
+    r" on (?:the |wooden |its )?(?:shelves|a shelf)\b"
+)
+_SPIRE = re.compile(r"\bchurch (?:spires?|steeples?|towers?)\b")
+_ROOFS = re.compile(r"\b(?:rooftops|roofs) and chimneys\b|\bchimneys and (?:rooftops|roofs)\b")
+_TERRACED = re.compile(r"\bterraced (?=vineyards?\b)")
+_QUILL = re.compile(r"\binkwell(?: and|,)? (?:an? )?(?:quill|feather)\b")
 
 
 # In this order: each sees what those before it made.
@@ -70,7 +101,11 @@ _REWORDINGS: tuple[tuple[re.Pattern[str], str], ...] = (
     (_ANCHORED, ""), (_INK, "inkwell"), (_TUNNEL, "leaving"), (_RACE, "three men riding horses"),
     (_GOLD, "on a hoard"), (_SET, "with a plate and a cup and a loaf of bread and a jug"),
     (_RUIN, r"ruined \1"), (_LIT, r"the interior of \g<what> with windows"),
-    (_KNITS, "on an armchair"), (_ROWS, "in a rowing boat"), (_CYCLES, "riding a bicycle"),
+    (_HAULS, "hay tractor"), (_CARAVAN, "a row of camels"), (_LADEN, r"laden \g<beast>"),
+    (_OVERGROWN, r"\g<who>ivied \g<rest>"), (_WHOSE, ""), (_SHELVED, "a bread shelf"),
+    (_JARS, "a jar shelf"), (_SPIRE, "church"), (_ROOFS, "rooftops"), (_TERRACED, ""),
+    (_QUILL, "inkwell"), (_KNITS, "on an armchair"), (_ROWS, "in a rowing boat"),
+    (_CYCLES, "riding a bicycle"),
 )  # fmt: skip
 
 

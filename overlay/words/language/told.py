@@ -1,14 +1,18 @@
-"""What single words say of a thing: its colour, what it is made of, its size and its pose."""
+"""What single words say of a thing: its colour, what it is made of, its size, pose and figures."""
 
 from collections.abc import Iterable
 from typing import Any
 
 from overlay.words.language.reading import Word
 
+# What a word does to a thing of any family; all else is a figure that only some have.
+_COMMON = {"skin", "colour", "size", "light", "tone", "mute", "pose", "fly"}
+_OF_PICTURES = {"warmth", "contrast", "waves", "furnish", "haze", "marks"}
+
 
 def told_of(words: Iterable[Word]) -> dict[str, Any]:
     """What modifiers say of a thing."""
-    said: dict[str, Any] = {"size": 1.0, "light": 1.0, "mute": 0.0}
+    said: dict[str, Any] = {"size": 1.0, "light": 1.0, "mute": 0.0, "details": ()}
     for word in words:
         entry = word.entry
         if entry is None:
@@ -26,6 +30,9 @@ def told_of(words: Iterable[Word]) -> dict[str, Any]:
             said["mute"] += float(pairs.get("mute", 0))
             said["pose"] = pairs.get("pose", said.get("pose", ""))
             said["flies"] = said.get("flies", False) or "fly" in pairs
+        if word.kind in {"material", "quality"}:
+            own = pairs_of(entry.value).items()
+            said["details"] += tuple(p for p in own if p[0] not in _COMMON | _OF_PICTURES)
     return said
 
 

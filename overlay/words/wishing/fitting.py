@@ -73,6 +73,14 @@ def _on_bridge(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     return replace(a, to=second, link=link), _at_least(b, 1.5 * a.wide / b.subject.size[0])
 
 
+def _under_bridge(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """A bridge is high enough for a train under it, and seen over that."""
+    if link != "under" or b.subject.family != "bridge" or a.wide < _ROLLS:
+        return None
+    own = max(1.9 * a.tall / b.subject.height, 1.1 * a.wide / b.subject.size[0])
+    return replace(a, to=second, link=link), _at_least(b, own)
+
+
 def _hovering(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """Close over what is small; over anything else it is in the sky."""
     if link not in ABOVE or b.tall >= min(_HOVERS * a.tall, SMALL):
@@ -161,6 +169,17 @@ def _under_lamp(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     return replace(a, to=second, link=link), replace(b, size=low)
 
 
+def _under_lanterns(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """Several lanterns over somebody hang on a line."""
+    if link != "under" or b.subject.family not in {"lantern", "lantern_line"}:
+        return None
+    if b.subject.family == "lantern" and b.count < 2:
+        return None
+    line = subject_of("lantern line")
+    size = max(1.0, 1.6 * a.tall / line.height, 1.3 * a.wide * a.count / line.size[0])
+    return replace(a, to=second, link="in front of"), replace(b, subject=line, count=1, size=size)
+
+
 def _on_rock(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     if link != "on" or b.subject.family != "rock" or a.tall >= SMALL:
         return None
@@ -201,8 +220,9 @@ def _seated(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 
 
 FITTING: tuple[Callable[[Wished, Wished, str, int], Pair | None], ...] = (
-    _riding, _crossing, _on_bridge, _hovering, _in_basket, _on_height, _under_lamp, _under_plant,
-    _on_hoard, _on_small, _on_rock, _among_plants, _in_tree, _on_isle, _seated,
+    _riding, _crossing, _on_bridge, _under_bridge, _hovering, _in_basket, _on_height,
+    _under_lamp, _under_lanterns, _under_plant, _on_hoard, _on_small, _on_rock, _among_plants,
+    _in_tree, _on_isle, _seated,
 )  # fmt: skip
 
 

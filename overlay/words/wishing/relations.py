@@ -91,7 +91,15 @@ _TAME = {
 }
 _FAMILY = 4
 _HELD_MOST = 1.7  # metres
-_STANDS_ON = {"cliff": "cliff top", "hill": "knoll", "hilltop": "knoll", "ridge": "knoll"}
+_STANDS_ON = {
+    "cliff": "cliff top",
+    "headland": "cliff top",
+    "promontory": "cliff top",
+    "bluff": "cliff top",
+    "hill": "knoll",
+    "hilltop": "knoll",
+    "ridge": "knoll",
+}
 _THINGS = {"cliff"}  # of them those that are seen as a thing too
 _ROOFS = {"roof", "rooftop"}
 _WATERS = {"river", "lake", "sea", "canal", "marsh", "swamp", "harbour", "oasis"}
@@ -297,6 +305,6 @@ def underneath(piece: Piece, above: Wished) -> Subject | None:
 
 def standing(piece: Piece) -> Subject | None:
     """The thing that a place is where it is said like one: `a cliff with gulls`."""
-    said = {w.text for w in piece.modifiers}
+    said = {w.text.rstrip("s") for w in piece.modifiers}
     alone = piece.head is None and piece.link in {"", "beside", "near", "behind", "in front of"}
     return next((subject_of(_STANDS_ON[w]) for w in _THINGS & said), None) if alone else None

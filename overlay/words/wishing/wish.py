@@ -17,13 +17,13 @@ from overlay.words.wishing.within import within
 
 _GREEN = "first~#6b8a3c:.7 second~#86994e:.7"  # the ground between flowers
 # What weather comes with a thing.
-_BRINGS = {"lightning bolt": "storm"}
+_BRINGS = {"lightning bolt": "storm", "tornado": "storm"}
 _ROWS = {"row", "line", "avenue"}
 # Which thing comes with one, linked how.
 _COMES_WITH = {
     "violinist": ("violin", "holding"), "cyclist": ("bicycle", "riding"),
     "pianist": ("piano", "beside"), "rider": ("horse", "riding"), "jockey": ("horse", "riding"),
-    "couple": ("woman", "beside"),
+    "couple": ("woman", "beside"), "lumberjack": ("axe", "holding"),
 }  # fmt: skip
 
 

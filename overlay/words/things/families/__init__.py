@@ -37,7 +37,7 @@ from overlay.words.things.families.living import (
     quadrupeds,
     trees,
 )
-from overlay.words.things.families.moving import aloft, boats, machines, ships, vehicles
+from overlay.words.things.families.moving import aloft, boats, machines, public, ships, vehicles
 from overlay.words.things.parts import Part
 
 # A family, and which of its figures a colour said before a thing paints.
@@ -119,7 +119,9 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     devices.swing: ("wood",), devices.trough: ("wood",),
     ships.wreck: ("hull",),
     raised.jetty: ("wood",), raised.roof_ridge: ("roof",),
-    raised.treehouse: ("wall",),
+    raised.treehouse: ("wall",), raised.bandstand: ("roof",), raised.lantern_line: ("paper",),
+    monuments.minaret: ("cap",), landmarks.tornado: ("c",),
+    public.tram: ("c",), public.omnibus: ("c",), public.fire_engine: ("c",), public.tractor_trailer: ("c",),
     creatures.hedgehog: ("coat",),
     trees.branch: ("leaf",),
     trees.nest: ("straw",),
@@ -155,7 +157,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     figures.ghost: ("veil",),
     figures.scarecrow: ("coat",),
     parlour.bathtub: ("c",), parlour.potted_plant: ("leaf",), garden.wheelbarrow: ("c",),
-    parlour.throne: ("cloth",), crafts.pen: ("c",), laid.picnic: ("cloth",),
+    parlour.throne: ("cloth",), crafts.pen: ("c",), crafts.quill: ("feather",), laid.picnic: ("cloth",),
     parlour.grand_piano: ("wood",), parlour.gramophone: ("wood",), parlour.blackboard: ("slate",),
     parlour.pram: ("c",), parlour.doorway: ("door",), parlour.fish_bowl: ("water",),
     garden.watering_can: ("c",), garden.scythe: ("wood",), garden.rope_coil: ("rope",),

@@ -4,6 +4,13 @@ from itertools import pairwise
 
 import numpy as np
 
+from overlay.words.things.families.built.dressing import (
+    add_broken_tower,
+    add_broken_walls,
+    add_ivy,
+    add_sign,
+    add_timbers,
+)
 from overlay.words.things.parts import Builder, Part, Skin, turned
 
 _SKINS = {"plaster": Skin.PLASTER, "brick": Skin.BRICK, "planks": Skin.PLANKS, "stone": Skin.STONE, "roof": Skin.ROOF,
@@ -28,6 +35,10 @@ def house(
     spire: float = 0.0,
     windows: bool = True,
     glass: bool = False,
+    timber: bool = False,
+    ivy: bool = False,
+    sign: bool = False,
+    broken: bool = False,
 ) -> list[Part]:
     """A house whose front looks at the eye.
 
@@ -35,12 +46,33 @@ def house(
     ----------
     w, d : width and depth, metres. pitch : height of the roof. gate : a barn's doors in place of a door.
     tower, spire : heights of a church's. glass : walls and roof of panes, as of a glasshouse.
+    timber : beams in the walls. ivy : on them. sign : one that hangs out. broken : a ruin.
     """  # fmt: skip
     skin = _SKINS[made]
     b = Builder(wall, skin)
     half, deep, high = w / 2, d / 2, storey * floors
     if glass:
         return _glasshouse(b, half, deep, high, pitch)
+    if broken:
+        add_broken_walls(b, half, deep, high, pitch, tower)
+    else:
+        _body(b, half, deep, high, pitch, roof, _SKINS[tiles])
+        if chimney:
+            _chimney(b, half, high, pitch)
+        _front(b, w, storey, floors, deep, door, gate=gate, windows=windows)
+        if tower:
+            _steeple(b, half, tower, spire, wall, roof, skin)
+    if timber:
+        add_timbers(b, half, deep, high, storey)
+    if ivy:
+        add_ivy(b, half, deep, high)
+    if sign:
+        add_sign(b, half, deep, storey)
+    return b.parts
+
+
+def _body(b: Builder, half: float, deep: float, high: float, pitch: float, roof: str, tiles: Skin) -> None:
+    """Walls and roof."""
     b.box((0, high / 2, 0), (half, high / 2, deep))
     b.gable((0, high + pitch / 2 - 0.02, 0), (deep, pitch / 2, half - 0.02), turn=turned(90))
     for side in (1, -1):  # the roof's two sheets, over the eaves
@@ -50,22 +82,28 @@ def house(
             [(-half - 0.3, ridge, 0), (half + 0.3, ridge, 0), (half + 0.3, low, eave), (-half - 0.3, low, eave)],
             0.07,
             roof,
-            _SKINS[tiles],
+            tiles,
         )
-    if chimney:
-        b.box((half * 0.55, high + pitch * 0.95, 0.15), (0.3, 0.75, 0.3), "#8a4f3c", Skin.BRICK)
-        b.box((half * 0.55, high + pitch * 0.95 + 0.75, 0.15), (0.37, 0.08, 0.37), "#7d6a5c", Skin.PLAIN)
+
+
+def _chimney(b: Builder, half: float, high: float, pitch: float) -> None:
+    y = high + pitch * 0.95
+    b.box((half * 0.55, y, 0.15), (0.3, 0.75, 0.3), "#8a4f3c", Skin.BRICK)
+    b.box((half * 0.55, y + 0.75, 0.15), (0.37, 0.08, 0.37), "#7d6a5c", Skin.PLAIN)
+
+
+def _front(
+    b: Builder, w: float, storey: float, floors: int, deep: float, door: str, *, gate: bool, windows: bool
+) -> None:  # fmt: skip
+    """Door and windows, or a barn's gate."""
     if gate:
-        _gate(b, deep, high)
-    else:
-        place = 0.0 if floors < 2 or w < 5 else 0.25 * half
-        b.box((place, 1.05, -deep - 0.02), (0.6, 1.12, 0.04), "#efe6d4", Skin.PLAIN)
-        b.box((place, 1.02, -deep - 0.05), (0.48, 1.02, 0.05), door, Skin.PLANKS)
-        if windows:
-            _windows(b, w, storey, floors, deep, place)
-    if tower:
-        _steeple(b, half, tower, spire, wall, roof, skin)
-    return b.parts
+        _gate(b, deep, storey * floors)
+        return
+    place = 0.0 if floors < 2 or w < 5 else 0.125 * w
+    b.box((place, 1.05, -deep - 0.02), (0.6, 1.12, 0.04), "#efe6d4", Skin.PLAIN)
+    b.box((place, 1.02, -deep - 0.05), (0.48, 1.02, 0.05), door, Skin.PLANKS)
+    if windows:
+        _windows(b, w, storey, floors, deep, place)
 
 
 def _windows(b: Builder, w: float, storey: float, floors: int, deep: float, door: float) -> None:
@@ -145,9 +183,13 @@ def tower(
     square: bool = False,
     pointed: bool = True,
     clock: bool = False,
+    broken: bool = False,
 ) -> list[Part]:
-    """A tower, round or square, with a pointed roof or battlements; a clock on each side."""
+    """A tower, round or square, with a pointed roof or battlements, or a ruin; a clock on each side."""
     b = Builder(wall, _SKINS[made])
+    if broken:
+        add_broken_tower(b, h, r)
+        return b.parts
     if square:
         b.box((0, h / 2, 0), (r, h / 2, r))
     else:

@@ -225,3 +225,26 @@ def campfire(*, h: float = 0.7, wood: str = "#4a3424") -> list[Part]:
     for k, (x, tall, c) in enumerate(((0, 1.0, "#f2a83a"), (0.14, 0.7, "#f0852e"), (-0.13, 0.76, "#f0852e"), (0.03, 0.6, "#ffd98a"))):
         b.lathe([(0.1 * h, 0.1 * h), (0.1 * h + 0.3 * tall * h, 0.15 * h), (0.1 * h + 0.65 * tall * h, 0.07 * h), (0.1 * h + 0.9 * tall * h, 0.01 * h)], c, Skin.GLASS, at=(x * h, 0, (-0.1 if k == 3 else 0.05) * h))  # fmt: skip
     return b.parts
+
+
+def tornado(*, h: float = 30.0, c: str = "#6d7177", dust: str = "#8a7a64") -> list[Part]:
+    """A funnel that winds from the clouds to the ground, dust about its foot."""
+    b = Builder(c, Skin.FUR, 0.05 * h)
+    rows = np.linspace(0, 1, 19)
+    xs = (0.1 * np.sin(4.2 * rows) + 0.16 * rows) * h
+    wide = (0.012 + 0.13 * rows**1.3) * h
+    spine: list[Point] = [(float(x), float(y) * h, 0.0) for x, y in zip(xs, rows, strict=True)]
+    b.chain(spine, wide.tolist())
+    for k in range(2, 18, 2):  # folds that turn about it
+        half = (1.1 * float(wide[k]), 0.012 * h, 1.1 * float(wide[k]))
+        b.ball(spine[k], half, "#767a80" if k % 4 else "#62666c", turn=turned(0, 8, 14), blend=0.03 * h)
+    rng = np.random.default_rng(3)
+    for k in range(13):  # the cloud it hangs from
+        out = (k - 6) / 6
+        at = (0.12 * h + 0.75 * out * h, (1.03 + 0.05 * float(rng.random()) + 0.05 * out * out) * h, 0.1 * (k % 3 - 1) * h)
+        b.ball(at, (0.2 * h, 0.07 * h, 0.2 * h), "#b4b8bd", blend=0.12 * h)
+    for _ in range(16):
+        a, out = float(rng.uniform(0, 2 * np.pi)), float(rng.uniform(0.02, 0.12)) * h
+        size = float(rng.uniform(0.015, 0.035)) * h
+        b.ball((out * float(np.cos(a)), 0.6 * size, out * float(np.sin(a))), (1.5 * size, size, size), dust)
+    return b.parts

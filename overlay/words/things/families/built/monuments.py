@@ -199,3 +199,28 @@ def booth(*, h: float = 2.4, c: str = "#b02e2a", glass: str = "#b8ced2") -> list
     b.ball((0, 0.97 * h, 0), (0.17 * h, 0.06 * h, 0.17 * h))
     b.box((0, 0.1 * h, 0), (0.175 * h, 0.05 * h, 0.175 * h))
     return b.parts
+
+
+def minaret(*, h: float = 24.0, wall: str = "#e6dcc6", cap: str = "#5f968f") -> list[Part]:
+    """A slender tower with two balconies, a cap like a bud and a spike."""
+    b = Builder(wall, Skin.STONE)
+    r = 0.065 * h
+    b.box((0, 0.08 * h, 0), (1.35 * r, 0.08 * h, 1.35 * r))
+    b.cone((0, 0.36 * h, 0), (r, 0.24 * h, 0.86 * r))
+    for y, wide in ((0.6, 1.5), (0.8, 1.25)):
+        b.lathe([(y * h, 0.8 * r), (y * h + 0.5 * r, wide * r), (y * h + 0.65 * r, wide * r)], skin=Skin.PLASTER)
+        b.ring((0, y * h + 1.15 * r, 0), 0.94 * wide * r, 0.05 * r)
+        for k in range(18):
+            a = 2 * np.pi * k / 18
+            x, z = 0.94 * wide * r * float(np.cos(a)), 0.94 * wide * r * float(np.sin(a))
+            b.limb((x, y * h + 0.6 * r, z), (x, y * h + 1.15 * r, z), (0.035 * r, 0.035 * r), skin=Skin.PLAIN)
+    b.cone((0, 0.72 * h, 0), (0.72 * r, 0.12 * h, 0.66 * r))
+    b.cone((0, 0.87 * h, 0), (0.55 * r, 0.05 * h, 0.52 * r))
+    bud = ((0.9, 0.6), (0.92, 0.78), (0.945, 0.7), (0.97, 0.35), (0.99, 0.08))
+    b.lathe([(y * h, wide * r) for y, wide in bud], cap, Skin.PLAIN)
+    b.limb((0, 0.98 * h, 0), (0, 1.05 * h, 0), (0.06 * r, 0.03 * r), "#c9a24a", Skin.PLAIN)
+    b.ball((0, 1.015 * h, 0), 0.13 * r, "#c9a24a", Skin.PLAIN)
+    for y in (0.3, 0.48, 0.71):
+        b.box((0, y * h, -0.9 * r), (0.13 * r, 0.3 * r, 0.12 * r), "#221e1b", Skin.PLAIN)
+    b.box((0, 0.045 * h, -1.36 * r), (0.4 * r, 0.045 * h, 0.04 * r), "#3a2a1c", Skin.PLANKS)
+    return b.parts

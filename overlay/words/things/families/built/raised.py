@@ -1,4 +1,6 @@
-"""What stands on posts or in branches: a jetty over the water, a house in a tree."""
+"""What stands on posts or in branches: a jetty, a bandstand, lanterns on a line, a house in a tree."""
+
+import numpy as np
 
 from overlay.words.things.families.living.trees import tree
 from overlay.words.things.parts import Builder, Part, Skin, turned
@@ -57,3 +59,43 @@ def treehouse(*, h: float = 8.0, wall: str = "#8a6442", roof: str = "#6b4a34", l
         z = out - 0.2 * h + 0.06 * h * y
         b.limb((0.1 * h, y * low, z), (0.15 * h, y * low, z), (0.006 * h, 0.006 * h), "#a07a4e", Skin.PLAIN)
     return [*parts, *b.parts]
+
+
+def bandstand(*, w: float = 7.0, wood: str = "#efe9dc", roof: str = "#3f6f6a", stone: str = "#b1a592") -> list[Part]:
+    """A bandstand: a round floor with steps, railings, slender columns and a roof like a bell."""
+    b = Builder(wood, Skin.PLAIN)
+    r, floor, eaves = 0.44 * w, 0.9, 4.1
+    b.cone((0, floor / 2, 0), (0.5 * w, floor / 2, 0.5 * w), stone, Skin.STONE)
+    for k in range(3):
+        b.box((0, 0.15 * (3 - k), -0.5 * w - 0.3 * k), (1.1, 0.15 * (3 - k), 0.35), stone, Skin.STONE)
+    for k in range(10):
+        a = 2 * np.pi * (k + 0.5) / 10
+        x, z = r * float(np.cos(a)), r * float(np.sin(a))
+        b.limb((x, floor, z), (x, eaves, z), (0.1, 0.09))
+        b.ball((x, eaves - 0.3, z), 0.17)
+    b.ring((0, floor + 0.95, 0), r, 0.05)
+    for k in range(44):
+        a = 2 * np.pi * k / 44
+        if abs(a - 1.5 * np.pi) > 0.3:  # open where the steps are
+            x, z = r * float(np.cos(a)), r * float(np.sin(a))
+            b.limb((x, floor, z), (x, floor + 0.95, z), (0.03, 0.03))
+    b.cone((0, eaves + 0.05, 0), (0.53 * w, 0.16, 0.53 * w))
+    b.lathe([(eaves + 0.2, 0.55 * w), (eaves + 0.7, 0.4 * w), (eaves + 1.5, 0.22 * w), (eaves + 2.3, 0.08 * w), (eaves + 2.6, 0.02 * w)], roof, Skin.ROOF)
+    b.ball((0, eaves + 2.7, 0), 0.18, "#c9a24a")
+    return b.parts
+
+
+def lantern_line(*, w: float = 5.0, h: float = 3.4, paper: str = "#e2562e", second: str = "#f0c95a", wood: str = "#5f4a36") -> list[Part]:  # fmt: skip
+    """Paper lanterns that glow on a line between two poles."""
+    b = Builder(wood, Skin.BARK)
+    for side in (1, -1):
+        b.limb((side * 0.5 * w, 0, 0), (side * 0.5 * w, h, 0), (0.06, 0.045))
+    xs = np.linspace(-0.5, 0.5, 15)
+    line = [(float(x) * w, h - 0.1 - 0.16 * h * float(1 - 4 * x * x), 0.0) for x in xs]
+    b.chain(line, [0.014] * 15, "#3a332c", Skin.PLAIN)
+    for k, (x, y, _) in enumerate(line[1::2]):
+        b.limb((x, y, 0), (x, y - 0.12, 0), (0.01, 0.01), "#3a332c", Skin.PLAIN)
+        b.ball((x, y - 0.34, 0), (0.19, 0.23, 0.19), second if k % 2 else paper, Skin.GLASS)
+        for end in (-0.12, -0.56):
+            b.cone((x, y + end, 0), (0.08, 0.025, 0.08), "#3a332c", Skin.PLAIN)
+    return b.parts

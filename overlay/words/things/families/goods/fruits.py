@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from overlay.words.things.parts import Builder, Part
+from overlay.words.things.parts import Builder, Part, Skin
 
 _STALK, _LEAF = "#4a3624", "#5a7d34"
 
@@ -13,7 +13,7 @@ def fruit(*, kind: str = "apple", h: float = 0.09, peel: str = "#b02a22", blush:
     Parameters
     ----------
     kind : apple (with stalk and leaf), ball, pear, egg, ribbed (a pumpkin), bunch (grapes, cherries),
-    long (a banana), root (a carrot). blush : a second colour at its side.
+    long (a banana), root (a carrot), pine (a pineapple). blush : a second colour at its side.
     """
     b = Builder(peel, blend=0.12 * h)
     _KINDS[kind](b, h)
@@ -95,7 +95,20 @@ def _root(b: Builder, h: float) -> None:
             )
 
 
+def _pine(b: Builder, h: float) -> None:
+    rows = ((0, 0.16), (0.05, 0.23), (0.2, 0.28), (0.4, 0.27), (0.55, 0.21), (0.63, 0.1))
+    b.lathe([(y * h, r * h) for y, r in rows], skin=Skin.SCALES, blend=0.0)
+    for k in range(19):
+        a, out = 2.4 * k, 0.035 + 0.0125 * k
+        x, z = float(np.cos(a)), float(np.sin(a))
+        tip = (1.7 * out * x * h, (1.05 - 0.018 * k) * h, 1.7 * out * z * h)
+        side = (0.035 * z * h, 0.0, -0.035 * x * h)
+        foot = (0.09 * x * h, 0.6 * h, 0.09 * z * h)
+        low, high = ((foot[0] - side[0], foot[1], foot[2] - side[2]), (foot[0] + side[0], foot[1], foot[2] + side[2]))
+        b.sheet([low, high, tip], 0.008 * h, _LEAF, blend=0.0)
+
+
 _KINDS = {
     "apple": _apple, "ball": _ball, "pear": _pear, "egg": _egg, "ribbed": _ribbed, "bunch": _bunch,
-    "long": _long, "root": _root,
+    "long": _long, "root": _root, "pine": _pine,
 }  # fmt: skip

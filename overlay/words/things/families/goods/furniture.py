@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from overlay.words.things.parts import Builder, Part, Skin, turned
+from overlay.words.things.parts import Builder, Part, Point, Skin, turned
 
 _WOOD = "#8a5a34"
 
@@ -88,9 +88,14 @@ def bench(*, w: float = 1.6, wood: str = _WOOD, iron: str = "#33383a") -> list[P
 
 
 def cupboard(
-    *, w: float = 1.1, h: float = 1.9, d: float = 0.5, wood: str = _WOOD, shelves: bool = False, books: bool = False
+    *, w: float = 1.1, h: float = 1.9, d: float = 0.5, wood: str = _WOOD, shelves: bool = False, goods: str = "cups"
 ) -> list[Part]:
-    """A cupboard with doors; with shelves open above, a dresser; with books, a bookcase."""
+    """A cupboard with doors; with shelves, a dresser, or a bookcase.
+
+    Parameters
+    ----------
+    goods : cups, books, loaves or jars, what its shelves hold.
+    """
     b = Builder(wood, Skin.PLANKS)
     if not shelves:
         b.box((0, h / 2, 0), (w / 2, h / 2, d / 2))
@@ -106,27 +111,53 @@ def cupboard(
     for y in rows:
         b.box((0, float(y) * h, 0), (w / 2, 0.018, d / 2))
     for r, y in enumerate(rows[:-1]):
-        _fill_shelf(b, (w, float(y) * h, d), r, books=books)
+        _fill_shelf(b, (w, float(y) * h, d), r, goods)
     return b.parts
 
 
 _SPINES = ("#8a2f2a", "#2f4a6b", "#c9a24a", "#3f6b4a", "#7a4a2c", "#d8ccb4", "#4a3a5a")
 
 
-def _fill_shelf(b: Builder, shelf: tuple[float, float, float], row: int, *, books: bool) -> None:
-    """Books or cups along a shelf of a width, at a height, of a depth."""
+def _fill_shelf(b: Builder, shelf: tuple[float, float, float], row: int, goods: str) -> None:
+    """What stands along a shelf of a width, at a height, of a depth."""
     w, y, d = shelf
     x, k = -w / 2 + 0.05, 0
     while x < w / 2 - 0.1:
-        if books:
-            half, tall = 0.022 + 0.012 * ((3 * k + row) % 3), 0.1 + 0.018 * ((5 * k + 2 * row) % 4)
-            at = (x + half, y + 0.02 + tall, -0.02)
-            b.box(at, (half, tall, 0.4 * d), _SPINES[(2 * k + 3 * row) % 7], Skin.PLAIN)
-            x += 2 * half + 0.006
-        else:
-            b.cone((x + 0.1, y + 0.09, 0.0), (0.05, 0.07, 0.075), _SPINES[(k + row) % 7], Skin.PLAIN)
-            x += 0.24
+        x += _GOODS[goods](b, (x, y + 0.018, d), row, k)
         k += 1
+
+
+def _book_on(b: Builder, at: Point, row: int, k: int) -> float:
+    """A book; like those below, it returns the width it takes, `at` has the depth last."""
+    half, tall = 0.022 + 0.012 * ((3 * k + row) % 3), 0.1 + 0.018 * ((5 * k + 2 * row) % 4)
+    b.box((at[0] + half, at[1] + tall, -0.02), (half, tall, 0.4 * at[2]), _SPINES[(2 * k + 3 * row) % 7], Skin.PLAIN)
+    return 2 * half + 0.006
+
+
+def _cup_on(b: Builder, at: Point, row: int, k: int) -> float:
+    b.cone((at[0] + 0.1, at[1] + 0.07, 0.0), (0.05, 0.07, 0.075), _SPINES[(k + row) % 7], Skin.PLAIN)
+    return 0.24
+
+
+def _loaf_on(b: Builder, at: Point, row: int, k: int) -> float:
+    crust = ("#c98a42", "#b8743a", "#d9a35a")[(k + row) % 3]
+    round_ = (k + row) % 3 == 1
+    half = 0.11 if round_ else 0.16
+    b.ball((at[0] + half, at[1] + 0.075, -0.04), (half, 0.085, 0.11), crust, Skin.PLASTER)
+    for step in (-0.4, 0.0, 0.4):
+        x = at[0] + half * (1 + step)
+        b.limb((x - 0.02, at[1] + 0.145, -0.07), (x + 0.02, at[1] + 0.15, -0.02), (0.012, 0.012), "#e6c486", Skin.PLAIN)
+    return 2 * half + 0.03
+
+
+def _jar_on(b: Builder, at: Point, row: int, k: int) -> float:
+    full = ("#8a2f3a", "#c98a2e", "#5a7a3a", "#7a4a6b", "#d9b45a", "#3f6b8a")[(2 * k + 3 * row) % 6]
+    b.cone((at[0] + 0.08, at[1] + 0.09, -0.03), (0.07, 0.09, 0.06), full, Skin.PLAIN)
+    b.cone((at[0] + 0.08, at[1] + 0.19, -0.03), (0.06, 0.018, 0.06), "#e6dcc4", Skin.PLAIN)
+    return 0.18
+
+
+_GOODS = {"books": _book_on, "cups": _cup_on, "loaves": _loaf_on, "jars": _jar_on}
 
 
 def stove(*, h: float = 1.0, iron: str = "#2f3336") -> list[Part]:

@@ -44,6 +44,8 @@ def quadruped(
     hump: float = 0.0,
     trunk: bool = False,
     hoof: str = "#2b241f",
+    blaze: str = "",
+    pack: str = "",
     walk: float = 0.12,
     pose: str = "",
 ) -> list[Part]:
@@ -53,7 +55,8 @@ def quadruped(
     ----------
     h : height of the withers, metres; all other lengths are shares of it.
     long : from breast to rump. chest, waist, rump : radii of the trunk. back : how much it arches.
-    up, nod, drop : angles of neck, head and tail, degrees.
+    up, nod, drop : angles of neck, head and tail, degrees. blaze : colour of a head with two dark
+    stripes along it. pack : whether sacks hang at its sides.
     walk : how far the feet are apart, 0 stands still. pose : lie or sit; what has hooves, a hump or
     a trunk lies where others sit.
     """  # fmt: skip
@@ -85,7 +88,8 @@ def quadruped(
         else:
             _hind_leg(b, hips, h, rump, leg, thigh, side, -walk * side, dark, hoof)
     nape = _neck(b, withers, h, chest, neck, up, throat, head)
-    tip = _head(b, nape, h, head, muzzle, snout, nod, dark, trunk=trunk)
+    tip = _head(b, nape, h, head, muzzle, snout, nod, blaze or dark, trunk=trunk)
+    _marked(b, nape, tip, head * h, snout, blaze, dark)
     for side in (1, -1):
         _ear(b, nape, h, head, ear, ears, side, dark)
         _horn(b, nape, tip, h, head, horn, horns, side)
@@ -93,7 +97,7 @@ def quadruped(
         _mane(b, withers, nape, h, chest, head, mane, full=full)
     if tail:
         _tail(b, hips, h, rump, tail, brush, drop, mane if mane and not full else "")
-    return b.parts
+    return [*b.parts, *(_pack(hips, withers, max(chest, rump) * h) if pack else [])]
 
 
 def _spine(
@@ -204,6 +208,34 @@ def _head(
     for side in (1, -1):
         b.ball((skull[0] + 0.62 * r, skull[1] + 0.24 * r, side * 0.6 * r), 0.14 * r, "#141110", Skin.PLAIN, 0.0)
     return tip
+
+
+def _marked(b: Builder, nape: Point, tip: Point, r: float, snout: float, pale: str, dark: str) -> None:
+    """A pale head with a dark stripe over each eye, if it has one."""
+    if not pale:
+        return
+    skull = (nape[0] + 0.35 * r, nape[1] + 0.18 * r, 0.0)
+    b.ball(skull, (1.12 * r, 0.95 * r, 0.85 * r), pale, Skin.FUR, 0.1 * r)
+    for side in (1, -1):
+        back = (skull[0] - 0.7 * r, skull[1] + 0.35 * r, side * 0.62 * r)
+        brow = (skull[0] + 0.45 * r, skull[1] + 0.3 * r, side * 0.62 * r)
+        end = (tip[0] - 0.3 * r, tip[1] + 0.25 * snout * r, side * 0.62 * snout * r)
+        b.chain([back, brow, end], [0.26 * r, 0.27 * r, 0.16 * r], dark, Skin.FUR, 0.0)
+
+
+def _pack(hips: Point, withers: Point, r: float) -> list[Part]:
+    """Sacks across the back, tied with rope."""
+    x, y, _ = between(hips, withers, 0.5)
+    cloth = "#b39b6e"
+    b = Builder(cloth, Skin.PLASTER)
+    for side in (1, -1):
+        for along in (-0.55, 0.6):
+            b.ball((x + along * r, y + 0.1 * r, side * 1.05 * r), (0.62 * r, 0.85 * r, 0.45 * r), cloth, Skin.PLASTER, 0.05 * r)
+            b.ball((x + along * r, y + 0.95 * r, side * 0.95 * r), (0.16 * r, 0.16 * r, 0.14 * r), cloth, Skin.PLASTER, 0.05 * r)
+    b.ball((x, y + 1.25 * r, 0), (0.95 * r, 0.5 * r, 0.55 * r), "#9a8258", Skin.PLASTER, 0.05 * r)
+    for along in (-0.55, 0.6):
+        b.chain([(x + along * r, y + 0.1 * r, 1.45 * r), (x + along * r, y + 1.6 * r, 0), (x + along * r, y + 0.1 * r, -1.5 * r)], [0.06 * r] * 3, "#4a3a26", Skin.PLAIN, 0.0)  # fmt: skip
+    return b.parts
 
 
 def _ear(b: Builder, nape: Point, h: float, head: float, kind: str, ears: float, side: int, dark: str) -> None:

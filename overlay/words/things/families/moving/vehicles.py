@@ -7,7 +7,7 @@ from overlay.words.things.parts import Builder, Part, Point, Skin, turned
 _TYRE = "#23211f"
 
 
-def _wheel(b: Builder, at: Point, r: float, rim: str, spokes: int = 0, thick: float = 0.05) -> None:
+def rolling_wheel(b: Builder, at: Point, r: float, rim: str, spokes: int = 0, thick: float = 0.05) -> None:
     """A wheel that rolls along x."""
     b.ring(at, r - thick, thick, _TYRE if not spokes else rim, turned(0, 90))
     if not spokes:
@@ -24,7 +24,7 @@ def cart(*, wood: str = "#8a6a48", load: str = "", cover: str = "") -> list[Part
     for z in (0.6, -0.6):
         b.box((0, 1.12, z), (1.0, 0.22, 0.03))
         b.limb((0.9, 0.85, z * 0.8), (2.5, 0.9, z * 0.6), (0.045, 0.04))
-        _wheel(b, (-0.1, 0.62, z * 1.18), 0.62, wood, 10, 0.045)
+        rolling_wheel(b, (-0.1, 0.62, z * 1.18), 0.62, wood, 10, 0.045)
     b.box((-1.0, 1.12, 0), (0.03, 0.22, 0.6))
     if load:
         b.ball((0, 1.35, 0), (0.95, 0.45, 0.6), load, Skin.FUR)
@@ -48,7 +48,7 @@ def car(*, kind: str = "car", c: str = "#a3402f", glass: str = "#33434d") -> lis
     wheels, r, aside = _BODIES[kind](b, glass)
     for x in wheels:
         for z in (aside, -aside):
-            _wheel(b, (x, r, z), r, "#b8b4ac", 0, 0.3 * r)
+            rolling_wheel(b, (x, r, z), r, "#b8b4ac", 0, 0.3 * r)
     return b.parts
 
 
@@ -99,8 +99,8 @@ def _tractor(b: Builder, glass: str) -> None:
     b.box((-0.6, 1.85, 0), (0.45, 0.3, 0.46), glass, blend=0.0)
     b.limb((1.1, 1.4, 0), (1.1, 2.2, 0), (0.05, 0.05), "#2b2b2b", blend=0.0)
     for z in (0.75, -0.75):
-        _wheel(b, (-0.7, 0.82, z), 0.82, "#d9b03a", 0, 0.14)
-        _wheel(b, (1.25, 0.45, z * 0.75), 0.45, "#d9b03a", 0, 0.09)
+        rolling_wheel(b, (-0.7, 0.82, z), 0.82, "#d9b03a", 0, 0.14)
+        rolling_wheel(b, (1.25, 0.45, z * 0.75), 0.45, "#d9b03a", 0, 0.09)
 
 
 def locomotive(*, c: str = "#2b4034", trim: str = "#b03a2e", wagons: int = 1) -> list[Part]:
@@ -117,8 +117,8 @@ def locomotive(*, c: str = "#2b4034", trim: str = "#b03a2e", wagons: int = 1) ->
     b.limb((3.6, 0.5, 0.8), (3.6, 0.5, -0.8), (0.12, 0.12), trim)
     for z in (0.9, -0.9):
         for x in (-1.6, 0.1, 1.7):
-            _wheel(b, (x, 0.75, z), 0.75, trim, 10, 0.08)
-        _wheel(b, (3.1, 0.42, z), 0.42, trim, 8, 0.06)
+            rolling_wheel(b, (x, 0.75, z), 0.75, trim, 10, 0.08)
+        rolling_wheel(b, (3.1, 0.42, z), 0.42, trim, 8, 0.06)
         b.limb((-1.6, 0.6, z * 1.08), (1.7, 0.6, z * 1.08), (0.05, 0.05), "#b8b4ac")
     x = -4.6
     for k in range(wagons + 1):
@@ -134,7 +134,7 @@ def locomotive(*, c: str = "#2b4034", trim: str = "#b03a2e", wagons: int = 1) ->
             b.box((x, 3.05, 0), (half + 0.1, 0.12, 1.2), "#4a4644")
         for z in (0.9, -0.9):
             for dx in (-0.6, 0.6):
-                _wheel(b, (x + dx * half, 0.45, z), 0.45, "#33383a", 0, 0.1)
+                rolling_wheel(b, (x + dx * half, 0.45, z), 0.45, "#33383a", 0, 0.1)
         x -= half + 3.5
     b.box((-4.0, 0.03, 0.8), (9.0, 0.05, 0.05), "#6b625a")
     b.box((-4.0, 0.03, -0.8), (9.0, 0.05, 0.05), "#6b625a")
@@ -146,7 +146,7 @@ def bicycle(*, c: str = "#2e5a6b") -> list[Part]:
     b = Builder(c)
     back, front, seat, bar, pedal = ((-0.52, 0.34, 0), (0.56, 0.34, 0), (-0.2, 0.82, 0), (0.42, 0.86, 0), (-0.05, 0.32, 0))
     for at in (back, front):
-        _wheel(b, at, 0.34, "#33302c", 12, 0.02)
+        rolling_wheel(b, at, 0.34, "#33302c", 12, 0.02)
     for a, e in ((back, seat), (back, pedal), (pedal, seat), (pedal, bar), (seat, bar), (front, bar)):
         b.limb(a, e, (0.017, 0.017))
     b.limb(bar, (0.36, 1.0, 0), (0.015, 0.015))
@@ -190,5 +190,5 @@ def aeroplane(*, length: float = 8.0, c: str = "#d9dce0", trim: str = "#b03a2e",
     b.box((0.48 * n, 0.02 * n, 0), (0.006 * n, 0.15 * n, 0.014 * n), "#6b4a2c", turn=turned(0, 32), blend=0.0)
     for z in (0.14, -0.14):
         b.limb((0.2 * n, 0, 0.4 * z * n), (0.22 * n, -0.11 * n, z * n), (0.008 * n, 0.008 * n), blend=0.0)
-        _wheel(b, (0.22 * n, -0.11 * n, z * n), 0.045 * n, "#8a8a88", 0, 0.014 * n)
+        rolling_wheel(b, (0.22 * n, -0.11 * n, z * n), 0.045 * n, "#8a8a88", 0, 0.014 * n)
     return b.parts

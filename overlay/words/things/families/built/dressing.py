@@ -1,0 +1,103 @@
+"""What is added to a house: beams, ivy, a hanging sign; and what is left of it in a ruin."""
+
+import numpy as np
+
+from overlay.words.things.parts import Builder, Skin, turned
+
+_BEAM, _IVY = "#4a3424", "#3f5f2f"
+_TALL = 0.09  # half of a beam's width, metres
+
+
+def add_timbers(b: Builder, half: float, deep: float, high: float, storey: float) -> None:
+    """Beams of oak on front and gable ends: sills, posts, braces in the outer fields."""
+    front = deep + 0.02
+    for y in np.unique([0.14, *np.arange(storey, high - 0.2, storey), high - 0.1]):
+        b.box((0, float(y), -front), (half, _TALL, 0.05), _BEAM, Skin.PLANKS)
+        for x in (-half, half):
+            b.box((x, float(y), 0), (0.05, _TALL, deep), _BEAM, Skin.PLANKS)
+    for x in np.linspace(-half + 0.1, half - 0.1, max(round(half * 1.7), 4)):
+        b.box((float(x), high / 2, -front), (_TALL, high / 2, 0.05), _BEAM, Skin.PLANKS)
+    for z in np.linspace(-deep + 0.1, deep - 0.1, 5):
+        for x in (-half, half):
+            b.box((x, high / 2, float(z)), (0.05, high / 2, _TALL), _BEAM, Skin.PLANKS)
+    for low in np.arange(0.0, high - 0.2, storey):
+        for side in (1, -1):
+            at, leg = side * (half - 0.85), 0.44 * storey
+            tilt = turned(0, 0, side * 32)
+            b.box((at, float(low) + storey / 2, -front), (0.8 * _TALL, leg, 0.05), _BEAM, Skin.PLANKS, tilt)
+
+
+def add_ivy(b: Builder, half: float, deep: float, high: float) -> None:
+    """Ivy that climbs from the ground: dense below and at the corners, thin towards the roof."""
+    rng = np.random.default_rng(7)
+    for _ in range(int(9 * half)):
+        up = float(rng.uniform(0, 1)) ** 1.5
+        side = 1 if rng.random() < 0.6 else -1
+        along = side * (1 - 0.75 * float(rng.random()) * (1 - 0.5 * up))
+        size = float(rng.uniform(0.35, 0.8)) * (1 - 0.35 * up)
+        b.crown((along * half, up * high, -deep - 0.04), (size, 0.8 * size, 0.16), _IVY)
+    for _ in range(int(6 * deep)):
+        up, z = float(rng.uniform(0, 1)) ** 1.3, float(rng.uniform(-1, 1)) * deep
+        for x in (-half, half):
+            b.crown((x, up * high, z), (0.16, 0.5 * (1 - 0.3 * up), 0.6), _IVY)
+
+
+def add_sign(b: Builder, half: float, deep: float, storey: float) -> None:
+    """A board that hangs from an iron arm at the house's corner."""
+    y, x, z = 1.05 * storey, half, -deep + 0.05
+    b.limb((x - 0.1, y, z), (x + 1.5, y, z), (0.05, 0.04), "#2b2a28", Skin.PLAIN)
+    b.limb((x, y - 0.8, z), (x + 0.9, y, z), (0.035, 0.03), "#2b2a28", Skin.PLAIN)
+    for at in (0.55, 1.35):
+        b.limb((x + at, y, z), (x + at, y - 0.25, z), (0.02, 0.02), "#2b2a28", Skin.PLAIN)
+    b.box((x + 0.95, y - 0.72, z), (0.58, 0.48, 0.05), "#6b4426", Skin.PLANKS)
+    b.box((x + 0.95, y - 0.72, z - 0.04), (0.5, 0.4, 0.03), "#2f5a4a", Skin.PLAIN)
+    b.ball((x + 0.95, y - 0.72, z - 0.07), (0.22, 0.24, 0.04), "#d9b45a", Skin.PLAIN)
+
+
+def add_broken_walls(
+    b: Builder, half: float, deep: float, high: float, pitch: float, tower: float
+) -> None:
+    """Walls without a roof, broken at different heights, a gable that stands, empty windows."""
+    rng = np.random.default_rng(11)
+    count = max(round(half * 2), 6)
+    step = 2 * half / count
+    for z in (-deep, deep):
+        for k in range(count):
+            fallen = 0.35 + 0.65 * abs(k / (count - 1) - 0.42) ** 0.6 + float(rng.uniform(-0.12, 0.1))
+            y = high * min(max(fallen, 0.18), 1.0)
+            b.box((-half + (k + 0.5) * step, y / 2, z), (step / 2, y / 2, 0.3))
+    for x in (-half, half):
+        y = high if x < 0 else 0.55 * high
+        b.box((x, y / 2, 0), (0.3, y / 2, deep))
+    b.gable((-half, high + pitch / 2 - 0.02, 0), (deep, pitch / 2, 0.3), turn=turned(90))
+    for k in range(max(count // 3, 2)):
+        x = -half + (k + 0.6) * 2 * half / max(count // 3, 2)
+        b.box((x, 0.42 * high, -deep - 0.25), (0.42, 0.26 * high, 0.12), "#191a1a", Skin.PLAIN)
+        b.ball((x, 0.68 * high, -deep - 0.25), (0.42, 0.5, 0.12), "#191a1a", Skin.PLAIN)
+    if tower:
+        b.box((-half - 0.4, 0.36 * tower, 0), (1.5, 0.36 * tower, 1.5))
+        for x, z, up in ((-1.1, -1.1, 0.1), (1.0, -1.2, 0.05), (-1.0, 1.1, 0.16)):
+            b.box((-half - 0.4 + x, (0.72 + up / 2) * tower, z), (0.45, up / 2 * tower, 0.4))
+        b.box((-half - 0.4, 0.5 * tower, -1.5), (0.36, 0.6, 0.06), "#191a1a", Skin.PLAIN)
+    for _ in range(9):
+        x, z = float(rng.uniform(-1.15, 1.15)) * half, -deep - float(rng.uniform(0.6, 2.2))
+        size = float(rng.uniform(0.16, 0.4))
+        b.box((x, 0.6 * size, z), (size, 0.6 * size, 0.8 * size), turn=turned(float(rng.uniform(0, 90)), 8))
+
+
+def add_broken_tower(b: Builder, h: float, r: float) -> None:
+    """The lower part of a round tower, higher at one side, with stones about it."""
+    rng = np.random.default_rng(9)
+    b.cone((0, 0.25 * h, 0), (r, 0.25 * h, 0.95 * r))
+    for k in range(12):
+        a = 2 * np.pi * k / 12
+        up = (0.02 + 0.2 * (0.5 + 0.5 * float(np.cos(a - 2.2))) ** 2 + float(rng.uniform(0, 0.03))) * h
+        at = (0.86 * r * float(np.cos(a)), 0.5 * h + up / 2 - 0.1, 0.86 * r * float(np.sin(a)))
+        b.box(at, (0.15 * r, up / 2, 0.27 * r), turn=turned(-float(np.degrees(a))))
+    for y in (0.2, 0.36):
+        b.box((0.1, y * h, -0.96 * r), (0.28, 0.6, 0.14), "#191a1a", Skin.PLAIN)
+    b.box((0, 1.1, -r), (0.6, 1.1, 0.14), "#191a1a", Skin.PLAIN)
+    for _ in range(9):
+        x, z = float(rng.uniform(-1.8, 1.8)) * r, -float(rng.uniform(1.15, 1.8)) * r
+        size = float(rng.uniform(0.16, 0.42))
+        b.box((x, 0.6 * size, z), (size, 0.7 * size, 0.8 * size), turn=turned(float(rng.uniform(0, 90)), 8))
