@@ -102,6 +102,18 @@ class RenamingTest(WindowTest):
         place = self.bench.project.state.tray.index(self.path)
         return self.tray.pictures.item(place).text()
 
+    def test_asked_twice_or_out_of_sight_a_name_is_typed_once_or_not_at_all(self):
+        asked = self.window.actions_by_name["Rename the selected picture"]
+        pictures = self.window.house.tray.pictures
+        pictures.setCurrentRow(0)
+        self.window.floor.rooms.go_to("drawer")
+        asked.trigger()
+        self.assertNotEqual(pictures.state(), pictures.State.EditingState)
+        self.window.floor.rooms.go_to("bench")
+        asked.trigger()
+        asked.trigger()  # Qt would warn of a second one, which fails every test of the window
+        self.assertEqual(pictures.state(), pictures.State.EditingState)
+
     def test_f2_in_the_tray_renames_the_picture_and_not_the_cue(self):
         self.rename("wet blue gouache")
         self.assertEqual(self.shown(), "wet blue gouache")

@@ -52,7 +52,10 @@ class Pictures(TakesPictures, QListWidget):
         event.acceptProposedAction()
 
     def rename(self, item: QListWidgetItem, name: str) -> None:
-        """Have a picture's name typed anew, in its place."""
+        """Have a picture's name typed anew, in its place; nothing where that is not seen, or begun."""
+        begun = self.state() == QAbstractItemView.State.EditingState
+        if begun or not self.isVisible() or item.isHidden():
+            return
         self._naming = item
         item.setText(name)
         item.setFlags(item.flags() | Qt.ItemFlag.ItemIsEditable)

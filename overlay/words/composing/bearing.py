@@ -117,7 +117,7 @@ def sunk(thing: Wished, under: Wished) -> float:
     if under.subject.family != "knoll":
         return lift_of(thing)
     out = min(thing.wide / under.wide, 0.9)
-    return under.tall * (1 - (1 - out * out) ** 0.5) / thing.size
+    return under.tall * (1.0 - float(np.sqrt(1.0 - out * out))) / thing.size
 
 
 def on_table(x: float, middle: float, wide: float) -> float:

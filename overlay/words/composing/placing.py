@@ -34,8 +34,8 @@ from overlay.words.composing.turning import yaw_of
 from overlay.words.stage.setting import NOWHERE
 from overlay.words.things.parts import turned
 from overlay.words.things.table import Placed
-from overlay.words.wishing.fitting import ABOVE, MOUNTED
-from overlay.words.wishing.relations import INVERSE, PLATES
+from overlay.words.wishing.fitting import ABOVE, MOUNTED, PLATES
+from overlay.words.wishing.relations import INVERSE
 from overlay.words.wishing.wished import Wish, Wished
 
 _TRIES = 40
@@ -266,7 +266,7 @@ class Placing:
             x = to.x + float(chance.uniform(-0.1, 0.1)) * half
         elif to is not None and thing.link == "shelters":
             arched = thing.subject.family == "arch"
-            aside = 0.0 if arched else 0.28 * thing.wide
+            aside = 0.0 if arched else min(0.28 * thing.wide, 0.6 * half)
             x = to.x + float(chance.choice([-1, 1])) * aside
         y = self._level(thing)
         if (

@@ -14,6 +14,9 @@ _VERBS = {
     "covered with": "with", "covered in": "with", "laden with": "holds", "standing by": "beside",
     "looking through": "beside", "gazing through": "beside",
     "fishing from": "with a fishing rod on", "fishing": "with a fishing rod",
+    "coiled around": "on", "curled around": "on", "wrapped around": "on", "wound around": "on",
+    "pulling in": "beside", "hauling in": "beside", "mending": "beside", "steering": "on",
+    "playing chess": "beside a chess table", "playing draughts": "beside a chess table",
     "looking over": "behind", "peering over": "behind", "leaning over": "behind",
 }  # fmt: skip
 _VERB = re.compile(r"(?<=\w) (" + "|".join(sorted(_VERBS, key=len, reverse=True)) + r")(?= |$)")
@@ -88,6 +91,9 @@ _JARS = re.compile(
     r"\b(?:\w+ )?(?:jars|bottles|pots|potions|tins|preserves)"
     r" on (?:the |wooden |its )?(?:shelves|a shelf)\b"
 )
+_CASTLE_GATE = re.compile(
+    r"\b(?:castle|fortress|city|town) gates?(?: with (?:an? |its )?drawbridges?)?\b"
+)
 _SPIRE = re.compile(r"\bchurch (?:spires?|steeples?|towers?)\b")
 _ROOFS = re.compile(r"\b(?:rooftops|roofs) and chimneys\b|\bchimneys and (?:rooftops|roofs)\b")
 _TERRACED = re.compile(r"\bterraced (?=vineyards?\b)")
@@ -103,8 +109,9 @@ _REWORDINGS: tuple[tuple[re.Pattern[str], str], ...] = (
     (_RUIN, r"ruined \1"), (_LIT, r"the interior of \g<what> with windows"),
     (_HAULS, "hay tractor"), (_CARAVAN, "a row of camels"), (_LADEN, r"laden \g<beast>"),
     (_OVERGROWN, r"\g<who>ivied \g<rest>"), (_WHOSE, ""), (_SHELVED, "a bread shelf"),
-    (_JARS, "a jar shelf"), (_SPIRE, "church"), (_ROOFS, "rooftops"), (_TERRACED, ""),
-    (_QUILL, "inkwell"), (_KNITS, "on an armchair"), (_ROWS, "in a rowing boat"),
+    (_JARS, "a jar shelf"), (_SPIRE, "church"), (_CASTLE_GATE, "drawbridge"),
+    (_ROOFS, "rooftops"), (_TERRACED, ""), (_QUILL, "inkwell"), (_KNITS, "on an armchair"),
+    (_ROWS, "in a rowing boat"),
     (_CYCLES, "riding a bicycle"),
 )  # fmt: skip
 

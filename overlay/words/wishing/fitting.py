@@ -35,6 +35,8 @@ _BRIDGED = 1.3  # of the height of who stands on it, of a bridge
 _HEAP = 1.3  # of the width of who lies on it, of a heap of gold
 _LITTER = 3  # most animals in a basket
 _CLIFF = 0.75  # of its size, below which it is none
+PLATES = {"plate", "tray"}
+_SWARMS = {"insect", "butterfly"}
 _ROLLS = 3.0  # metres, of what is as long as a cart
 _MOUNT = 0.9  # metres, of what somebody is not on but rides
 _CLIMBS = 1.3  # metres, of what a branch bears
@@ -86,6 +88,22 @@ def _hovering(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     if link not in ABOVE or b.tall >= min(_HOVERS * a.tall, SMALL):
         return None
     return replace(aloft(a), to=second, link="hovers"), b
+
+
+def _swarming(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """Insects about a thing are over it, near enough that both are seen."""
+    rests = b.subject.family not in {"figure", *GROWN}
+    if link != "beside" or a.subject.family not in _SWARMS or not rests or b.tall < 3 * a.tall:
+        return None
+    return replace(aloft(a), to=second, link="hovers"), b
+
+
+def _on_plate(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """Several things on a plate are what it is full of, and it is as wide as they need."""
+    several = link == "on" and a.count > 1 and a.subject.belongs == "table"
+    if not several or b.subject.word != "plate":  # a tray is long, they lie side by side on it
+        return None
+    return replace(a, to=second, link="holds"), laden(b, a)
 
 
 def _in_basket(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
@@ -220,9 +238,9 @@ def _seated(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 
 
 FITTING: tuple[Callable[[Wished, Wished, str, int], Pair | None], ...] = (
-    _riding, _crossing, _on_bridge, _under_bridge, _hovering, _in_basket, _on_height,
-    _under_lamp, _under_lanterns, _under_plant, _on_hoard, _on_small, _on_rock, _among_plants,
-    _in_tree, _on_isle, _seated,
+    _riding, _crossing, _on_bridge, _under_bridge, _hovering, _swarming, _on_plate,
+    _in_basket, _on_height, _under_lamp, _under_lanterns, _under_plant, _on_hoard, _on_small,
+    _on_rock, _among_plants, _in_tree, _on_isle, _seated,
 )  # fmt: skip
 
 

@@ -11,6 +11,7 @@ from overlay.words.wishing.fitting import (
     FITTING,
     GROWN,
     HOLDERS,
+    PLATES,
     SMALL,
     aloft,
     heaped,
@@ -73,7 +74,6 @@ _HAVE_DOORS = {
     "pagoda",
     "car",
 }
-PLATES = {"plate", "tray"}
 _MORSEL, _PET = 0.16, 0.5  # metres
 _FOOD = {"table", "sea"}
 # Birds that sit on a hand.
@@ -104,6 +104,9 @@ _THINGS = {"cliff"}  # of them those that are seen as a thing too
 _ROOFS = {"roof", "rooftop"}
 _WATERS = {"river", "lake", "sea", "canal", "marsh", "swamp", "harbour", "oasis"}
 HOUSES = {"house", "tower"}
+_TIMBERED = {"half-timbered", "half timbered", "timber-framed", "timbered", "tudor"}
+# What a thing has of its own, whatever is said to be with it.
+_HAS = {("cake", "candle"), ("drawbridge", "gate"), ("birdcage", "canary"), ("bird cage", "bird")}
 _OPEN = {"field", "meadow", "garden", "hills", "park", "heath", "farm", "vineyard", "orchard"}
 _PATCHES = {"pumpkin", "cabbage", "melon"}  # fruit that lies in fields
 BUILT_UP = {"street", "village", "city", "market", "courtyard"}
@@ -230,7 +233,9 @@ def filled(piece: Piece, place: str) -> tuple[str, str] | None:
     if place in _OPEN and family in GROWN:
         return "carpet", f"{word.replace(' ', '_')}*120"
     if place in BUILT_UP and family in HOUSES:
-        return "sides", f"{'townhouse' if word == 'house' else word.replace(' ', '_')}*8"
+        timbered = any(w.text in _TIMBERED for w in piece.modifiers)
+        word = "timbered house" if timbered else "townhouse" if word == "house" else word
+        return "sides", f"{word.replace(' ', '_')}*8"
     return None
 
 
@@ -273,6 +278,8 @@ def detailed(thing: Wished, piece: Piece) -> Wished | None:
         )
     if piece.head and piece.head.entry and piece.link == "with":
         family = thing.subject.family
+        if (thing.subject.word, piece.head.entry.word) in _HAS:
+            return thing
         if family in _HAVE_DOORS and piece.head.entry.word == "door":
             return thing
         own = _BUILT_IN.get((family, piece.head.entry.word), _PARTS.get(piece.head.text, ""))

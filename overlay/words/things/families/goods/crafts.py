@@ -114,7 +114,7 @@ def quill(*, long: float = 0.24, feather: str = "#e9e4d6") -> list[Part]:
     """A goose's feather, cut to write with, that lies on its side."""
     b = Builder(feather, Skin.FEATHERS)
     n = long
-    b.chain([(-0.5 * n, 0.02 * n, -0.06 * n), (0.0, 0.035 * n, 0.0), (0.46 * n, 0.05 * n, 0.1 * n)], [0.006 * n, 0.012 * n, 0.006 * n], "#d9cfb4", Skin.PLAIN)
+    b.chain([(-0.5 * n, 0.006 * n, -0.06 * n), (0.0, 0.035 * n, 0.0), (0.46 * n, 0.05 * n, 0.1 * n)], [0.006 * n, 0.012 * n, 0.006 * n], "#d9cfb4", Skin.PLAIN)
     for side, reach in ((1, 0.09), (-1, 0.06)):
         tip = (0.5 * n, 0.055 * n, 0.11 * n)
         b.sheet([(-0.16 * n, 0.03 * n, -0.02 * n), (-0.05 * n, 0.04 * n, side * reach * n), (0.3 * n, 0.06 * n, 0.06 * n + side * reach * n), tip, (0.1 * n, 0.04 * n, 0.02 * n)], 0.008 * n)

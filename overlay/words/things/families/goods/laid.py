@@ -42,6 +42,28 @@ def chessboard(*, w: float = 0.4, wood: str = "#e2cda2", second: str = "#4a3020"
     return b.parts
 
 
+def chess_table(*, h: float = 0.74, wood: str = "#7a5534") -> list[Part]:
+    """A small table with a game of chess on it and a stool at each side."""
+    b = Builder(wood, Skin.PLANKS)
+    b.box((0, h - 0.02, 0), (0.42, 0.025, 0.42))
+    b.limb((0, h - 0.04, 0), (0, 0.1, 0), (0.05, 0.06), skin=Skin.PLAIN)
+    for side in (1, -1):
+        b.limb((0, 0.1, 0), (0.28 * side, 0.03, 0.16 * side), (0.045, 0.035), skin=Skin.PLAIN)
+        b.limb((0, 0.1, 0), (0.28 * side, 0.03, -0.16 * side), (0.045, 0.035), skin=Skin.PLAIN)
+        b.cone((0.8 * side, 0.44, 0), (0.18, 0.025, 0.18))
+        for x, z in ((0.1, 0.1), (-0.1, 0.1), (0.1, -0.1), (-0.1, -0.1)):
+            b.limb((0.8 * side + x, 0.43, z), (0.8 * side + 1.4 * x, 0, 1.4 * z), (0.022, 0.018), skin=Skin.PLAIN)
+    men = Builder("#f0e6d2", Skin.PLAIN)
+    for k in range(11):
+        x, z = -0.24 + 0.16 * (k % 4), -0.21 + 0.14 * (k // 4)
+        tall = 0.05 + 0.03 * (k % 3 == 0)
+        c = "#2b2420" if x > 0 else "#f0e6d2"
+        men.cone((x, h + 0.03 + tall / 2, z), (0.026, tall / 2, 0.014), c)
+        men.ball((x, h + 0.035 + tall, z), 0.02, c)
+    board = moved(chessboard(w=0.66), turned(), (0.0, h, 0.0))
+    return [*b.parts, *board, *men.parts]
+
+
 def cheese(*, h: float = 0.11, rind: str = "#e0a93a", paste: str = "#f3dc8c") -> list[Part]:
     """A round of cheese with a wedge cut from it, which lies beside."""
     b = Builder(rind)

@@ -59,12 +59,24 @@ def tree(
         r = crown * h * float(rng.uniform(0.85, 1.15))
         b.crown((tip[0], tip[1] + 0.02 * h, tip[2]), (1.1 * r, (0.9 if not birch else 1.2) * r, 1.1 * r), leaf)
         if droop:
-            for turn in np.linspace(0, 2 * np.pi, 6)[:-1]:
-                x, z = tip[0] + float(np.cos(turn)) * r, tip[2] + float(np.sin(turn)) * r
-                b.crown((x, tip[1] - 0.5 * droop * h, z), (0.34 * r, 0.6 * droop * h, 0.34 * r), leaf)
+            _hang_twigs(b, tip, r, droop * h, leaf, rng)
     top = max(tip[1] for tip in tips)
     b.crown((0, 0.94 * top, 0), (1.2 * crown * h * wide**0.5, crown * h, 1.2 * crown * h * wide**0.5), leaf)
     return b.parts
+
+
+def _hang_twigs(
+    b: Builder, tip: Point, r: float, droop: float, leaf: str, rng: np.random.Generator
+) -> None:
+    """A curtain of twigs about a clump of leaves, long ones outside, nearly to the ground."""
+    for turn in np.linspace(0, 2 * np.pi, 12)[:-1]:
+        out = float(rng.uniform(0.7, 1.15)) * r
+        x, z = tip[0] + float(np.cos(turn)) * out, tip[2] + float(np.sin(turn)) * out
+        y = tip[1] + 0.1 * r
+        low = max(y - droop * float(rng.uniform(1.2, 2.4)), 0.06 * y)
+        sway = 0.06 * droop * float(rng.normal())
+        bend = (x + 0.12 * (x - tip[0]) + sway, (y + low) / 2, z + 0.12 * (z - tip[2]))
+        b.chain([(x, y, z), bend, (bend[0], low, bend[2])], [0.2 * r, 0.14 * r, 0.05 * r], leaf, Skin.LEAVES, 0.05 * r)
 
 
 def blade_tree(
