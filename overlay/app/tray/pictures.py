@@ -52,7 +52,7 @@ class Pictures(TakesPictures, QListWidget):
         event.acceptProposedAction()
 
     def rename(self, item: QListWidgetItem, name: str) -> None:
-        """Have a picture's name typed anew, in its place; nothing where that is not seen, or begun."""
+        """Have a picture's name typed anew in its place, unless it is not seen or has begun."""
         begun = self.state() == QAbstractItemView.State.EditingState
         if begun or not self.isVisible() or item.isHidden():
             return

@@ -17,6 +17,7 @@ from overlay.words.wishing.wished import Wish, Wished
 
 _WALLS = ("#b5795a", "#c9a98a", "#a39a8b", "#9a5a48", "#c0b49c", "#7d8288", "#d9cfc0", "#e3d6bd")
 _RANKS = 8  # of vines, side by side
+_GOLDEN = 0.618034
 _FARTHEST = 76.0  # before the first line of hills
 _HOUSES = {"townhouse", "house", "cottage", "warehouse", "shop"}
 # A spot: x, z, degrees, scale.
@@ -158,6 +159,16 @@ class Furnisher:
         )
         return x, z, float(it.chance.uniform(0, 360)), float(it.chance.uniform(0.75, 1.2))
 
+    def stand(self, it: Turn) -> Spot | None:
+        """Trees in the depth of a wood, from side to side, the far ones closer in the picture."""
+        tall, away = subject_of(it.word).height, self.eye.away
+        across = 2 * (it.k * _GOLDEN % 1.0) - 1  # spread evenly, whatever their number
+        near = max(self.eye.distance_for(tall, 0.75), 0.35 * away)
+        z = near + (_FARTHEST - near) * (it.k / it.count) ** 1.6 * float(it.chance.uniform(0.6, 1))
+        x = (across + float(it.chance.uniform(-0.06, 0.06))) * 1.08 * self.eye.half_width(z)
+        turn, scale = float(it.chance.uniform(0, 360)), float(it.chance.uniform(0.8, 1.25))
+        return (x, z, turn, scale) if self.ground.dry(x, z) else None
+
     def frame(self, it: Turn) -> Spot | None:
         """One at each side, close."""
         z = self.eye.distance_for(subject_of(it.word).height, 1.5)
@@ -272,7 +283,7 @@ class Furnisher:
 _ZONES: dict[str, Callable[..., Spot | None]] = {
     name: getattr(Furnisher, name)
     for name in (
-        "far", "back", "near", "edge", "wood", "frame", "bank", "afloat", "sides", "wall", "corner",
-        "bed", "carpet", "kerb", "rows", "ranks",
+        "far", "back", "near", "edge", "wood", "stand", "frame", "bank", "afloat", "sides", "wall",
+        "corner", "bed", "carpet", "kerb", "rows", "ranks",
     )
 }  # fmt: skip

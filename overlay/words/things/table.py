@@ -2,6 +2,7 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass, field
+from functools import lru_cache
 from typing import NamedTuple
 
 import numpy as np
@@ -124,17 +125,26 @@ def _box(part: Part) -> tuple[Numbers, Numbers]:
 
 def _directions(corners: Numbers) -> Numbers:
     """Right-angled directions: the first along the first two corners, the last off their plane."""
-    along = _unit(corners[1] - corners[0], np.array([1.0, 0.0, 0.0]))
-    other = corners[-1] - corners[0] if len(corners) > 2 else np.eye(3)[np.argmin(np.abs(along))]
-    off = _unit(np.cross(along, other), np.cross(along, np.eye(3)[np.argmin(np.abs(along))]))
-    return np.array([along, np.cross(off, along), off])
+    along = _unit(corners[1] - corners[0])
+    along = _AXES[0] if along is None else along
+    aside = _AXES[int(np.argmin(np.abs(along)))]
+    off = _unit(_cross(along, corners[-1] - corners[0])) if len(corners) > 2 else None
+    off = _unit(_cross(along, aside)) if off is None else off
+    assert off is not None  # `aside` is never along
+    return np.array([along, _cross(off, along), off])
 
 
-def _unit(vector: Numbers, otherwise: Numbers) -> Numbers:
+def _cross(a: Numbers, b: Numbers) -> Numbers:
+    """As `numpy.cross` of two vectors, a tenth of its time."""
+    ax, ay, az = a.tolist()
+    bx, by, bz = b.tolist()
+    return np.array([ay * bz - az * by, az * bx - ax * bz, ax * by - ay * bx])
+
+
+def _unit(vector: Numbers) -> Numbers | None:
+    """A vector of length one; none of a vector without a length."""
     length = float(np.linalg.norm(vector))
-    if length > 1e-9:
-        return vector / length
-    return otherwise / float(np.linalg.norm(otherwise))
+    return vector / length if length > 1e-9 else None
 
 
 def _hold(part: Part) -> list[float]:
@@ -204,10 +214,15 @@ def _row(part: Part, first: int) -> list[float]:
 
 
 def _colours(part: Part) -> list[float]:
-    second = part.second or part.colour
-    return [*linear_light(part.colour), *linear_light(second)]
+    return [*_light(part.colour), *_light(part.second or part.colour)]
 
 
+@lru_cache(4096)  # a wood has thousands of parts, of a few colours
+def _light(colour: str) -> tuple[float, ...]:
+    return tuple(linear_light(colour).tolist())
+
+
+_AXES = np.eye(3)
 _NOTHING = Placed(
     "nothing", (Part(shape=Shape.BALL, a=(0, -900, 0), b=(0.1, 0.1, 0.1), colour="#000000"),)
 )

@@ -15,7 +15,7 @@ _PIECES = {
     "bishop": "chess pawn", "pawn": "chess pawn",
 }  # fmt: skip
 _MACHINES = {"crane": "harbour crane"}  # where people build and load
-_LOADING = {"harbour", "quay", "city", "skyline", "railway"}
+_LOADING = {"harbour", "quay", "city", "skyline", "railway", "canyon"}  # a quarry is one, too
 _LOADED = {"containers", "harbour crane", "warehouse", "freighter"}
 _YOUNG = {"cub", "cubs", "pup", "pups", "calf", "calves", "young", "babies"}
 # Those that have names of their own and are drawn as what they will be.

@@ -2,6 +2,8 @@
 
 from typing import Any
 
+from overlay.words.language.reading import Piece
+from overlay.words.subjects import subject_of
 from overlay.words.wishing.places import UNDER_WATER, furnishing_of, is_indoors, place_effects
 
 # What of a place is seen from another one: its hills, its water, its road.
@@ -14,6 +16,8 @@ _ADDS: dict[str, tuple[str, ...]] = {
 }  # fmt: skip
 _BEHIND = {"mountains", "hills", "forest", "village"}  # whose own things stand in the distance
 SUNKEN = "tower*3,temple*1,house*6,column*3"
+_TREES = {"tree", "blade_tree"}
+_STANDS, _CLOSE = 32, 14  # trees of a wood of one kind: in the depth, and near
 _SHORE = 9.0  # metres to a sea that is seen from the land
 
 
@@ -21,6 +25,19 @@ def drowned(place: str, first: str) -> bool:
     """Whether one of two places is a town and the other is under water."""
     towns = {"city", "street", "village", "skyline"}
     return bool({place, first} & UNDER_WATER and {place, first} & towns)
+
+
+def wood_of(piece: Piece, place: str) -> tuple[tuple[str, str], ...]:
+    """The zones of a wood of one kind (`a birch forest`, `a forest of beeches`); or none."""
+    entry = piece.head.entry if piece.head else None
+    if entry is None or entry.shapes or subject_of(entry.word).family not in _TREES:
+        return ()
+    named = any(w.kind == "place" and w.entry and w.entry.word == "forest" for w in piece.modifiers)
+    of_them = place == "forest" and piece.link == "with" and piece.count > 1
+    if not (named or of_them):
+        return ()
+    tree = entry.word.replace(" ", "_")
+    return ("wood", f"{tree}*{_CLOSE}"), ("stand", f"{tree}*{_STANDS}")
 
 
 def added(place: str, first: str) -> tuple[dict[str, Any], tuple[tuple[str, str], ...]]:

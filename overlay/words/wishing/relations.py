@@ -4,8 +4,8 @@ from collections.abc import Sequence
 from dataclasses import replace
 
 from overlay.words.language.reading import Piece
-from overlay.words.subjects import Subject, on_broom, subject_of
-from overlay.words.things.families import FAMILIES, LIVING
+from overlay.words.subjects import Subject, subject_of
+from overlay.words.things.families import LIVING
 from overlay.words.wishing.fitting import (
     ABOVE,
     FITTING,
@@ -40,21 +40,6 @@ _IN_HAND = {
     "toy_balloons",
     "fishing_rod",
 }
-# Parts that a colour may be said of, and the figure of a family that has it.
-_PARTS = {
-    "roof": "roof", "roofs": "roof", "door": "door", "doors": "door", "walls": "wall",
-    "hair": "hair", "mane": "mane", "beak": "beak", "wings": "wing", "hull": "hull",
-    "trousers": "trousers", "cap": "cap", "leaves": "leaf", "petals": "petal", "sail": "sail",
-    "sails": "sail",
-}  # fmt: skip
-# What is a part of one family and a thing by itself elsewhere: the figure that a colour paints.
-_BUILT_IN = {("barge", "cabin"): "cabin", ("steamer", "cabin"): "house", ("tug", "cabin"): "house"}
-# What a thing becomes with another one.
-_BECOMES = {("tower", "clock"): "clock tower", ("church", "clock"): "clock tower"}
-_BUILT_INTO = {
-    ("gate", "wall"): "wall gate", ("door", "wall"): "door", ("spider", "spider web"): "spider web",
-    ("train", "tunnel"): "tunnel train",
-}  # fmt: skip
 # What fills a vessel and is seen in it as its colour alone.
 _LIQUIDS = {
     "water": "#a9c8d4", "wine": "#6b1a2a", "beer": "#c98a2e", "milk": "#f4f0e6", "tea": "#8a4a22",
@@ -64,16 +49,6 @@ _LIQUIDS = {
     "cream": "#f6f0de", "salad": "#7a9a4a",
     "chocolate": "#5a3420", "lemonade": "#ead98a",
 }  # fmt: skip
-_HAVE_DOORS = {
-    "tower",
-    "lighthouse",
-    "windmill",
-    "castle",
-    "bottle_kiln",
-    "temple",
-    "pagoda",
-    "car",
-}
 _MORSEL, _PET = 0.16, 0.5  # metres
 _FOOD = {"table", "sea"}
 # Birds that sit on a hand.
@@ -105,8 +80,6 @@ _ROOFS = {"roof", "rooftop"}
 _WATERS = {"river", "lake", "sea", "canal", "marsh", "swamp", "harbour", "oasis"}
 HOUSES = {"house", "tower"}
 _TIMBERED = {"half-timbered", "half timbered", "timber-framed", "timbered", "tudor"}
-# What a thing has of its own, whatever is said to be with it.
-_HAS = {("cake", "candle"), ("drawbridge", "gate"), ("birdcage", "canary"), ("bird cage", "bird")}
 _OPEN = {"field", "meadow", "garden", "hills", "park", "heath", "farm", "vineyard", "orchard"}
 _PATCHES = {"pumpkin", "cabbage", "melon"}  # fruit that lies in fields
 BUILT_UP = {"street", "village", "city", "market", "courtyard"}
@@ -258,40 +231,6 @@ def field_of(piece: Piece) -> tuple[str, str] | None:
         return None
     many = 120 if grown.family in GROWN else 70
     return "carpet", f"{grown.word.replace(' ', '_')}*{many}"
-
-
-def detailed(thing: Wished, piece: Piece) -> Wished | None:
-    """A thing whose part was given a colour (`with a red roof`); none if no part was said."""
-    part = next((_PARTS[w.text] for w in piece.modifiers if w.text in _PARTS), "")
-    colour = next((w.entry.value for w in piece.modifiers if w.entry and w.kind == "colour"), "")
-    if piece.head and piece.head.entry:
-        pair = thing.subject.word, piece.head.entry.word
-        leaves = piece.link == "beside" and pair[1] == "tunnel"  # `a train leaving a tunnel`
-        built_into = _BUILT_INTO.get(pair) if leaves or piece.link == "in" else None
-        if built_into:
-            return replace(thing, subject=subject_of(built_into))
-    if piece.head and piece.head.entry and piece.head.entry.word == "broom" and piece.link == "on":
-        return (
-            replace(thing, subject=on_broom(thing.subject))
-            if thing.subject.family == "figure"
-            else None
-        )
-    if piece.head and piece.head.entry and piece.link == "with":
-        family = thing.subject.family
-        if (thing.subject.word, piece.head.entry.word) in _HAS:
-            return thing
-        if family in _HAVE_DOORS and piece.head.entry.word == "door":
-            return thing
-        own = _BUILT_IN.get((family, piece.head.entry.word), _PARTS.get(piece.head.text, ""))
-        own = own if own in (FAMILIES[family].__kwdefaults__ or {}) else ""
-        other = _BECOMES.get((thing.subject.word, piece.head.entry.word))
-        if other:
-            return replace(thing, subject=subject_of(other))
-        if own:
-            return replace(thing, details=(*thing.details, (own, colour))) if colour else thing
-    if piece.head or piece.link not in {"with", "and"} or not part:
-        return None
-    return replace(thing, details=(*thing.details, (part, colour))) if colour else thing
 
 
 def is_above_clouds(piece: Piece) -> bool:

@@ -9,7 +9,7 @@ from overlay.words.language.reading import Phrase, Piece, Reading, Word
 from overlay.words.language.told import pairs_of, told_of
 from overlay.words.stage.setting import read_effects
 from overlay.words.subjects import flying, subject_for, subject_of
-from overlay.words.wishing import backdrop, burning, relations
+from overlay.words.wishing import backdrop, burning, owning, relations
 from overlay.words.wishing.arranging import arranged
 from overlay.words.wishing.joining import join, link_two
 from overlay.words.wishing.wished import Wish, Wished, linked
@@ -153,7 +153,7 @@ class _Builder:
         if burning.is_on_fire(last, piece):
             self.things += burning.set_alight(last, numbers[-1])
             return True
-        detailed = relations.detailed(last, piece)
+        detailed = owning.detailed(last, piece)
         if detailed is not None:
             self.things[numbers[-1]] = detailed
         return detailed is not None
@@ -164,6 +164,13 @@ class _Builder:
             if not any(t.subject.word == "stall" for t in self.things):
                 numbers.append(len(self.things))
                 self.things.append(Wished("stall", subject_of("stall"), phrase.emphasis, 3))
+            return True
+        wood = backdrop.wood_of(piece, place)
+        if wood:
+            self.fills += wood
+            for word in piece.modifiers:
+                if word.kind in {"place", "season", "weather", "light"}:
+                    self._scene(word, phrase)
             return True
         filled = relations.filled(piece, place) or relations.field_of(piece)
         if filled:
@@ -185,7 +192,8 @@ class _Builder:
             numbers.append(len(self.things) - 1)
             self.place = self.place or "sea"
             return True
-        under = relations.underneath(piece, self.things[numbers[-1]]) if numbers else None
+        who = self._bearer_of(numbers[-1]) if numbers else 0
+        under = relations.underneath(piece, self.things[who]) if numbers else None
         if under is None:
             return False
         name = next((w.text for w in piece.modifiers if w.kind == "place"), under.word)
@@ -193,8 +201,16 @@ class _Builder:
         for word in piece.modifiers:
             if word.kind in {"weather", "season", "light", "hour"}:  # `a snowy hill`
                 self._scene(word, phrase)
-        link_two(self.things, numbers[-1], len(self.things) - 1, "on")
+        link_two(self.things, who, len(self.things) - 1, "on")
         return True
+
+    def _bearer_of(self, number: int) -> int:
+        """Who is told of where a thing is with somebody: `a girl with a kite on a hill`."""
+        thing = self.things[number]
+        carried = thing.link in {"with", "held"} and thing.to is not None
+        if carried and self.things[thing.to or 0].subject.family == "figure":
+            return thing.to or 0
+        return number
 
     def _smokes(self, phrase: Phrase) -> bool:
         """Have smoke rise from what was said with it; without such a thing it is weather."""

@@ -124,7 +124,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     raised.jetty: ("wood",), raised.roof_ridge: ("roof",),
     raised.treehouse: ("wall",), raised.bandstand: ("roof",), raised.lantern_line: ("paper",),
     monuments.minaret: ("cap",), landmarks.tornado: ("c",),
-    pantry.pancakes: ("batter",), pantry.pizza: (), pantry.pie: ("filling",), pantry.doughnut: ("icing",),
+    pantry.pancakes: ("batter",), pantry.pizza: (), pantry.noodles: ("dough",), pantry.pie: ("filling",), pantry.doughnut: ("icing",),
     pantry.biscuits: ("dough",), pantry.ice_cream: ("scoop",), pantry.layered: (), pantry.roast: (),
     pocket.spectacles: ("metal",), pocket.smoking_pipe: ("wood",), pocket.scissors: ("grip",),
     pocket.jewel: ("gem",), pocket.cards: (), pocket.dice: ("c",), pocket.camera: ("c",),

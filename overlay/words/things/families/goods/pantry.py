@@ -23,6 +23,26 @@ def pancakes(*, w: float = 0.2, n: int = 5, batter: str = "#c98a42", syrup: str 
     return b.parts
 
 
+def noodles(*, w: float = 0.22, dough: str = "#e6c878", sauce: str = "#b03a24") -> list[Part]:
+    """A nest of noodles with sauce and a leaf of basil."""
+    b = Builder(dough, Skin.PLASTER)
+    b.ball((0, 0.1 * w, 0), (0.4 * w, 0.1 * w, 0.4 * w))
+    rng = np.random.default_rng(6)
+    for _ in range(34):
+        start, turn = float(rng.uniform(0, 2 * np.pi)), float(rng.uniform(0.5, 1.1))
+        out, tilt = float(rng.uniform(0.12, 0.44)), float(rng.uniform(-0.03, 0.03))
+        points = []
+        for k in range(5):
+            a, r = start + turn * k / 2, out * (1 + 0.12 * float(np.sin(2.1 * k)))
+            high = 0.05 + 0.17 * max(1 - (r / 0.46) ** 2, 0.0) + tilt
+            points.append((r * w * float(np.cos(a)), max(high, 0.03) * w, r * w * float(np.sin(a))))
+        b.chain(points, [0.016 * w] * 5, "#d9b45f" if rng.random() < 0.4 else dough)
+    b.ball((0, 0.2 * w, 0), (0.22 * w, 0.06 * w, 0.2 * w), sauce, Skin.FUR, 0.02 * w)
+    for a in (0.3, 2.6):
+        b.ball((0.06 * w * float(np.cos(a)), 0.265 * w, 0.06 * w * float(np.sin(a))), (0.07 * w, 0.012 * w, 0.04 * w), "#4a7a34", Skin.PLAIN, turn=turned(57 * a))
+    return b.parts
+
+
 def pizza(*, w: float = 0.3, sauce: str = "#b8402a", cheese: str = "#f0d9a0") -> list[Part]:
     """A round pizza: a raised crust, cheese, slices of sausage and leaves."""
     b = Builder(_CRUST, Skin.PLASTER)

@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from overlay.words.things.parts import Builder, Part, Skin, turned
+from overlay.words.things.parts import Builder, Part, Skin, moved, turned
 
 _BRASS, _IRON, _WOOD = "#c9a24a", "#4a4f54", "#8a6236"
 
@@ -199,4 +199,5 @@ def cutlery(*, h: float = 0.2, metal: str = "#b4bcc2", sticks: bool = False, onl
                 b.limb((x * h, y, -0.14 * h), ((x - 0.06 + 0.04 * j) * h, y, -0.5 * h), (0.016 * h, 0.012 * h))
         else:
             b.ball((x * h, y, -0.32 * h), (0.09 * h, 0.025 * h, 0.16 * h))
-    return b.parts
+    # One by itself lies across, where its shape is seen.
+    return moved(b.parts, turned(66), (0.0, 0.0, 0.0)) if only else b.parts
