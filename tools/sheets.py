@@ -44,6 +44,10 @@ _MEANT = (
     ("a king on his throne", "gouache"), ("three goldfish in a bowl", "glazed tile"),
     ("an old woman knitting by the fire", "felt"),
 )  # fmt: skip
+_TOLD = (
+    ("an old cottage overgrown with ivy", "felt"), ("a birch forest in spring", "gouache"),
+    ("a ruined castle on a hill, evening", "glazed tile"),
+)  # fmt: skip
 _TOGETHER = (
     ("a couple on a bench, sunset", "gouache"),
     ("three kings on camels in the desert, stars", "felt"),
@@ -61,6 +65,7 @@ def make_all(demo: Path, folder: Path) -> None:
     make_places(demo, folder)
     make_together(demo, folder)
     make_meant(demo, folder)
+    make_told(demo, folder)
 
 
 def make_kinds(demo: Path, folder: Path) -> None:
@@ -131,6 +136,11 @@ def make_together(demo: Path, folder: Path) -> None:
 def make_meant(demo: Path, folder: Path) -> None:
     """Words that mean what is about them: as drawn, and as proofs."""
     _write_pairs(folder / "meant.jpg", demo, _MEANT)
+
+
+def make_told(demo: Path, folder: Path) -> None:
+    """Things that become what is said of them: as drawn, and as proofs."""
+    _write_pairs(folder / "told.jpg", demo, _TOLD)
 
 
 def _write_pairs(
