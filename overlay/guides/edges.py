@@ -12,6 +12,7 @@ import scipy
 
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.gradients import Gradient, normalised_gradient
+from overlay.imaging.rows import by_rows
 
 
 @dataclass(frozen=True)
@@ -51,9 +52,9 @@ def extract_edges(picture: ByteImage, options: EdgeOptions) -> FloatImage:
     """
     gradient = normalised_gradient(lightness_of(picture), options.sigma)
     kept = trace_contours(gradient, options.low, options.high)
-    line = scipy.ndimage.gaussian_filter(
-        (kept * (0.4 + 0.6 * gradient.strength)).astype(np.float32), 0.6
-    )
+    drawn = np.zeros(kept.shape, np.float32)
+    drawn[kept] = 0.4 + 0.6 * gradient.strength[kept]
+    line = scipy.ndimage.gaussian_filter(drawn, 0.6)
     return np.asarray(np.minimum(line * 2.2, 1.0), np.float32)
 
 
@@ -86,31 +87,40 @@ def trace_contours(gradient: Gradient, low: float, high: float) -> npt.NDArray[n
     thin = _ridges(gradient)
     weak = thin & (gradient.strength > low)
     labels, count = scipy.ndimage.label(weak, np.ones((3, 3)))
-    if count == 0:
-        return weak
+    line, strength = labels[weak], gradient.strength[weak]  # of the few that lie on one
     strong = np.zeros(count + 1, bool)
-    strong[labels[weak & (gradient.strength >= high)]] = True
-    strong[0] = False
-    return strong[labels]
+    strong[line[strength >= high]] = True
+    weak[weak] = strong[line]
+    return weak
 
 
 def _ridges(gradient: Gradient) -> npt.NDArray[np.bool_]:
     """Pixels not weaker than both neighbours across the contour (non-maximum suppression)."""
-    s = np.pad(gradient.strength, 1)
-    h, w = gradient.strength.shape
+    out = np.zeros(gradient.strength.shape, np.bool_)
+    _thin(len(out), gradient, out)
+    return out
 
-    def shifted(dy: int, dx: int) -> npt.NDArray[np.float32]:
-        return s[1 + dy : 1 + dy + h, 1 + dx : 1 + dx + w]
 
-    c, k = gradient.cos2, gradient.sin2
-    # The four directions of the gradient, by the octant of twice its angle.
-    across = [
-        (c > 0.7071, shifted(0, 1), shifted(0, -1)),
-        (c < -0.7071, shifted(1, 0), shifted(-1, 0)),
-        ((np.abs(c) <= 0.7071) & (k > 0), shifted(1, 1), shifted(-1, -1)),
-        ((np.abs(c) <= 0.7071) & (k <= 0), shifted(1, -1), shifted(-1, 1)),
-    ]
-    out = np.zeros((h, w), bool)
-    for here, ahead, behind in across:
-        out |= here & (gradient.strength >= ahead) & (gradient.strength > behind)
-    return out & (gradient.strength > 0)
+@by_rows(error_model="numpy")
+def _thin(from_row: int, to_row: int, gradient: Gradient, out: npt.NDArray[np.bool_]) -> None:
+    strength, cos2, sin2 = gradient
+    height, width = strength.shape
+    steep = np.float32(0.7071)
+    for y in range(from_row, to_row):
+        for x in range(width):
+            here = strength[y, x]
+            if here <= 0:
+                continue
+            # The four directions of the gradient, by the octant of twice its angle.
+            if cos2[y, x] > steep:
+                dy, dx = 0, 1
+            elif cos2[y, x] < -steep:
+                dy, dx = 1, 0
+            else:
+                dy, dx = 1, 1 if sin2[y, x] > 0 else -1
+            ahead, behind = np.float32(0), np.float32(0)  # beyond the picture there is none
+            if y + dy < height and 0 <= x + dx < width:
+                ahead = strength[y + dy, x + dx]
+            if y >= dy and 0 <= x - dx < width:
+                behind = strength[y - dy, x - dx]
+            out[y, x] = here >= ahead and here > behind

@@ -2,7 +2,8 @@ import unittest
 
 import numpy as np
 
-from overlay.guides.edges import EdgeOptions, contour_reach, extract_edges
+from overlay.guides.edges import EdgeOptions, _ridges, contour_reach, extract_edges
+from overlay.imaging.gradients import Gradient
 from tests.pictures import blobs
 
 
@@ -10,6 +11,20 @@ def disc(radius: float = 20.0) -> np.ndarray:
     y, x = np.mgrid[0:80, 0:100]
     inside = np.hypot(y - 40, x - 50) < radius
     return np.where(inside[..., None], 220, 60).astype(np.uint8).repeat(3, axis=2)
+
+
+def ridges_of(strength: np.ndarray, cos2: np.ndarray, sin2: np.ndarray) -> np.ndarray:
+    """The same from shifted arrays, which are 0 beyond the picture."""
+    padded, (height, width) = np.pad(strength, 1), strength.shape
+    out = np.zeros(strength.shape, bool)
+    level, upright = cos2 > np.float32(0.7071), cos2 < np.float32(-0.7071)
+    falls = ~level & ~upright & (sin2 > 0)
+    rises = ~level & ~upright & ~falls
+    for here, dy, dx in ((level, 0, 1), (upright, 1, 0), (falls, 1, 1), (rises, 1, -1)):
+        ahead = padded[1 + dy : 1 + dy + height, 1 + dx : 1 + dx + width]
+        behind = padded[1 - dy : 1 - dy + height, 1 - dx : 1 - dx + width]
+        out |= here & (strength >= ahead) & (strength > behind)
+    return out & (strength > 0)
 
 
 class EdgesTest(unittest.TestCase):
@@ -27,6 +42,14 @@ class EdgesTest(unittest.TestCase):
         ]
         self.assertEqual(amounts, sorted(amounts, reverse=True))
         self.assertGreater(amounts[0], 1.1 * amounts[-1])
+
+    def test_ridges_are_those_of_whole_arrays_up_to_the_picture_rim(self):
+        rng = np.random.default_rng(3)
+        for height, width in ((1, 1), (1, 9), (9, 1), (23, 31)):
+            strength = rng.integers(0, 5, (height, width)).astype(np.float32)  # with many ties
+            cos2, sin2 = rng.uniform(-1, 1, (2, height, width)).astype(np.float32)
+            found = _ridges(Gradient(strength, cos2, sin2))
+            self.assertTrue((found == ridges_of(strength, cos2, sin2)).all(), (height, width))
 
     def test_a_flat_picture_has_no_edges(self):
         flat = np.full((40, 40, 3), 128, np.uint8)
