@@ -1,15 +1,17 @@
 """Kernels that go row by row on several threads, with the same bytes on any number of them."""
 
 import os
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Iterator, Sequence
 from concurrent.futures import Future, ThreadPoolExecutor
 from functools import cache
 from itertools import pairwise
-from typing import Any
+from typing import Any, TypeVar
 
 from numba import get_num_threads, njit
 
 _SHARES = 4  # stretches a thread, so that none waits long for the slowest
+T = TypeVar("T")
+R = TypeVar("R")
 _FEWEST = 24  # rows; fewer are done before another thread has begun
 
 
@@ -64,6 +66,20 @@ def by_rows(*, fewest: int = _FEWEST, **options: Any) -> Callable[[Callable[...,
         return RowKernel(njit(cache=True, nogil=True, **options)(function), fewest)
 
     return compiled
+
+
+def side_by_side(work: Callable[[T], R], items: Sequence[T]) -> list[R]:
+    """What work makes of each item, on several threads where that is asked for; in their order.
+
+    For work that leaves the lock alone; the first item, on this thread, should be the longest.
+    """
+    if get_num_threads() < 2 or len(items) < 2:
+        return [work(item) for item in items]
+    try:
+        others = [_pool().submit(work, item) for item in items[1:]]
+    except RuntimeError:  # the interpreter ends
+        return [work(item) for item in items]
+    return [work(items[0]), *(other.result() for other in others)]
 
 
 @cache
