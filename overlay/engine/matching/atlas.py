@@ -204,40 +204,34 @@ def build_atlas(
 _NONE = np.zeros(0, np.float32)
 
 
-def turned(
-    values: npt.NDArray[Kind],
-    turn: int,
-    *,
-    mirrored: bool,
-    patches: bool = False,
-) -> npt.NDArray[Kind]:
-    """A picture turned by quarters counterclockwise, then mirrored left to right.
-
-    Parameters
-    ----------
-    values : (h, w, ...) of pixels, or with `patches` of the patches that begin at them, whose
-        first pixel becomes another one; those beyond the last patch become 0.
-    """
-    if patches:
-        values = values[: values.shape[0] - PATCH + 1, : values.shape[1] - PATCH + 1]
+def turned(values: npt.NDArray[Kind], turn: int, *, mirrored: bool) -> npt.NDArray[Kind]:
+    """A picture turned by quarters counterclockwise, then mirrored left to right: a view of it."""
     out = np.rot90(values, turn)
-    if mirrored:
-        out = out[:, ::-1]
-    if patches:
-        rest = ((0, PATCH - 1), (0, PATCH - 1), *((0, 0),) * (values.ndim - 2))
-        out = np.pad(out, rest)
-    return np.ascontiguousarray(out)
+    return out[:, ::-1] if mirrored else out
 
 
 def _flat(
     leaves: tuple[Leaf, ...], values: list[npt.NDArray[Kind]], *, patches: bool = False
 ) -> npt.NDArray[Kind]:
-    pages = [
-        turned(v, turns, mirrored=mirrored, patches=patches).ravel()
-        for leaf, v in zip(leaves, values, strict=True)
-        for turns, mirrored in leaf.turns
-    ]
-    return np.concatenate(pages)
+    """All pages one after another, each as it is turned.
+
+    Parameters
+    ----------
+    values : of each leaf (h, w, ...) of pixels, or with `patches` of the patches that begin at
+        them, whose first pixel becomes another one; those beyond the last patch become 0.
+    """
+    pages = [(v, *how) for leaf, v in zip(leaves, values, strict=True) for how in leaf.turns]
+    out = np.zeros(sum(v.size for v, *_ in pages), values[0].dtype)
+    at = 0
+    for v, turn, mirrored in pages:
+        height, width = v.shape[1::-1] if turn % 2 else v.shape[:2]
+        room = out[at : at + v.size].reshape(height, width, *v.shape[2:])
+        if patches:
+            v = v[: v.shape[0] - PATCH + 1, : v.shape[1] - PATCH + 1]
+        page = turned(v, turn, mirrored=mirrored)
+        room[: page.shape[0], : page.shape[1]] = page
+        at += room.size
+    return out
 
 
 def _colour_keys(leaves: tuple[Leaf, ...], pictures: list[FloatImage]) -> Bytes:
@@ -252,7 +246,7 @@ def _guide_keys(leaves: tuple[Leaf, ...], sigma: float | None) -> Bytes:
     for leaf in leaves:
         keys = to_bytes(gradient_channels(leaf.picture[..., 0], sigma), GUIDE_STEPS)
         for turn, mirrored in leaf.turns:
-            page = turned(keys, turn, mirrored=mirrored)
+            page = turned(keys, turn, mirrored=mirrored).copy()
             if turn % 2:  # a quarter turn turns twice the angle by a half
                 page[..., 1:] = -page[..., 1:]  # of bytes about 128: 256 less what it was
             if mirrored:
