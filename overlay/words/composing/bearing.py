@@ -20,6 +20,7 @@ BUILDINGS = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln"
 _SHAFTED = {"scythe", "blade"}
 _STAFF = 1.05  # metres
 _HANGING = {"lantern", "bag", "vessel", "fish", "watering_can", "bell"}
+_STANCE = 0.3  # of its width, how far apart the feet of an animal are
 _SEAT = 0.27  # of a sitting figure's height
 _SMALL, _ASIDE = 0.2, 0.26  # metres of what a bowl is full of; of a plate's width
 _STEP = 0.6  # of its height, up to which it climbs to sit
@@ -116,7 +117,8 @@ def sunk(thing: Wished, under: Wished) -> float:
     """
     if under.subject.family != "knoll":
         return lift_of(thing)
-    out = min(thing.wide / under.wide, 0.9)
+    feet = thing.wide if thing.subject.family in BUILDINGS else _STANCE * thing.wide
+    out = min(feet / under.wide, 0.9)
     return under.tall * (1.0 - float(np.sqrt(1.0 - out * out))) / thing.size
 
 

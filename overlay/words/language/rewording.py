@@ -17,6 +17,8 @@ _VERBS = {
     "coiled around": "on", "curled around": "on", "wrapped around": "on", "wound around": "on",
     "pulling in": "beside", "hauling in": "beside", "mending": "beside", "steering": "on",
     "playing chess": "beside a chess table", "playing draughts": "beside a chess table",
+    "looking into": "beside", "peering into": "beside", "gazing into": "beside",
+    "looking at": "beside", "staring at": "beside", "gazing at": "beside",
     "looking over": "behind", "peering over": "behind", "leaning over": "behind",
 }  # fmt: skip
 _VERB = re.compile(r"(?<=\w) (" + "|".join(sorted(_VERBS, key=len, reverse=True)) + r")(?= |$)")
@@ -86,10 +88,12 @@ _WHOSE = re.compile(
 _SHELVED = re.compile(
     r"\b(?:\w+ )?(?:loaves|bread|buns|cakes|pastries)"
     r" on (?:the |wooden |its )?(?:shelves|a shelf)\b"
+    r"|\b(?:shelves|shelf) (?:of|with|full of) (?:\w+ )?(?:loaves|bread|buns|cakes|pastries)\b"
 )
 _JARS = re.compile(
     r"\b(?:\w+ )?(?:jars|bottles|pots|potions|tins|preserves)"
     r" on (?:the |wooden |its )?(?:shelves|a shelf)\b"
+    r"|\b(?:shelves|shelf) (?:of|with|full of) (?:\w+ )?(?:jars|bottles|pots|potions|preserves)\b"
 )
 _CASTLE_GATE = re.compile(
     r"\b(?:castle|fortress|city|town) gates?(?: with (?:an? |its )?drawbridges?)?\b"

@@ -159,8 +159,14 @@ def _on_hoard(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 def _on_small(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """What a creature sits on is not much smaller than itself: a raven on a skull."""
     own = a.wide
-    toy = b.subject.belongs == "table" or b.subject.family == "plaything"
-    if link != "on" or a.subject.family not in LIVING or not toy:
+    toadstool = b.subject.family == "mushroom"
+    toy = b.subject.belongs == "table" or b.subject.family == "plaything" or toadstool
+    if link != "on" or a.subject.family not in {*LIVING, "figure"} or not toy:
+        return None
+    if toadstool:  # as in a tale: whoever sits on one is no higher than that
+        high = _at_least(b, max(0.8 * a.tall / b.subject.height, own / b.subject.size[0]))
+        return replace(a, to=second, link=link, pose=a.pose or "sit"), high
+    if a.subject.family == "figure":
         return None
     return replace(a, to=second, link=link), _at_least(b, _PERCH * own / b.subject.size[0])
 
@@ -234,7 +240,8 @@ def _seated(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     if link not in {"on", "in"} or a.subject.family != "figure" or b.subject.family not in SEATS:
         return None
     pose = a.pose if a.pose in {"sit", "ride", "hold"} else "sit"  # who sleeps there sits
-    return replace(a, pose=pose, link="on", to=second), b
+    few = replace(b, count=min(b.count, max(a.count, 2)))  # `a king and a queen on thrones`
+    return replace(a, pose=pose, link="on", to=second), few
 
 
 FITTING: tuple[Callable[[Wished, Wished, str, int], Pair | None], ...] = (

@@ -1,8 +1,10 @@
 """What creeps, hops, swims and has more legs, or fewer: reptiles, frogs, insects, crabs, apes, seals."""
 
+from itertools import pairwise
+
 import numpy as np
 
-from overlay.words.things.parts import Builder, Part, Point, Skin
+from overlay.words.things.parts import Builder, Part, Point, Skin, between
 
 _EYE = "#17181a"
 
@@ -61,9 +63,15 @@ def _wing(b: Builder, n: float, y: float, side: int, span: float, colour: str) -
         (-0.1 * n, y, side * 0.05 * n),
     ]
     b.limb(root, wrist, (0.016 * n, 0.012 * n), blend=0.02 * n)
-    for tip in tips[:3]:
-        b.limb(wrist, tip, (0.009 * n, 0.004 * n), blend=0.0)
-    b.sheet([wrist, *tips, root], 0.004 * n, colour, Skin.PLAIN, 0.0)
+    b.limb(wrist, (wrist[0] + 0.06 * n, wrist[1] + 0.03 * n, wrist[2]), (0.009 * n, 0.002 * n), "#d9ceb0", Skin.PLAIN, 0.0)
+    rim: list[Point] = []
+    for tip, after in pairwise(tips):
+        # A finger bends outwards; between two of them the skin hangs slack.
+        knuckle = between(wrist, tip, 0.55)
+        knuckle = (knuckle[0] + 0.05 * span * n, knuckle[1] + 0.04 * span * n, knuckle[2])
+        b.chain([wrist, knuckle, tip], [0.01 * n, 0.008 * n, 0.003 * n], blend=0.0)
+        rim += [tip, *(between(between(tip, after, share), wrist, sag) for share, sag in ((0.22, 0.13), (0.5, 0.2), (0.78, 0.13)))]
+    b.sheet([wrist, *rim, tips[-1], root], 0.004 * n, colour, Skin.PLAIN, 0.0)
 
 
 def turtle(*, h: float = 0.35, shell: str = "#6b6a3a", skin: str = "#8a9460") -> list[Part]:
