@@ -50,7 +50,7 @@ def exact_refine(
 ) -> tuple[Field, FloatImage, FloatImage]:
     """The nearest patch for every patch of the canvas; same arguments and result as `refine`."""
     means = np.empty((grid.rows, grid.columns, 3), np.float32)
-    distance.patch_means(query.canvas, grid.top, grid.left, means)
+    distance.patch_means(grid.rows, query.canvas, grid.top, grid.left, means)
     cost = np.zeros((grid.rows, grid.columns), np.float32)
     i, j = np.mgrid[0 : grid.rows, 0 : grid.columns]
     y, x = 4 * i + PAD - grid.top, 4 * j + PAD - grid.left

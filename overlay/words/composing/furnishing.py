@@ -83,7 +83,8 @@ class Furnisher:
     def _placed(self, zone: Zone, spot: Spot, chance: np.random.Generator, seed: int) -> Placed:
         x, z, yaw, scale = spot
         colour = str(chance.choice(_WALLS)) if zone.word in _HOUSES else ""
-        thing = Wished(zone.word, subject_of(zone.word), colour=colour)
+        plain = (("ragged", ""),) if zone.zone == "stand" else ()
+        thing = Wished(zone.word, subject_of(zone.word), colour=colour, details=plain)
         # Few kinds of a thing do, and are made once.
         parts = tuple(parts_of(thing, self.wish, seed % 5 + self.seed % 100))
         return Placed(zone.word, parts, (x, 0.0, z), yaw, scale)

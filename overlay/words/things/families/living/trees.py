@@ -80,9 +80,15 @@ def _hang_twigs(
 
 
 def blade_tree(
-    *, h: float = 11.0, kind: str = "fir", wide: float = 0.22, leaf: str = "#2f5236", bark: str = "#5b4632", seed: int = 0
-) -> list[Part]:
-    """A fir in tiers, a poplar or cypress in one flame, or a palm."""
+    *, h: float = 11.0, kind: str = "fir", wide: float = 0.22, leaf: str = "#2f5236", bark: str = "#5b4632",
+    ragged: bool = True, seed: int = 0,
+) -> list[Part]:  # fmt: skip
+    """A fir in tiers, a poplar or cypress in one flame, or a palm.
+
+    Parameters
+    ----------
+    ragged : whether a fir's branches have tips; far off, where none is seen, it has a seventh of the parts.
+    """
     b = Builder(bark, Skin.BARK)
     rng = np.random.default_rng(seed)
     if kind == "palm":
@@ -97,7 +103,10 @@ def blade_tree(
         share = i / tiers
         r = wide * h * (1 - share) ** 0.85 + 0.03 * h
         y = (0.13 + 0.8 * share) * h
-        b.cone((0, y + 0.055 * h, 0), (0.86 * r, 0.075 * h, 0.2 * r), leaf, Skin.LEAVES)
+        out = 0.86 if ragged else 0.98
+        b.cone((0, y + 0.055 * h, 0), (out * r, 0.075 * h, 0.2 * r), leaf, Skin.LEAVES)
+        if not ragged:
+            continue
         for turn in np.linspace(0, 2 * np.pi, 8)[:-1] + rng.uniform(0, 1):  # ragged tips of branches
             end = (float(np.cos(turn)) * 1.04 * r, y - 0.035 * h, float(np.sin(turn)) * 1.04 * r)
             b.limb(
