@@ -10,7 +10,7 @@ import sys
 import tempfile
 from pathlib import Path
 
-BEFORE = "engine-before"  # the tag of the revision before
+BEFORE = "08fa5b6"  # the revision before the second engine; a clone without it has no such rows
 _ROOT = Path(__file__).parent.parent
 # Runs in either revision: renders whatever is asked for, and prints how long it took.
 _WORKER = """
@@ -57,7 +57,7 @@ class _Worker:
 
 
 def ratios(runs: int = 5) -> dict[str, float] | None:
-    """Our time over that of the revision before, by what is rendered; None without the tag.
+    """Our time over that of the revision before, by what is rendered; None without it.
 
     `first` is the yardstick with nothing kept, `again` the same with one weight changed.
     """
