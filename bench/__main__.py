@@ -45,6 +45,7 @@ from overlay.measures.structure import layout_match, structure_kept
 Row = tuple[str, str, str]
 _PAGE = Path(__file__).parent.parent / "docs" / "performance.md"
 _PLOT = _PAGE.with_suffix(".svg")
+_NOTES = Path(__file__).with_name("notes.md")  # how the rows are to be read
 
 
 def timed(request: Request, runs: int = 5) -> tuple[float, Render]:
@@ -299,29 +300,9 @@ def write_page(rows: list[Row]) -> None:
         "",
         "![Time against pixels](performance.svg)",
         "",
-        *_NOTES,
+        _NOTES.read_text("utf-8"),
     ]
     _PAGE.write_text("\n".join(lines), "utf-8")
-
-
-_NOTES = (
-    "## More threads",
-    "",
-    "Kernels give rows of patches or pixels to threads, and a row's result depends on no other, so",
-    "any number of threads gives the same bytes. What does not shrink with threads: solving the",
-    "palette's transport (sorting), tables of worn places, Python between kernels. The rows for",
-    "four and eight threads are Amdahl's law from one and two; there canvas and pages leave the",
-    "cores' own caches and share one, which the law does not know.",
-    "",
-    "## Against the limit",
-    "",
-    "A try compares up to eight rows of 24 bytes on the canvas and on a page: sixteen cache lines.",
-    "The row above counts the lines of all tries and divides by what one thread copies within its",
-    "second-level cache. On one thread the search takes about seven times that: the places a patch",
-    "tries lie all over the page, so their lines come one by one and not as a stream, and each",
-    "try has its arithmetic: 192 differences and squares, the charges, who repeats whom.",
-    "",
-)
 
 
 def _processor() -> str:
