@@ -1,8 +1,10 @@
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
 
+from overlay.app.passes.card import how_enlarged
 from overlay.app.passes.lanes import PassMarks
 from overlay.app.passes.track import STRETCH
+from overlay.document.passes import RUN_FROM, Enlarge, Settle
 from tests.app.harness import WindowTest
 
 REFINE, ENLARGE = {"kind": "refine"}, {"kind": "enlarge"}
@@ -125,6 +127,13 @@ class PassesTest(WindowTest):
         self.assertIn("a run may have 16 megapixels", self.status)
         self.assertEqual(self.desk.card.departure.value, 30)
         self.assertEqual(self.bench.project.recipe.passes[0].departure, 0.3)
+
+    def test_an_enlarging_pass_says_what_it_does_at_every_departure(self):
+        said = {0.0: ", faithful", RUN_FROM / 2: ", marks 50 % drawn again",
+                RUN_FROM: ", marks drawn again", 0.5: ", drawn again, then run again"}  # fmt: skip
+        for departure, words in said.items():
+            self.assertEqual(how_enlarged(Enlarge(kind="enlarge", departure=departure)), words)
+        self.assertEqual(how_enlarged(Settle(kind="settle")), "")
 
     def test_the_drawer_tells_of_stages(self):
         self.bench.change_recipe("Passes", passes=[ENLARGE])

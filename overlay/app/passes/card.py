@@ -166,7 +166,7 @@ class PassCard(QFrame):
         self.own_seed.setEnabled(later.runs)
         self.seed.setEnabled(later.runs and later.seed is not None)
         show_quietly(self.seed, later.seed or 0)
-        self.result.setText(tr(f"{size[0]} x {size[1]} pixels{_how(later)}"))
+        self.result.setText(tr(f"{size[0]} x {size[1]} pixels{how_enlarged(later)}"))
         self._show_cues(later, cues)
         self.earlier.setEnabled(place[0] > 0)
         self.later.setEnabled(place[0] < place[1] - 1)
@@ -206,7 +206,7 @@ def _choice(name: str, tip: str) -> QComboBox:
     return box
 
 
-def _how(later: AnyPass) -> str:
+def how_enlarged(later: AnyPass) -> str:
     """What an enlarging pass will do, in words."""
     if not isinstance(later, Enlarge):
         return ""
@@ -216,5 +216,5 @@ def _how(later: AnyPass) -> str:
         return ", run again with finer marks"
     if later.departure <= RUN_FROM:
         share = later.departure / RUN_FROM
-    return ", marks drawn again" if share == 1 else f", marks {100 * share:.0f} % drawn again"
+        return ", marks drawn again" if share == 1 else f", marks {100 * share:.0f} % drawn again"
     return ", drawn again, then run again"
