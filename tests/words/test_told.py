@@ -61,8 +61,14 @@ class PartsTest(unittest.TestCase):
         low = min(p.a[1] for p in loaded[len(plain) :])
         self.assertGreater(low, 0.4 * subject_of("donkey").height)
 
+    def test_glasses_are_drunk_from_unless_they_are_read_with(self):
+        self.assertEqual(words("two glasses of wine")[0], "glass")
+        worn = wish("reading glasses on a book").things[0]
+        self.assertEqual((worn.subject.word, worn.count), ("spectacles", 1))
+
     def test_a_cake_has_its_own_candles_and_a_table_others(self):
         self.assertEqual(words("a cake with candles"), ["cake"])
+        self.assertEqual(words("a birdcage with a bird"), ["birdcage"])
         self.assertIn("candle", words("a table with candles"))
 
 

@@ -5,7 +5,7 @@ from dataclasses import replace
 from typing import Any
 
 from overlay.words.language.entries import Entry, known_words
-from overlay.words.language.reading import Phrase, Piece, Reading, Word
+from overlay.words.language.reading import PLURAL, Phrase, Piece, Reading, Word
 from overlay.words.language.told import pairs_of, told_of
 from overlay.words.stage.setting import read_effects
 from overlay.words.subjects import flying, subject_for, subject_of
@@ -235,7 +235,7 @@ class _Builder:
             return [w for w in told if known or w.kind not in {"colour", "material"}]
         own = [w for w in told if w.kind in {"colour", "material", "quality", "count", "subject"}]
         entry = piece.head.entry
-        several = any(w.text in {"pair", "bunch"} for w in own)
+        several = any(w.text in {"pair", "bunch"} for w in own) or piece.count == PLURAL
         pair = entry.word.endswith("s") and several  # `boots` are two, `grapes` many
         wished = Wished(
             entry.word if piece.head.kin is None else piece.head.text, subject_for(entry),
