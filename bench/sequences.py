@@ -138,6 +138,7 @@ def rows() -> list[Row]:
         ("the least steady of them", "-", f"{max(f.flicker for f in found):.2f}"),
         ("at a third of that of free frames, of 12", "12", f"{thirds}"),
         ("style match beside free frames, farthest", "3", f"{match:.1f}"),
+        ("  lost beside them, most", "3", f"{max(f.match[1] - f.match[0] for f in found):.1f}"),
         ("sharpness of free frames, least", "95 %", f"{100 * crisp:.0f} %"),
         (
             "marks that stick to the frame, correlation, most",

@@ -29,6 +29,7 @@ from overlay.engine.material import Material
 from overlay.engine.record import Trace
 from overlay.engine.shares import Casting
 from overlay.engine.steps.schedule import Step
+from overlay.engine.taking_up import taken_up
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.noise import add_noise
 from overlay.imaging.resample import soften
@@ -79,9 +80,20 @@ class Marker:
         self._material, self._library, self._control = material, library, control
         self._mixing = material.request.blend == "mix" and len(material.surfaced) > 1
         if known is None:
-            known = Correspondence(cast(material, library, first, control), {}, None, -1)
+            known = self._begun(first)
         self._casting, self._matches = known.casting, dict(known.matches)
         self._last, self._level = known.last, known.level
+
+    def _begun(self, first: Step) -> Correspondence:
+        """What a run begins with: references tried on the frame, matches it goes on from."""
+        material, library = self._material, self._library
+        casting = cast(material, library, first, self._control)
+        trace = material.request.begun
+        if trace is None:
+            return Correspondence(casting, {}, None, -1)
+        matches = taken_up(material, library, trace)
+        group = library.at(0).all_group if self._mixing else None
+        return Correspondence(casting, {group: matches}, group, first.level)
 
     def known(self) -> Correspondence:
         """What the next step builds on; it stays as it is while this one goes on."""

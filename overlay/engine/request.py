@@ -8,7 +8,7 @@ import numpy.typing as npt
 
 from overlay.engine.control import Control
 from overlay.engine.record import Influence, Trace
-from overlay.engine.steps.schedule import Span
+from overlay.engine.steps.schedule import Span, Step, plan
 from overlay.imaging.colour import ByteImage, FloatImage
 
 BoolMask = npt.NDArray[np.bool_]
@@ -177,6 +177,7 @@ class Request:
         departure per pixel, so soft parts start later.
     marked : whether the source is a proof that bears marks already, so that its contours and its
         detail need no help beside new marks.
+    begun : of the run that made the source, whose matches this one goes on from; None for none.
     ground : what the source is called where it is said who decided.
     even : what it shares with the other pictures of its set, or None.
     marks : what they should be like wherever there is a choice.
@@ -195,6 +196,7 @@ class Request:
     avoided: tuple[AvoidCue, ...] = ()
     within: FloatImage | None = None
     marked: bool = False
+    begun: Trace | None = None
     blend: str = "share"
     stray: Stray | None = None
     ground: str = "source"
@@ -211,6 +213,11 @@ class Request:
         for cue in cues:
             if cue.region is not None and cue.region.shape != shape:
                 raise ValueError(f"region of {cue.name!r} must be {shape}, got {cue.region.shape}")
+
+    def planned(self, levels: int) -> list[Step]:
+        """The steps that are taken, of `levels` halvings at most."""
+        begun = self.begun is not None
+        return plan(self.steps, self.departure, levels, begun=begun)
 
 
 @dataclass(frozen=True)

@@ -6,18 +6,24 @@ classes of neighbourhoods (Romano, Isidoro, Milanfar 2017, doi:10.1109/TCI.2016.
 
 import numpy as np
 import numpy.typing as npt
-import scipy
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.kernel import inner
+from overlay.imaging.rows import by_rows
 
 ANGLES = 16  # over half a turn
 KINDS = 4  # weak or strong, each unclear or clear
 CLASSES = KINDS * ANGLES
 REACH = 4  # pixels from which a pixel's class depends
-_STRONG = 4.0  # contrast from which a contour is strong, sRGB in 0..255
-_CLEAR = 0.5  # coherence from which it has one direction
-_SIGMA, _TRUNCATE = 1.0, 2.5
+_STRONG = np.float32(8)  # contrast from which a contour is strong, sRGB in 0..255
+_CLEAR = np.float32(0.5)  # coherence from which it has one direction
 _LUMA = np.array([0.299, 0.587, 0.114], np.float32)
+_RADIUS = REACH - 1
+_BELL = np.exp(-0.5 * np.arange(-_RADIUS, _RADIUS + 1) ** 2)
+_GAUSS = (_BELL / _BELL.sum()).astype(np.float32)  # of sigma 1
+_ZERO, _TWO, _HALF, _QUARTER = np.float32(0), np.float32(2), np.float32(0.5), np.float32(0.25)
+_TAN = np.float32(np.tan(np.pi / 8))  # of one part of a turn
+_LEAST = np.float32(1e-3)
 
 Classes = npt.NDArray[np.int32]
 
@@ -27,31 +33,73 @@ def classify(picture: FloatImage) -> Classes:
 
     Parameters
     ----------
-    picture : (h, w, 3) float32, sRGB in 0..255.
+    picture : (h, w, 3) float32, sRGB in 0..255; continued by its edges.
     """
     luma = picture @ _LUMA
-    down, across = _slope(luma, 0), _slope(luma, 1)
-    xx, yy, xy = (_smooth(v) for v in (across * across, down * down, across * down))
-    apart = np.sqrt((xx - yy) ** 2 + 4 * xy * xy)
-    larger = np.sqrt((xx + yy + apart) / 2)
-    smaller = np.sqrt(np.maximum((xx + yy - apart) / 2, 0))
-    coherence = (larger - smaller) / (larger + smaller + np.float32(1e-3))
-    turn = 0.5 * np.arctan2(2 * xy, xx - yy) % np.pi
-    angle = np.minimum((turn / np.pi * ANGLES).astype(np.int32), ANGLES - 1)
-    kind = 2 * (larger > _STRONG) + (coherence > _CLEAR)
-    return np.asarray(kind * ANGLES + angle, np.int32)
+    height, width = luma.shape
+    products = np.empty((height, 3, width), np.float32)
+    _slope_products(height, luma, products)
+    out = np.empty((height, width), np.int32)
+    _sort(height, products, _GAUSS, out)
+    return out
 
 
-def _slope(luma: FloatImage, axis: int) -> FloatImage:
-    across = scipy.ndimage.correlate1d(luma, [0.25, 0.5, 0.25], 1 - axis, mode="nearest")
-    return np.asarray(scipy.ndimage.correlate1d(across, [-0.5, 0, 0.5], axis, mode="nearest"))
+@by_rows()
+def _slope_products(from_row, to_row, luma, out):
+    """Squares of the slopes across and down, and their product, each smoothed across its way."""
+    height, width = luma.shape
+    for y in range(from_row, to_row):
+        above, here, below = luma[max(y - 1, 0)], luma[y], luma[min(y + 1, height - 1)]
+        for x in range(width):
+            a, b = max(x - 1, 0), min(x + 1, width - 1)
+            left = _QUARTER * (above[a] + _TWO * here[a] + below[a])
+            right = _QUARTER * (above[b] + _TWO * here[b] + below[b])
+            high = _QUARTER * (above[a] + _TWO * above[x] + above[b])
+            low = _QUARTER * (below[a] + _TWO * below[x] + below[b])
+            across, down = _HALF * (right - left), _HALF * (low - high)
+            out[y, 0, x], out[y, 1, x], out[y, 2, x] = across * across, down * down, across * down
 
 
-def _smooth(values: FloatImage) -> FloatImage:
-    return np.asarray(
-        scipy.ndimage.gaussian_filter(values, _SIGMA, mode="nearest", truncate=_TRUNCATE),
-        np.float32,
-    )
+@by_rows()
+def _sort(from_row, to_row, products, gauss, out):
+    height, width = out.shape
+    tensor = np.empty((3, width), np.float32)
+    wide = np.empty((3, width + 2 * _RADIUS), np.float32)
+    for y in range(from_row, to_row):
+        for i in range(3):
+            row = wide[i]
+            row[:] = 0
+            for k in range(2 * _RADIUS + 1):
+                source = products[min(max(y + k - _RADIUS, 0), height - 1), i]
+                for x in range(width):
+                    row[x + _RADIUS] += gauss[k] * source[x]
+            for x in range(_RADIUS):
+                row[x], row[width + _RADIUS + x] = row[_RADIUS], row[width + _RADIUS - 1]
+            smooth = tensor[i]
+            smooth[:] = 0
+            for k in range(2 * _RADIUS + 1):
+                for x in range(width):
+                    smooth[x] += gauss[k] * row[x + k]
+        for x in range(width):
+            xx, yy = tensor[0, x], tensor[1, x]
+            along, aslant = xx - yy, _TWO * tensor[2, x]
+            apart = np.sqrt(along * along + aslant * aslant)
+            larger = np.sqrt(_HALF * (xx + yy + apart))
+            smaller = np.sqrt(max(_HALF * (xx + yy - apart), _ZERO))
+            clear = larger - smaller > _CLEAR * (larger + smaller + _LEAST)
+            kind = 2 * int(larger > _STRONG) + int(clear)
+            out[y, x] = kind * ANGLES + _sector(along, aslant)
+
+
+@inner()
+def _sector(x, y):
+    """Which of the `ANGLES` parts of a turn a direction lies in, counted from the x axis on."""
+    u, v = abs(x), abs(y)
+    if (x > 0) == (y >= 0):
+        part = int(v >= u * _TAN) + int(v >= u) + int(v * _TAN >= u)
+        return part if x > 0 else 8 + part
+    back = int(v > 0) + int(v > u * _TAN) + int(v > u) + int(v * _TAN > u)
+    return (16 if y < 0 else 8) - back
 
 
 def turned_class(angles: npt.NDArray[np.int64], quarter: int, *, mirrored: bool) -> Classes:

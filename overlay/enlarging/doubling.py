@@ -1,58 +1,113 @@
 """A picture of twice the size that keeps lines crisp and adds nothing.
 
 Filters solved from the picture's own scales (`filters`), guarded: those of the coarser pair are
-tried on the finer one, and as far as they fail there a Lanczos kernel takes their place. Then what
-is lost when the result is halved again is put back (Irani and Peleg 1991,
-doi:10.1016/1049-9652(91)90045-L), and every pixel is kept within what lies about it.
+tried on the finer one, and as far as they fail there a Lanczos kernel takes their place. What is
+lost when the result is halved again is put back (Irani and Peleg 1991,
+doi:10.1016/1049-9652(91)90045-L). Then the result is mended at its size, by filters for what such
+doubling misses of the picture itself, and every pixel is kept within what lies about it.
 """
+
+import operator
+from dataclasses import dataclass
+from functools import reduce
 
 import numpy as np
 
-from overlay.enlarging.classes import REACH
-from overlay.enlarging.filters import RADIUS, lanczos_filters, learn, predict, solve
+from overlay.enlarging.classes import REACH, Classes, classify
+from overlay.enlarging.filters import (
+    RADIUS,
+    SAMPLES,
+    Normal,
+    lanczos_filters,
+    learn,
+    leaving_filters,
+    predict,
+    solve,
+)
 from overlay.enlarging.halving import halved
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.resample import double
 from overlay.imaging.rows import by_rows
 
-_BACK = 4  # times that what was lost is put back
+_BACK = 2  # times that what was lost is put back, before and after mending
 _BEYOND = np.float32(0.1)  # of the range about a pixel that it may go beyond
-_STRIP = 256  # rows in which filters are tried
+_STRIP = 64  # rows of half a picture in which filters are tried
+_ENOUGH = 48_000  # pixels of it from which on a part of them is enough
 # Rows on either side of a part, so that it comes out as within the whole.
-MARGIN = 4 * ((REACH + RADIUS + 4 * _BACK + 8) // 4 + 1)
+MARGIN = 4 * ((2 * (REACH + RADIUS) + 8 * _BACK + 8) // 4 + 1)
 _LEAST = 16  # pixels of a side, below which nothing can be learnt
 
 
-def doubling_filters(picture: ByteImage) -> FloatImage:
-    """Filters for a picture (h, w, 3) uint8 sRGB, learnt from all of it: (classes, 4, 25)."""
-    plain = lanczos_filters()
+@dataclass(frozen=True)
+class Doubling:
+    """Filters for one picture.
+
+    Attributes
+    ----------
+    larger : (classes, 4, 25) float32, from a pixel to the four in its place.
+    mending : (classes, 1, 25) float32, for a picture that `larger` made.
+    """
+
+    larger: FloatImage
+    mending: FloatImage
+
+
+def doubling_filters(picture: ByteImage) -> Doubling:
+    """Filters for a picture (h, w, 3) uint8 sRGB, learnt from all of it."""
+    plain, leaving = lanczos_filters(), leaving_filters()
     whole = picture[: len(picture) // 4 * 4, : picture.shape[1] // 4 * 4]
     if min(whole.shape[:2]) < _LEAST:
-        return plain
+        return Doubling(plain, leaving)
     full = whole.astype(np.float32)
     half = halved(full)
+    classes = classify(half)
     coarse = learn(halved(half), half)
-    trust = _trust(half, full, solve(coarse), plain)
-    own = solve(coarse + learn(half, full))
+    tried = solve(coarse, plain)
+    trust = _trust(half, full, classes, tried, plain)
+    missed = _missed(half, full, classes, _mixed(tried, plain, trust))
+    own = solve(coarse + learn(half, full, classes), plain)
+    mending = solve(missed, leaving)
+    return Doubling(_mixed(own, plain, trust), _mixed(mending, leaving, trust))
+
+
+def _mixed(own: FloatImage, plain: FloatImage, trust: np.float32) -> FloatImage:
     return np.ascontiguousarray(trust * own + (1 - trust) * plain, np.float32)
 
 
-def _trust(half: FloatImage, full: FloatImage, tried: FloatImage, plain: FloatImage) -> np.float32:
+def _strips(half: FloatImage) -> list[tuple[slice, slice]]:
+    """Rows of a half picture that filters are tried in, and the whole picture's: all, or enough."""
+    every = max(half.shape[0] * half.shape[1] // _ENOUGH, 1)
+    tops = range(0, len(half), every * _STRIP)
+    return [(slice(top, top + _STRIP), slice(2 * top, 2 * (top + _STRIP))) for top in tops]
+
+
+def _trust(
+    half: FloatImage, full: FloatImage, classes: Classes, tried: FloatImage, plain: FloatImage
+) -> np.float32:
     """How far the filters that were tried explain what Lanczos does not, 0..1."""
     gain, size = 0.0, 1e-6
-    for top in range(0, len(half), _STRIP):
-        first, last = max(top - MARGIN, 0), min(top + _STRIP, len(half))
-        strip = half[first : min(last + MARGIN, len(half))]
-        rows = slice(2 * (top - first), 2 * (last - first))
-        by_plain = predict(strip, plain)[rows]
-        more = predict(strip, tried)[rows] - by_plain
-        lacking = full[2 * top : 2 * last] - by_plain
+    for small, large in _strips(half):
+        by_plain = predict(half[small], plain, classes[small])
+        more = predict(half[small], tried, classes[small]) - by_plain
+        lacking = full[large] - by_plain
         gain += float((lacking * more).sum(dtype=np.float64))
         size += float((more * more).sum(dtype=np.float64))
     return np.float32(min(max(gain / size, 0.0), 1.0))
 
 
-def doubled(picture: FloatImage, filters: FloatImage) -> FloatImage:
+def _missed(half: FloatImage, full: FloatImage, classes: Classes, larger: FloatImage) -> Normal:
+    """What a picture has that is not in its half when that is doubled."""
+    strips = _strips(half)
+    each = SAMPLES // len(strips)
+
+    def learnt(small: slice, large: slice) -> Normal:
+        made = predict(half[small], larger, classes[small])
+        return learn(_restored(made, half[small]), full[large], most=each)
+
+    return reduce(operator.add, (learnt(*strip) for strip in strips))
+
+
+def doubled(picture: FloatImage, filters: Doubling) -> FloatImage:
     """Twice the size, (2h, 2w, 3) float32 in 0..255; a new array.
 
     Parameters
@@ -61,25 +116,29 @@ def doubled(picture: FloatImage, filters: FloatImage) -> FloatImage:
         for `MARGIN` rows at a cut.
     filters : from `doubling_filters` of the whole.
     """
-    height, width = picture.shape[:2]
-    out = predict(picture, filters)
+    once = _restored(predict(picture, filters.larger), picture)
+    return _restored(predict(once, filters.mending), picture)
+
+
+def _restored(larger: FloatImage, picture: FloatImage) -> FloatImage:
+    """With what is lost when it is halved put back; changes and returns `larger`."""
     for _ in range(_BACK):
-        lost = picture - halved(out)
-        out += double(lost, (2 * height, 2 * width))
-    _keep_within(out.shape[0] // 2, np.pad(picture, ((1, 1), (1, 1), (0, 0)), mode="edge"), out)
-    return out
+        larger += double(picture - halved(larger), larger.shape[:2])
+    _keep_within(len(picture), picture, larger)
+    return larger
 
 
 @by_rows()
 def _keep_within(from_row, to_row, small, out):
     """Every pixel within the range of the 3x3 that its own came from, a little widened."""
+    height, width = small.shape[:2]
     for y in range(from_row, to_row):
-        for x in range(out.shape[1] // 2):
+        for x in range(width):
             for c in range(3):
                 low = high = small[y, x, c]
-                for i in range(1, 9):
-                    v = small[y + i // 3, x + i % 3, c]
-                    low, high = min(low, v), max(high, v)
+                for i in range(max(y - 1, 0), min(y + 2, height)):
+                    for j in range(max(x - 1, 0), min(x + 2, width)):
+                        low, high = min(low, small[i, j, c]), max(high, small[i, j, c])
                 more = _BEYOND * (high - low)
                 low, high = max(low - more, np.float32(0)), min(high + more, np.float32(255))
                 for q in range(4):

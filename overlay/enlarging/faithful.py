@@ -10,7 +10,7 @@ from overlay.imaging.resample import resize_rows, rows_needed
 
 MOST_FACTOR = 4.0
 MOST_PIXELS = 67_108_864
-_BAND = 512  # rows of the result made at a time
+_BAND_PIXELS = 4_194_304  # of the result, made at a time
 
 
 def enlarge(
@@ -19,7 +19,7 @@ def enlarge(
     width: int,
     *,
     report: Callable[[float], object] | None = None,
-    band: int = _BAND,
+    band: int | None = None,
 ) -> ByteImage:
     """A picture enlarged so that lines stay crisp; nothing is added to it.
 
@@ -28,7 +28,8 @@ def enlarge(
     picture : (h, w, 3) uint8 sRGB.
     height, width : one to four times the picture's own, at most 64 megapixels.
     report : called with the share that is done, 0..1; may raise to stop.
-    band : rows made at a time; the result does not depend on it.
+    band : rows made at a time, None for as many as memory has room for; the result does not
+        depend on it.
 
     Returns
     -------
@@ -46,6 +47,7 @@ def enlarge(
     if height * width > MOST_PIXELS:
         raise ValueError(f"at most 64 megapixels can be made, got {width}x{height}")
     report = report or nobody
+    band = max(_BAND_PIXELS // width, 64) if band is None else band
     if (height, width) == (old_height, old_width):
         return picture.copy()
     if height > 2 * old_height or width > 2 * old_width:

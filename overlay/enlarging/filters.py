@@ -1,8 +1,9 @@
-"""Filters that predict four pixels from 5x5, solved from a picture's own pair of scales.
+"""Filters that predict pixels from 5x5, solved from a picture's own pair of scales.
 
-Every class of pixels has four filters, one for each pixel that takes its place. They are what
-predicts a picture best from its half (least squares), drawn towards what is known of more pixels
-where a class has few: of all directions, of all pixels, and at last a Lanczos kernel.
+Every class of pixels has a filter for each pixel that takes its place: four where the picture is
+doubled, one where it is mended at its size. They are what predicts a picture best (least squares),
+drawn towards what is known of more pixels where a class has few: of all directions, of all pixels,
+and at last a plain filter, which is a Lanczos kernel where the picture is doubled.
 
 Sums are taken in a fixed order and solved here rather than by a library, so that any number of
 threads comes to the same filters. Whether another kind of processor does has not been tried.
@@ -14,24 +15,27 @@ import numpy as np
 import numpy.typing as npt
 from numba import njit
 
-from overlay.enlarging.classes import ANGLES, CLASSES, KINDS, classify, turned_class
+from overlay.enlarging.classes import ANGLES, CLASSES, KINDS, Classes, classify, turned_class
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.rows import by_rows
 
 SIDE = 5
 RADIUS = SIDE // 2
 _TAPS, _MIDDLE = SIDE * SIDE, SIDE * SIDE // 2
-_SAMPLES = 20_000  # pixels that are learnt from at each scale
+SAMPLES = 20_000  # pixels that are learnt from at each scale
 _GOLDEN = 0.6180339887498949
 # How firmly a filter is drawn to that of more pixels: shares of the mean trace, and a constant.
-_TO_ALL, _TO_KIND, _TO_LANCZOS, _FLOOR = 1e-2, 1e-3, 1e-3, 5000.0
+_TO_ALL, _TO_KIND, _TO_PLAIN, _FLOOR = 1e-2, 1e-3, 1e-3, 20_000.0
 
 Sums = npt.NDArray[np.float64]
 
 
 @dataclass(frozen=True)
 class Normal:
-    """Normal equations of every class: what was seen, (kinds, angles, 24, 24) and (..., 24, 4)."""
+    """Normal equations of every class: what was seen, (kinds, angles, 24, 24) and (..., 24, n).
+
+    With n the pixels that take a pixel's place, 1 or 4.
+    """
 
     left: Sums
     right: Sums
@@ -40,60 +44,74 @@ class Normal:
         return Normal(self.left + other.left, self.right + other.right)
 
 
-def learn(small: FloatImage, large: FloatImage) -> Normal:
-    """What a picture says of how it comes from its half.
+def learn(
+    small: FloatImage, large: FloatImage, classes: Classes | None = None, most: int = SAMPLES
+) -> Normal:
+    """What a picture says of how it comes from another, of its own or of half its size.
 
     Parameters
     ----------
-    small, large : (h, w, 3) and (2h, 2w, 3) float32, sRGB in 0..255.
+    small, large : (h, w, 3) and (t h, t w, 3) float32, sRGB in 0..255; t is 1 or 2.
+    classes : of the pixels of `small`, where they are known.
+    most : pixels that are learnt from.
     """
     height, width = small.shape[:2]
-    count = min(_SAMPLES, height * width)
+    times = len(large) // height
+    count = min(most, height * width)
     # Evenly strewn, in no step with rows or columns.
     at = np.unique((np.arange(count) * _GOLDEN % 1 * (height * width)).astype(np.int64))
-    classes = classify(small).ravel()[at]
-    order = np.argsort(classes, kind="stable")
-    bounds = np.searchsorted(classes[order], np.arange(CLASSES + 1))
+    sort = (classify(small) if classes is None else classes).ravel()[at]
+    order = np.argsort(sort, kind="stable")
+    bounds = np.searchsorted(sort[order], np.arange(CLASSES + 1))
     left = np.zeros((CLASSES, _TAPS, _TAPS))
-    right = np.zeros((CLASSES, _TAPS, 4))
-    _sum_up(len(bounds) - 1, _continued(small), large, at[order], bounds, width, left, right)
-    return _symmetric(left, right)
+    right = np.zeros((CLASSES, _TAPS, times * times))
+    _sum_up(CLASSES, _continued(small), large, at[order], bounds, (width, times), left, right)
+    return _symmetric(left, right, times)
 
 
 def _continued(picture: FloatImage) -> FloatImage:
-    return np.pad(picture, ((RADIUS, RADIUS), (RADIUS, RADIUS), (0, 0)), mode="symmetric")
+    """With two pixels more on every side, in a mirror."""
+    rows, columns = (
+        np.pad(np.arange(side), RADIUS, mode="symmetric") for side in picture.shape[:2]
+    )
+    return picture.take(rows, axis=0).take(columns, axis=1)
 
 
 @by_rows(fewest=2)
-def _sum_up(from_row, to_row, small, large, at, bounds, width, left, right):
+def _sum_up(from_row, to_row, small, large, at, bounds, sizes, left, right):
+    width, times = sizes
+    four = times * times
     for k in range(from_row, to_row):
         seen = np.empty(_TAPS, np.float64)
-        wanted = np.empty(4, np.float64)
+        wanted = np.empty(four, np.float64)
         for n in range(bounds[k], bounds[k + 1]):
             y, x = at[n] // width, at[n] % width
             for c in range(3):
                 middle = small[y + RADIUS, x + RADIUS, c]
                 for i in range(_TAPS):
                     seen[i] = small[y + i // SIDE, x + i % SIDE, c] - middle
-                for q in range(4):
-                    wanted[q] = large[2 * y + q // 2, 2 * x + q % 2, c] - middle
+                for q in range(four):
+                    wanted[q] = large[times * y + q // times, times * x + q % times, c] - middle
                 for i in range(_TAPS):
-                    for j in range(_TAPS):
+                    for j in range(i + 1):
                         left[k, i, j] += seen[i] * seen[j]
-                    for q in range(4):
+                    for q in range(four):
                         right[k, i, q] += seen[i] * wanted[q]
 
 
-def _symmetric(left: Sums, right: Sums) -> Normal:
+def _symmetric(left: Sums, right: Sums, times: int) -> Normal:
     """Every neighbourhood counts in all its eight turns and mirrors, without its middle."""
     shape = (KINDS, ANGLES, _TAPS)
-    left, right = left.reshape(*shape, _TAPS), right.reshape(*shape, 4)
+    left = left + np.tril(left, -1).transpose(0, 2, 1)  # sums are taken of one half
+    left, right = left.reshape(*shape, _TAPS), right.reshape(*shape, times * times)
     all_left, all_right = np.zeros_like(left), np.zeros_like(right)
     angles = np.arange(ANGLES)
     for quarter in range(4):
         for mirrored in (False, True):
             taps = _turned(np.arange(_TAPS).reshape(SIDE, SIDE), quarter, mirrored=mirrored)
-            four = _turned(np.arange(4).reshape(2, 2), quarter, mirrored=mirrored)
+            four = _turned(
+                np.arange(times * times).reshape(times, times), quarter, mirrored=mirrored
+            )
             to = turned_class(angles, quarter, mirrored=mirrored)
             all_left[:, to] += left[:, :, taps][:, :, :, taps]
             all_right[:, to] += right[:, :, taps][:, :, :, four]
@@ -108,23 +126,33 @@ def _turned(
     return (out[:, ::-1] if mirrored else out).ravel()
 
 
-def solve(normal: Normal) -> FloatImage:
-    """The filters of every class, (classes, 4, 25) float32, each summing to 1."""
-    prior = np.delete(_lanczos(), _MIDDLE, axis=0)
-    of_all = _drawn(normal.left.sum((0, 1)), normal.right.sum((0, 1)), prior, _TO_LANCZOS, 0.0)
-    out = np.empty((KINDS, ANGLES, _TAPS - 1, 4))
+def solve(normal: Normal, plain: FloatImage) -> FloatImage:
+    """The filters of every class, (classes, n, 25) float32, each summing to 1.
+
+    Parameters
+    ----------
+    plain : filters of the same shape; what a class of which nothing was seen keeps to.
+    """
+    prior = np.delete(plain[0].T.astype(np.float64), _MIDDLE, axis=0)
+    of_all = _drawn(normal.left.sum((0, 1)), normal.right.sum((0, 1)), prior, _TO_PLAIN, 0.0)
+    out = np.empty((KINDS, ANGLES, *prior.shape))
     for kind in range(KINDS):
         left, right = normal.left[kind], normal.right[kind]
         of_kind = _drawn(left.sum(0), right.sum(0), of_all, _TO_ALL, _FLOOR)
         for angle in range(ANGLES):
             out[kind, angle] = _drawn(left[angle], right[angle], of_kind, _TO_KIND, _FLOOR)
-    return _whole(out.reshape(CLASSES, _TAPS - 1, 4))
+    return _whole(out.reshape(CLASSES, *prior.shape))
 
 
 def lanczos_filters() -> FloatImage:
     """A Lanczos kernel of three lobes in the same form, as far as 5x5 reach."""
     kept = np.delete(_lanczos(), _MIDDLE, axis=0)
     return _whole(np.broadcast_to(kept, (CLASSES, _TAPS - 1, 4)))
+
+
+def leaving_filters() -> FloatImage:
+    """Filters that leave a picture as it is: (classes, 1, 25)."""
+    return _whole(np.zeros((CLASSES, _TAPS - 1, 1)))
 
 
 def _whole(taps: Sums) -> FloatImage:
@@ -174,31 +202,36 @@ def _solved(left, right):
     return out
 
 
-def predict(picture: FloatImage, filters: FloatImage) -> FloatImage:
-    """A picture of twice the size: (2h, 2w, 3) float32, a new array.
+def predict(picture: FloatImage, filters: FloatImage, classes: Classes | None = None) -> FloatImage:
+    """A picture of as many times the size as there are filters: (t h, t w, 3) float32, a new array.
 
     Parameters
     ----------
     picture : (h, w, 3) float32, sRGB in 0..255.
+    filters : (classes, t t, 25) float32.
+    classes : of the pixels, where they are known.
     """
     height, width = picture.shape[:2]
-    out = np.empty((2 * height, 2 * width, 3), np.float32)
-    _predict(height, _continued(picture), classify(picture), filters, out)
+    times = 2 if filters.shape[1] == 4 else 1
+    out = np.empty((times * height, times * width, 3), np.float32)
+    classes = classify(picture) if classes is None else classes
+    rows = _continued(picture).reshape(height + 2 * RADIUS, -1)
+    _predict(height, rows, classes, filters, times, out)
     return out
 
 
 @by_rows(fastmath=True)
-def _predict(from_row, to_row, picture, classes, filters, out):
+def _predict(from_row, to_row, rows, classes, filters, times, out):
     for y in range(from_row, to_row):
         for x in range(classes.shape[1]):
-            four = filters[classes[y, x]]
-            for q in range(4):
+            own = filters[classes[y, x]]
+            for q in range(times * times):
                 r = g = b = np.float32(0)
-                for i in range(_TAPS):
-                    weight = four[q, i]
-                    pixel = picture[y + i // SIDE, x + i % SIDE]
-                    r += weight * pixel[0]
-                    g += weight * pixel[1]
-                    b += weight * pixel[2]
-                to = out[2 * y + q // 2, 2 * x + q % 2]
+                for j in range(SIDE):
+                    for i in range(SIDE):
+                        weight, at = own[q, SIDE * j + i], 3 * (x + i)
+                        r += weight * rows[y + j, at]
+                        g += weight * rows[y + j, at + 1]
+                        b += weight * rows[y + j, at + 2]
+                to = out[times * y + q // times, times * x + q % times]
                 to[0], to[1], to[2] = r, g, b

@@ -9,6 +9,10 @@ from typing import Any, TypeVar
 
 from numba import get_num_threads, njit
 
+from overlay.imaging.kernel_cache import heed_neighbours
+
+heed_neighbours()
+
 _SHARES = 4  # stretches a thread, so that none waits long for the slowest
 T = TypeVar("T")
 R = TypeVar("R")

@@ -14,11 +14,17 @@ from overlay.imaging.rows import by_rows
 _STEPS = 256
 
 
-def cubic_weights(taps: int = 4) -> FloatImage:
-    """Catmull-Rom weights of four pixels for every step of a pixel, (257, 4) float32."""
-    at = np.abs(_distances(taps))
-    near = (1.5 * at - 2.5) * at * at + 1
-    far = ((-0.5 * at + 2.5) * at - 4) * at + 2
+def cubic_weights(slope: float = -0.5) -> FloatImage:
+    """Cubic weights of four pixels for every step of a pixel, (257, 4) float32.
+
+    Parameters
+    ----------
+    slope : at the next pixel (Keys 1981, doi:10.1109/TASSP.1981.1163711): -0.5 for Catmull-Rom's,
+        -1 sharpens a little.
+    """
+    at, a = np.abs(_distances(4)), slope
+    near = ((a + 2) * at - (a + 3)) * at * at + 1
+    far = a * (((at - 5) * at + 8) * at - 4)
     return np.asarray(np.where(at < 1, near, np.where(at < 2, far, 0)), np.float32)
 
 
@@ -39,20 +45,26 @@ _CUBIC, _SINC = cubic_weights(), _sinc_weights()
 
 
 @njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
-def _read(image, top, left, down, across, out):
-    """Three channels about a place, by weights down and across."""
-    height, width = image.shape[0], image.shape[1]
-    taps = len(down)
+def _read(rows, top, left, down, across, out):
+    """Three channels about a place, by weights down and across; `rows` are pixel after pixel."""
+    height, width, taps = rows.shape[0], rows.shape[1] // 3, len(down)
     inside = left >= 0 and left + taps <= width
     s0 = s1 = s2 = np.float32(0)
     for a in range(taps):
         row = min(max(top + a, 0), height - 1)
         t0 = t1 = t2 = np.float32(0)
-        for b in range(taps):
-            column = left + b if inside else min(max(left + b, 0), width - 1)
-            t0 += across[b] * image[row, column, 0]
-            t1 += across[b] * image[row, column, 1]
-            t2 += across[b] * image[row, column, 2]
+        if inside:
+            for b in range(taps):
+                at = 3 * (left + b)
+                t0 += across[b] * rows[row, at]
+                t1 += across[b] * rows[row, at + 1]
+                t2 += across[b] * rows[row, at + 2]
+        else:
+            for b in range(taps):
+                at = 3 * min(max(left + b, 0), width - 1)
+                t0 += across[b] * rows[row, at]
+                t1 += across[b] * rows[row, at + 1]
+                t2 += across[b] * rows[row, at + 2]
         s0 += down[a] * t0
         s1 += down[a] * t1
         s2 += down[a] * t2
@@ -60,7 +72,7 @@ def _read(image, top, left, down, across, out):
 
 
 @by_rows(error_model="numpy")
-def _warp(from_row, to_row, image, flow, weights, out):
+def _warp(from_row, to_row, rows, flow, weights, out):
     taps, steps = weights.shape[1], weights.shape[0] - 1
     for y in range(from_row, to_row):
         for x in range(out.shape[1]):
@@ -68,7 +80,7 @@ def _warp(from_row, to_row, image, flow, weights, out):
             left, top = int(np.floor(at_x)), int(np.floor(at_y))
             across = weights[int((at_x - np.float32(left)) * steps + np.float32(0.5))]
             down = weights[int((at_y - np.float32(top)) * steps + np.float32(0.5))]
-            _read(image, top - taps // 2 + 1, left - taps // 2 + 1, down, across, out[y, x])
+            _read(rows, top - taps // 2 + 1, left - taps // 2 + 1, down, across, out[y, x])
 
 
 def warp(image: FloatImage, flow: FloatImage) -> FloatImage:
@@ -93,8 +105,11 @@ def warp_sharp(image: FloatImage, flow: FloatImage) -> FloatImage:
 
 def _moved(image: FloatImage, flow: FloatImage, weights: FloatImage) -> FloatImage:
     height, width, channels = image.shape
-    three = np.zeros((height, width, 3), np.float32)
-    three[..., :channels] = image
+    three = image
+    if channels < 3:
+        three = np.zeros((height, width, 3), np.float32)
+        three[..., :channels] = image
     out = np.empty((*flow.shape[:2], 3), np.float32)
-    _warp(out.shape[0], three, np.ascontiguousarray(flow, np.float32), weights, out)
-    return np.ascontiguousarray(out[..., :channels])
+    rows = np.ascontiguousarray(three, np.float32).reshape(height, -1)
+    _warp(out.shape[0], rows, np.ascontiguousarray(flow, np.float32), weights, out)
+    return out if channels == 3 else np.ascontiguousarray(out[..., :channels])

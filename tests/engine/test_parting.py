@@ -43,6 +43,11 @@ class KeyTest(unittest.TestCase):
     def test_whatever_else_differs_parts_them_at_once(self):
         asked = of_everything()
         guide, avoided = asked.guides[0], asked.avoided[0]
+        begun = render(replace(asked, steps=4)).trace
+        with_it, moved = (
+            step_keys(replace(asked, begun=replace(begun, x=begun.x + k))) for k in (0, 1)
+        )
+        self.assertEqual(common(with_it, moved), 0)
         others = {
             "seed": {"seed": 8},
             "all the way to a seed": {"stray": Stray(3, 1.0)},
@@ -57,6 +62,7 @@ class KeyTest(unittest.TestCase):
             "size of marks": {"styles": (replace(asked.styles[0], scale=2), asked.styles[1])},
             "guide": {"guides": (replace(guide, weight=0.6),)},
             "strength of the map": {"guides": (replace(guide, strength=guide.strength / 2),)},
+            "begun": {"begun": begun},
             "avoided": {"avoided": (replace(avoided, blur=3),)},
         }
         for name, keys in others.items():

@@ -6,7 +6,7 @@ import numpy as np
 from overlay.imaging.colour import srgb_to_work
 from overlay.motion.flicker import change, flicker
 from overlay.motion.flow import MissingExtraError, Motion, find_motion
-from overlay.motion.warp import warp, warp_sharp
+from overlay.motion.warp import cubic_weights, warp, warp_sharp
 from overlay.scenery.moving import crossing, halved, pan, ride
 from tests.pictures import blobs, scene
 
@@ -35,6 +35,28 @@ class WarpTest(unittest.TestCase):
             again = move(there, flow_of(-0.5, 0))
             lost.append(np.abs(again - self.picture)[8:-8, 8:-8].mean())
         self.assertLess(lost[1], 0.9 * lost[0])
+
+    def test_fewer_channels_and_a_place_at_the_rim_are_read_as_three_in_the_midst_are(self):
+        flow = np.random.default_rng(3).integers(-256, 256, (64, 96, 2)).astype(np.float32) / 64
+        for move in (warp, warp_sharp):
+            whole = move(self.picture, flow)
+            for channels in (1, 2):
+                part = move(self.picture[..., :channels], flow)
+                np.testing.assert_allclose(part, whole[..., :channels], atol=1e-6)
+            wide = np.pad(self.picture, ((8, 8), (8, 8), (0, 0)), mode="edge")
+            beyond = np.pad(flow, ((8, 8), (8, 8), (0, 0)))
+            within = move(wide, beyond)[8:-8, 8:-8]
+            np.testing.assert_allclose(within, whole, atol=1e-5)
+
+    def test_a_steeper_spline_keeps_more_contrast_between_pixels(self):
+        lost = []
+        for slope in (-0.5, -1.05):
+            weights = cubic_weights(slope)
+            np.testing.assert_allclose(weights.sum(axis=1), 1, atol=1e-6)
+            np.testing.assert_allclose(weights[0], (0, 1, 0, 0), atol=1e-6)
+            wave = np.cos(np.arange(4) * 0.6 * np.pi - 1.5 * 0.6 * np.pi)  # highest half way
+            lost.append(1 - float(weights[128] @ wave))
+        self.assertLess(lost[1], 0.7 * lost[0])
 
 
 class FlowTest(unittest.TestCase):

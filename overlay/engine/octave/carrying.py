@@ -1,23 +1,13 @@
 """A run's trace carried up: every patch takes its place in the reference at a finer size."""
 
-from dataclasses import dataclass
-
 import numpy as np
 import numpy.typing as npt
 
-from overlay.engine.matching.atlas import PATCH, Atlas
+from overlay.engine.matching.atlas import Atlas
 from overlay.engine.matching.field import STRIDE, Field, Grid, carry_field
+from overlay.engine.matching.ways import Way, on_page
 from overlay.engine.record import Trace
 from overlay.engine.shares import Labels
-
-
-@dataclass(frozen=True)
-class Way:
-    """How a page was made: the style's place in the trace, quarter turns, mirrored."""
-
-    cue: int
-    turn: int
-    mirrored: bool
 
 
 def ways_used(trace: Trace, cues: frozenset[str]) -> list[Way]:
@@ -49,19 +39,9 @@ def page_field(
     for page, way in enumerate(ways):
         here = (trace.cue == way.cue) & (trace.turn == way.turn) & (trace.mirrored == way.mirrored)
         field[here, 0] = page
-        field[here, 1:] = _on_page(trace.y[here], trace.x[here], sizes[way.cue], way)
+        field[here, 1:] = on_page(trace.y[here], trace.x[here], sizes[way.cue], way)
         label[here] = order.index(way.cue)
     return field, label, Grid(-trace.top, -trace.left, *trace.cue.shape)
-
-
-def _on_page(
-    y: npt.NDArray[np.int32], x: npt.NDArray[np.int32], size: tuple[int, int], way: Way
-) -> npt.NDArray[np.int32]:
-    """Where a place of the reference lies on a page turned counterclockwise, then mirrored."""
-    high, wide = size[0] - PATCH, size[1] - PATCH
-    turned = [(y, x), (wide - x, y), (high - y, wide - x), (x, high - y)][way.turn]
-    across = high if way.turn % 2 else wide
-    return np.stack([turned[0], across - turned[1] if way.mirrored else turned[1]], axis=-1)
 
 
 def carried(

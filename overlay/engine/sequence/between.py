@@ -1,6 +1,7 @@
 """Patches that lie between the pixels of their reference, laid over each other.
 
-As `matching.vote`, but a reference is read by Catmull-Rom splines where a match has a rest.
+As `matching.vote`, but a reference is read by cubic splines where a match has a rest: sharper ones
+than Catmull-Rom's, since frame after frame is read so.
 """
 
 import numpy as np
@@ -14,36 +15,45 @@ from overlay.imaging.colour import FloatImage
 from overlay.imaging.rows import by_rows
 from overlay.motion.warp import cubic_weights
 
-_CUBIC = cubic_weights()
+_CUBIC = cubic_weights(-1.05)
 _WHOLE, _NONE = 0.1, 0.25  # contrast lost half way between pixels: all is used, none is used
 
 
-@njit(cache=True, forceinline=True, error_model="numpy")
+@njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
 def _resampled(sharp, start, high, wide, y, x, rest, tall, across, weights, lines, out):
     """A reference's colours at the pixels of a cell, each a rest beside its place.
 
-    `lines` are rows that were read across.
+    `lines` are rows that were read across; there and in `out` a row is pixel after pixel.
     """
     first_y, first_x = -2 if rest[0] < 0 else -1, -2 if rest[1] < 0 else -1
     steps = weights.shape[0] - 1
     down = weights[int((rest[0] + (rest[0] < 0)) * steps + np.float32(0.5))]
     along = weights[int((rest[1] + (rest[1] < 0)) * steps + np.float32(0.5))]
+    left = x + first_x
+    inside = left >= 0 and left + across + 3 <= wide
     for a in range(tall + 3):
         row = start + min(max(y + first_y + a, 0), high - 1) * wide
-        for n in range(across):
-            for c in range(3):
-                lines[a, n, c] = 0
-            for b in range(4):
-                at = (row + min(max(x + n + first_x + b, 0), wide - 1)) * 3
-                for c in range(3):
-                    lines[a, n, c] += along[b] * sharp[at + c]
-    for k in range(tall):
-        for n in range(across):
-            for c in range(3):
-                out[k, n, c] = (
-                    down[0] * lines[k, n, c] + down[1] * lines[k + 1, n, c]
-                    + down[2] * lines[k + 2, n, c] + down[3] * lines[k + 3, n, c]
+        if inside:
+            at = (row + left) * 3
+            for m in range(3 * across):
+                lines[a, m] = (
+                    along[0] * sharp[at + m] + along[1] * sharp[at + m + 3]
+                    + along[2] * sharp[at + m + 6] + along[3] * sharp[at + m + 9]
                 )  # fmt: skip
+            continue
+        for n in range(across):
+            for c in range(3):
+                lines[a, 3 * n + c] = 0
+            for b in range(4):
+                at = (row + min(max(left + n + b, 0), wide - 1)) * 3
+                for c in range(3):
+                    lines[a, 3 * n + c] += along[b] * sharp[at + c]
+    for k in range(tall):
+        for m in range(3 * across):
+            out[k, m] = (
+                down[0] * lines[k, m] + down[1] * lines[k + 1, m]
+                + down[2] * lines[k + 2, m] + down[3] * lines[k + 3, m]
+            )  # fmt: skip
 
 
 @njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
@@ -51,15 +61,18 @@ def _add(values, shift, dy, dx, ys, xs, query, window, doubt, total, count):
     """Add what a patch says of a cell's pixels, by how well it agrees with the query."""
     for k in range(ys[1] - ys[0]):
         for n in range(xs[1] - xs[0]):
-            apart = np.float32(0)
-            for c in range(3):
-                e = values[k, n, c] + shift[c] - query[ys[0] + k, xs[0] + n, c]
-                apart += e * e
+            r, g, b = (
+                values[k, 3 * n] + shift[0], values[k, 3 * n + 1] + shift[1],
+                values[k, 3 * n + 2] + shift[2],
+            )  # fmt: skip
+            own = query[ys[0] + k, xs[0] + n]
+            apart = (r - own[0]) ** 2 + (g - own[1]) ** 2 + (b - own[2]) ** 2
             w = window[dy + k] * window[dx + n] / (doubt + apart)
             at = k * STRIDE + n
             count[at] += w
-            for c in range(3):
-                total[3 * at + c] += w * (values[k, n, c] + shift[c])
+            total[3 * at] += w * r
+            total[3 * at + 1] += w * g
+            total[3 * at + 2] += w * b
 
 
 @by_rows(error_model="numpy")
@@ -72,8 +85,8 @@ def _vote(
         ys = span(row + 1, top, out.shape[0])
         total, count = np.empty(3 * STRIDE * STRIDE, np.float32), np.empty(16, np.float32)
         shift = np.zeros(3, np.float32)
-        lines = np.empty((STRIDE + 3, STRIDE, 3), np.float32)
-        values = np.empty((STRIDE, STRIDE, 3), np.float32)
+        lines = np.empty((STRIDE + 3, 3 * STRIDE), np.float32)
+        values = np.empty((STRIDE, 3 * STRIDE), np.float32)
         for j in range(1, label.shape[1]):
             xs = span(j, left, out.shape[1])
             total[:], count[:] = 0, 0
@@ -148,8 +161,7 @@ def _lost(lightness: FloatImage) -> float:
     if min(lightness.shape) < PATCH:
         return 0.0
     own = np.diff(lightness, axis=1)
-    half = (
-        -lightness[:, :-3] + 9 * lightness[:, 1:-2] + 9 * lightness[:, 2:-1] - lightness[:, 3:]
-    ) / 16
+    middle, width = _CUBIC[len(_CUBIC) // 2], lightness.shape[1] - 3
+    half = sum(weight * lightness[:, k : k + width] for k, weight in enumerate(middle))
     there = float(np.abs(np.diff(half, axis=1)).mean())
     return 1 - there / max(float(np.abs(own).mean()), 1e-6)

@@ -20,7 +20,7 @@ from overlay.engine.request import Cue, Render, Request
 from overlay.engine.sampler import go_on, takes_steps
 from overlay.engine.steps.chance import Chance
 from overlay.engine.steps.run import State
-from overlay.engine.steps.schedule import count_levels, plan
+from overlay.engine.steps.schedule import count_levels
 
 Key = bytes
 
@@ -39,7 +39,7 @@ def step_keys(request: Request) -> tuple[Key, ...]:
         return ()
     key = blake2b(b"".join(_unchanging(request)), digest_size=16).digest()
     keys, chance = [], Chance.of(request)
-    for step in plan(request.steps, request.departure, _levels(request)):
+    for step in request.planned(_levels(request)):
         during = (step.number / request.steps, (step.number + 1) / request.steps)
         strengths = [cue.weight * cue.span.over(*during) for cue in speaking(request)]
         strengths += [g.weight * g.span.at(step.progress) for g in request.guides]
@@ -52,7 +52,7 @@ def step_keys(request: Request) -> tuple[Key, ...]:
 
 def look_steps(request: Request) -> int:
     """How many steps a look takes: to the end of forms, or what little departure has of coarse."""
-    steps = plan(request.steps, request.departure, _levels(request))
+    steps = request.planned(_levels(request))
     formed = sum((step.number + 1) / request.steps <= _FORMS for step in steps)
     coarse = sum(step.level > 0 for step in steps[:_COARSE])
     return max(formed, coarse, 1)
@@ -60,7 +60,7 @@ def look_steps(request: Request) -> int:
 
 def look_end(request: Request) -> float:
     """The progress that a look comes to, 0..1."""
-    steps = plan(request.steps, request.departure, _levels(request))[: look_steps(request)]
+    steps = request.planned(_levels(request))[: look_steps(request)]
     return (steps[-1].number + 1) / request.steps if steps else 1.0
 
 
@@ -74,6 +74,10 @@ def _unchanging(request: Request) -> Iterator[bytes]:
     for name in ("width", "height", "steps", "departure", "marked", "blend"):
         yield f"{name} {getattr(request, name)!r};".encode()
     yield content_key(request.source, request.within)
+    if request.begun is not None:
+        b = request.begun
+        yield f"begun {b.names!r} {b.top} {b.left} {b.scales!r};".encode()
+        yield content_key(b.cue, b.y, b.x, b.mirrored, b.turn)
     if request.even is not None:
         yield f"even {request.even.amount!r};".encode() + content_key(request.even.colours)
     for wish in request.marks:

@@ -14,7 +14,7 @@ from overlay.engine.material import Material
 from overlay.engine.record import Trace
 from overlay.engine.request import Frame
 from overlay.engine.steps.influence import Noted, Recorder
-from overlay.engine.steps.schedule import STAGES, Step, plan
+from overlay.engine.steps.schedule import STAGES, Step
 from overlay.imaging.colour import ByteImage, FloatImage, work_to_srgb
 from overlay.imaging.filters import box_mean
 from overlay.imaging.gradients import gradient_strength
@@ -78,7 +78,7 @@ class Run:
     ) -> None:
         request = material.request
         self.material, self.request, self.control = material, request, control
-        self.steps = plan(request.steps, request.departure, material.levels)
+        self.steps = request.planned(material.levels)
         self.recorder = Recorder(material, None if state is None else state.noted)
         self._recorded = recorded
         self._now = [0.0] * len(material.styles)  # what each cue asks for at this step
@@ -270,7 +270,7 @@ class Run:
         self._presence = np.maximum(self._presence, strength)
         pull = np.float32(0)
         if self.material.source is not None:
-            pull = np.float32(_LIGHT_TOUCH * (1 - self.request.departure) / self.request.departure)
+            pull = self._light_touch()
             if self.material.free_mean.any() and not self.request.marked:
                 voted = voted + self._own_contours(base)
             if voted is not base:
@@ -282,6 +282,11 @@ class Run:
         lay_on(voted, base, low, self._presence, weight)
         self.canvas = voted
         return weight
+
+    def _light_touch(self) -> np.float32:
+        """How much of the source shines through; of marks that are gone on from, none need."""
+        departure = self.request.departure
+        return np.float32(0 if self.request.begun else _LIGHT_TOUCH * (1 - departure) / departure)
 
     def _correct(self, step: Step, base: FloatImage, voted: FloatImage) -> None:
         """Bring contrasts along a guide's contours nearer to the ground's, in place."""

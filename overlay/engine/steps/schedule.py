@@ -41,7 +41,7 @@ def count_levels(width: int, height: int) -> int:
     return levels
 
 
-def plan(steps: int, departure: float, levels: int) -> list[Step]:
+def plan(steps: int, departure: float, levels: int, *, begun: bool = False) -> list[Step]:
     """The steps that are actually taken.
 
     Parameters
@@ -49,6 +49,7 @@ def plan(steps: int, departure: float, levels: int) -> list[Step]:
     steps : of a whole run from noise, at least 1.
     departure : 0..1; the run starts at progress 1 - departure, and is empty for 0.
     levels : from `count_levels`.
+    begun : whether it goes on from another run's marks, which are as large as they shall be.
     """
     planned = []
     for i in range(steps):
@@ -63,7 +64,7 @@ def plan(steps: int, departure: float, levels: int) -> list[Step]:
         planned.append(
             Step(i, progress, levels - stage, noise_at(progress), noise_at((i + 1) / steps))
         )
-    return _begun_coarsely(planned, levels)
+    return planned if begun else _begun_coarsely(planned, levels)
 
 
 def _begun_coarsely(planned: list[Step], levels: int) -> list[Step]:

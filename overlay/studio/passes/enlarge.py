@@ -52,7 +52,7 @@ def enlarge(stand: Stand, wanted: Enlarge, render: Engine, control: Control) -> 
         done.picture, finer=1.0 if grow else wanted.factor, colours=True,
     )  # fmt: skip
     # Finer marks come in place of the enlarged ones, which are no marks to be kept.
-    again = replace(again, marked=grow)
+    again = replace(again, marked=grow, begun=done.trace if grow else None)
     return drawn_over(done, render(again, control.part(share, 1.0)))
 
 

@@ -22,5 +22,5 @@ def refine(stand: Stand, wanted: Refine, render: Engine, control: Control) -> Re
     request = stand.request
     again = once_more(stand, wanted, marked, stand.done.picture, colours=True)
     heard = tuple(guide for guide in request.guides if wanted.hears(guide.name))
-    again = replace(again, guides=(*again.guides, *heard))
+    again = replace(again, guides=(*again.guides, *heard), begun=stand.done.trace)
     return drawn_over(stand.done, render(again, control))

@@ -47,6 +47,7 @@ def settle(stand: Stand, wanted: Settle, render: Engine, control: Control) -> Re
         again,
         styles=tuple(_reaching(cue, _SOFTER * side) for cue in again.styles),
         within=_confined(request, near, wanted),
+        begun=done.trace,
     )
     return drawn_over(done, render(again, control))
 
