@@ -55,17 +55,25 @@ _TOGETHER = (
 )
 
 
+_AROUND = (
+    ("sunbeams through a misty forest", "glazed tile"),
+    ("an old railway in autumn, leaves falling", "gouache"),
+    ("people around a campfire at night", "felt"),
+)
+# Scenes of words by what they show, each the name of a figure.
+_PAIRS = {
+    "doing": _DOING, "places": _PLACES, "together": _TOGETHER, "meant": _MEANT, "told": _TOLD,
+    "around": _AROUND,
+}  # fmt: skip
+
+
 def make_all(demo: Path, folder: Path) -> None:
     """Write every sheet into a folder; `demo` holds the demo's pictures."""
     make_plates(demo, folder)
     make_kinds(demo, folder)
     make_from_words(demo, folder)
     make_taught(demo, folder)
-    make_doing(demo, folder)
-    make_places(demo, folder)
-    make_together(demo, folder)
-    make_meant(demo, folder)
-    make_told(demo, folder)
+    make_pairs(demo, folder, *_PAIRS)
 
 
 def make_kinds(demo: Path, folder: Path) -> None:
@@ -118,29 +126,10 @@ def make_taught(demo: Path, folder: Path) -> None:
     _write_pairs(folder / "taught.jpg", demo, _TAUGHT, taught=(one,))
 
 
-def make_doing(demo: Path, folder: Path) -> None:
-    """What things do to each other: as drawn, and as proofs."""
-    _write_pairs(folder / "doing.jpg", demo, _DOING)
-
-
-def make_places(demo: Path, folder: Path) -> None:
-    """A place with what a second one adds: as drawn, and as proofs."""
-    _write_pairs(folder / "places.jpg", demo, _PLACES)
-
-
-def make_together(demo: Path, folder: Path) -> None:
-    """Things that are seen with each other as they were said: as drawn, and as proofs."""
-    _write_pairs(folder / "together.jpg", demo, _TOGETHER)
-
-
-def make_meant(demo: Path, folder: Path) -> None:
-    """Words that mean what is about them: as drawn, and as proofs."""
-    _write_pairs(folder / "meant.jpg", demo, _MEANT)
-
-
-def make_told(demo: Path, folder: Path) -> None:
-    """Things that become what is said of them: as drawn, and as proofs."""
-    _write_pairs(folder / "told.jpg", demo, _TOLD)
+def make_pairs(demo: Path, folder: Path, *names: str) -> None:
+    """Scenes of words: as drawn, and as proofs."""
+    for name in names:
+        _write_pairs(folder / f"{name}.jpg", demo, _PAIRS[name])
 
 
 def _write_pairs(

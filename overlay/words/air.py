@@ -5,11 +5,12 @@ import numpy.typing as npt
 import scipy
 
 from overlay.imaging.colour import ByteImage, FloatImage
+from overlay.words.blown import blown
 from overlay.words.composing.chance import stream
 from overlay.words.wishing.wished import Wish
 
 Picture = npt.NDArray[np.float64]
-_RAIN, _SNOW = 11, 12  # slots of chance
+_RAIN, _SNOW, _BEAMS = 11, 12, 14  # slots of chance
 _LUMA = np.array([0.2126, 0.7152, 0.0722])
 
 
@@ -18,8 +19,14 @@ def through_air(
 ) -> ByteImage:
     """A drawn picture with what falls in it and the tone that was said; `depth` in metres."""
     v = picture.astype(np.float64) / 255
-    for word, emphasis in () if indoors else wish.weather:
-        if word in {"rain", "storm"}:
+    for word, emphasis in wish.weather:
+        if word == "sunbeam":
+            v = _beams(v, depth, seed, emphasis, indoors=indoors)
+        if indoors:
+            continue
+        if word.startswith("flying "):
+            v = blown(v, depth, word, seed, emphasis)
+        elif word in {"rain", "storm"}:
             v = _rain(v, depth, seed, emphasis)
         elif word == "snow":
             v = _falling_snow(v, depth, seed, emphasis)
@@ -76,6 +83,23 @@ def _rainbow(v: Picture, depth: FloatImage, seed: int) -> Picture:
     hue = np.stack([1 - band, 1 - np.abs(2 * band - 0.9), band], -1).clip(0, 1)
     held = np.exp(-(((band - 0.5) / 0.42) ** 4)) * (depth > 60) * (y < 0.75)
     return np.asarray(v + 0.4 * held[..., None] * (hue - 0.35 * v))
+
+
+def _beams(v: Picture, depth: FloatImage, seed: int, emphasis: float, *, indoors: bool) -> Picture:
+    """Shafts of light from the sun above the picture, within from the side of the window."""
+    height, width = depth.shape
+    chance = stream(seed, _BEAMS)
+    x, y = (-0.25, 0.05) if indoors else (float(chance.choice([0.22, 0.78])), -0.4)
+    down, across = np.mgrid[0:height, 0:width] / height
+    down, across = down - y, across - x * width / height
+    angle, away = np.arctan2(across, down), np.hypot(across, down)
+    shafts = np.zeros((height, width))
+    for many in (9.0, 17.0, 31.0, 53.0):
+        shafts += np.cos(many * angle + float(chance.uniform(0, 2 * np.pi)))
+    lit = (0.55 * shafts - 0.15).clip(0, 1) ** 1.3 * np.exp(-0.8 * (away - 0.3).clip(0, None))
+    lit *= 1 - np.exp(-depth / (2.0 if indoors else 9.0))
+    light = min(1.0, 1.25 * float(np.quantile(v, 0.9)) + 0.2) * np.array([1.0, 0.95, 0.8])
+    return np.asarray(v + min(0.62 * emphasis, 0.9) * lit[..., None] * (light - v).clip(0, None))
 
 
 def _bloom(v: Picture) -> Picture:

@@ -71,16 +71,18 @@ def _area(piece: Piece, side: Placement) -> Area:
             plain = PLAIN_AREAS.get(word.text) or _GROWN[word.text]
             names.append(word.text)
         elif word.kind == "place" and word.entry:
-            names += _water(word.entry.word)
+            names += _land(word.entry.word)
     if piece.head is not None and piece.head.entry is not None:
         names += [piece.head.text, piece.head.entry.word]
     text = " ".join(w.text for w in words)
     return Area(text, tuple(dict.fromkeys(names)), plain, colour, side.across)
 
 
-def _water(place: str) -> list[str]:
+def _land(place: str) -> list[str]:
     """Places that are a part of a picture, as it is called there."""
     waters = {"sea", "lake", "river", "canal", "harbour"}
     if place in waters:
         return ["water"]
+    if place in {"road", "railway"}:
+        return ["road", "rails"]
     return {"sky": ["sky"], "hills": ["hills"], "mountains": ["hills"]}.get(place, ["ground"])

@@ -164,7 +164,7 @@ _LANDS = 6  # names of land come first among the labels
 
 def _shadow(drawn: Drawn, things: npt.NDArray[np.bool_]) -> Light:
     """What the ground loses of its light near things, 1 for nothing."""
-    ground = drawn.labels == drawn.names.index("ground")
+    ground = np.isin(drawn.labels, [drawn.names.index(n) for n in ("ground", "road", "rails")])
     tone = scipy.ndimage.gaussian_filter(drawn.picture.astype(np.float64).mean(2), 1.0) / 255
     usual = float(np.median(tone[ground])) if ground.any() else 1.0
     lost = np.where(ground, np.clip(tone / max(usual, 0.05), 0.35, 1.0), 1.0)

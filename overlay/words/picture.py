@@ -10,7 +10,7 @@ from overlay.imaging.colour import FloatImage
 from overlay.words.air import through_air
 from overlay.words.composing.scene import Scene, compose, moved_to
 from overlay.words.language.reading import Reading
-from overlay.words.stage.drawing import Drawn, draw_scene
+from overlay.words.stage.drawing import LAND, Drawn, draw_scene
 from overlay.words.wishing.places import is_indoors
 from overlay.words.wishing.wish import wish_of
 
@@ -88,14 +88,11 @@ def contours(drawn: Drawn) -> FloatImage:
         step = np.abs(np.log(depth[a] / depth[b])) > 0.05
         flat = np.abs(np.log(depth[a] / depth[b])) < 0.02
         turn = (drawn.normals[a] * drawn.normals[b]).sum(-1)
-        things = drawn.labels[a] >= _LANDS
+        things = drawn.labels[a] >= len(LAND)  # whose names come first
         crease = (turn < 0.72) & flat & things
         found = np.maximum(np.where(border | (step & things), 1.0, 0.0), np.where(crease, 0.6, 0.0))
         edge[b] = np.maximum(edge[b], found)
     return edge.astype(np.float32)
-
-
-_LANDS = 6  # names of land come first among the labels
 
 
 def depth_map(drawn: Drawn) -> FloatImage:

@@ -15,12 +15,13 @@ from overlay.words.wishing.wished import Wish, Wished
 
 RESTS = {"on", "in", "hovers"}  # on what is seen below
 BORNE = RESTS | {"holds"}
-TIED = BORNE | {"held", "rises"}  # these come after what they are tied to
+TIED = BORNE | {"held", "rises", "around"}  # these come after what they are tied to
 BUILDINGS = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge"}
 _SHAFTED = {"scythe", "blade"}
 _STAFF = 1.05  # metres
 _HANGING = {"lantern", "bag", "vessel", "fish", "watering_can", "bell"}
 _STANCE = 0.3  # of its width, how far apart the feet of an animal are
+_LAP = (0.17, 0.455, 0.0)  # shares of a sitting figure's height, where its knees are
 _SEAT = 0.27  # of a sitting figure's height
 _SMALL, _ASIDE = 0.2, 0.26  # metres of what a bowl is full of; of a plate's width
 _STEP = 0.6  # of its height, up to which it climbs to sit
@@ -159,11 +160,13 @@ def step_on_plate(thing: Wished, there: Sequence[Wished]) -> float:
 def in_hand(thing: Wished, holder: Placed, tall: float, *, second: bool) -> Point:
     """Where a thing is held: by its foot, or, what hangs, by its top; `second` in the low hand."""
     own = extent(holder.parts)[1][1] * holder.scale
-    hand = LOW_HAND if second else HAND
+    hand = _LAP if thing.pose == "lap" else LOW_HAND if second else HAND
     x, y, z = turned(holder.yaw) @ (np.array(hand) * own) + np.array(holder.at)
     size = thing.subject.height * tall
     if size > _STAFF and thing.subject.family in _SHAFTED:  # it stands on the ground
         return float(x), float(max(holder.at[1], y - 0.75 * size)), float(z)
+    if thing.pose == "lap":
+        return float(x), float(y), float(z)
     down = 0.95 if thing.subject.family in _HANGING else 0.12
     return float(x), float(y - down * size), float(z)
 

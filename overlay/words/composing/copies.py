@@ -13,6 +13,8 @@ from overlay.words.wishing.wished import Wished
 _HEAP = 6  # up to so many lie about the first
 _TURNS = 6  # tries around the circle
 _STRAYS = 0.08  # overlap that is worth its own width from the first
+_ASIDE = 0.25  # radians, so that nobody is hidden right behind it
+_FLAT = 0.8  # of its width, how deep a ring is
 Point = tuple[float, float, float]
 
 
@@ -22,6 +24,21 @@ def in_row(thing: Wished, first: Point, copy: int) -> Point:
     step = 1.25 * max(wide, 0.6 * deep)
     lean = -np.sign(first[0]) if first[0] else 1.0
     return float(first[0] + lean * step * copy * 0.8), first[1], first[2] + 0.8 * step * copy
+
+
+def in_ring(thing: Wished, middle: Wished, copy: int) -> tuple[float, float]:
+    """Steps across and back from what they are about; nobody stands between that and the eye."""
+    slots = thing.count + 1
+    angle = 2 * np.pi * (copy + 1) / slots - np.pi / 2 + _ASIDE
+    apart = max(0.55 * thing.tall, 0.2 * thing.wide * slots)
+    out = 0.5 * max(middle.wide, middle.subject.size[2] * middle.size) + apart
+    return float(out * np.cos(angle)), float(_FLAT * out * np.sin(angle))
+
+
+def in_turn(thing: Wished, middle: Wished, first: Point, copy: int) -> Point:
+    """In a ring, so many after the first."""
+    (x, z), (to_x, to_z) = (in_ring(thing, middle, k) for k in (0, copy))
+    return first[0] + to_x - x, first[1], first[2] + to_z - z
 
 
 def in_holder(

@@ -33,13 +33,16 @@ def stepped_back(
     if eye.above:
         return None
     bearers = {t.to for t in wish.things if t.link in BORNE}
+    ringed = {t.to for t in wish.things if t.link == "around"}
     counted = [
         (i, placed)
         for i, placed in put
-        if i not in bearers and _to_be_whole(wish.things[i], LARGE if i != chief else np.inf)
+        if i not in bearers
+        and _to_be_whole(wish.things[i], np.inf if i == chief or i in ringed else LARGE)
     ]
     # Of these the top is to be seen too: a lamp with who is under it, what hovers over a flower.
     tied = {t.to if t.link == "under" else i for i, t in enumerate(wish.things) if t.link in _TIED}
+    tied |= ringed
     tied |= {i for i, t in enumerate(wish.things) if t.to is not None and _is_high(wish, t)}
     reach = max(
         (
@@ -60,7 +63,8 @@ def _is_high(wish: Wish, thing: Wished) -> bool:
 
 def _to_be_whole(thing: Wished, tallest: float) -> bool:
     """Whether a thing is to be seen whole: none of a herd, nothing as tall as a house."""
-    return thing.count <= _FEW and not thing.in_row and thing.tall < tallest
+    few = thing.count <= _FEW or thing.link == "around"
+    return few and not thing.in_row and thing.tall < tallest
 
 
 def reach_of(eye: Eye, placed: Placed) -> float:

@@ -23,15 +23,15 @@ from overlay.words.composing.bearing import (
     turns_bearer,
 )
 from overlay.words.composing.chance import COPIES, THINGS, stream
-from overlay.words.composing.copies import about, along, in_holder, in_row
+from overlay.words.composing.copies import about, along, in_holder, in_ring, in_row, in_turn
 from overlay.words.composing.depth import Before, how_deep
-from overlay.words.composing.eye import HALF, Eye
+from overlay.words.composing.eye import Eye
 from overlay.words.composing.framing import LARGE
 from overlay.words.composing.ground import Ground
+from overlay.words.composing.heights import afloat, in_air, soars, swims
 from overlay.words.composing.posed import parts_of
 from overlay.words.composing.spots import Box, Spot, around, is_near, overlap
 from overlay.words.composing.turning import yaw_of
-from overlay.words.stage.setting import NOWHERE
 from overlay.words.things.parts import turned
 from overlay.words.things.table import Placed
 from overlay.words.wishing.fitting import ABOVE, MOUNTED, PLATES
@@ -39,7 +39,6 @@ from overlay.words.wishing.relations import INVERSE
 from overlay.words.wishing.wished import Wish, Wished
 
 _TRIES = 40
-_TOP = 0.94  # up to which what flies may reach in the picture
 TABLE_UNDER = 0.6  # of the chief thing's way from the middle, where a room's own table stands
 _STRAYS = 0.3  # overlap that is worth half the picture's width
 # How far two things that belong together may overlap in the picture.
@@ -106,11 +105,12 @@ class Placing:
     ) -> None:
         scale = self._scale(i, thing) * (1.0 if copy == 0 else float(chance.uniform(0.82, 1.1)))
         seed = 7 * i + copy + self.seed % 1000
+        like = self._like(i, thing, copy)
         put = Placed(
             thing.name,
             tuple(parts_of(thing, self.wish, seed)),
             at,
-            yaw_of(thing, at[0], self.eye, self.wish, like=self._like(i, thing), chance=chance),
+            yaw_of(thing, at[0], self.eye, self.wish, like=like, chance=chance),
             scale,
         )
         self._of.setdefault(i, put)
@@ -118,8 +118,11 @@ class Placing:
         self.placed.append(put)
         self.numbers.append(i)
 
-    def _like(self, i: int, thing: Wished) -> float | None:
-        """Degrees of what a thing faces with: who holds it, whom it rides, who rides it."""
+    def _like(self, i: int, thing: Wished, copy: int) -> float | None:
+        """Degrees of what a thing faces with: who holds it, whom it rides, the middle of a ring."""
+        if thing.link == "around" and thing.to is not None:
+            x, z = in_ring(thing, self.wish.things[thing.to], copy)
+            return float(np.degrees(np.arctan2(z, -x)))
         other = thing.to if thing.link in {"held", "rises"} or thing.pose in MOUNTED else None
         chief = self.wish.things[self.chief]
         if chief.to == i and turns_bearer(chief):
@@ -163,32 +166,12 @@ class Placing:
             wide = wide / 2 / half
             share *= float(np.clip((0.9 - wide) / 0.5, 0.0, 1.0))
         y = self.ground.base
-        soars = thing.subject.belongs == "air" or thing.flies or thing.placement.high
-        if soars and thing.link not in TIED:
-            y = self._in_air(thing, z, 0.5 if thing.link in ABOVE or thing.placement.high else 0.22)
-        if self._swims(thing):
-            y = self._afloat(thing, z, -0.05)
+        if soars(thing) and thing.link not in TIED:
+            high = 0.5 if thing.link in ABOVE or thing.placement.high else 0.22
+            y = in_air(thing, z, high, self.eye)
+        if swims(thing, self.ground):
+            y = afloat(thing, z, -0.05, self.eye, self.ground)
         return self._spot(thing, self.chief, share * half, y, z)
-
-    def _swims(self, thing: Wished) -> bool:
-        """Whether a thing is in water; a fish on a table lies there."""
-        watery = self.ground.setting.near < NOWHERE or self.ground.under_water
-        return watery and thing.subject.belongs in {"water", "sea"}
-
-    def _afloat(self, thing: Wished, z: float, high: float) -> float:
-        """Height of what swims: at the water's face, or in the midst of it."""
-        if self.ground.under_water:
-            return self._in_air(thing, z, high)
-        return -0.3 * thing.tall if thing.subject.belongs == "sea" else 0.0
-
-    def _in_air(self, thing: Wished, z: float, high: float) -> float:
-        tall = thing.tall
-        unit = max(z + self.eye.away, 0.05) * HALF
-        middle = self.eye.height + (high - self.eye.horizon) * unit
-        near = max(z - 0.5 * thing.subject.size[2] * thing.size + self.eye.away, 0.05) * HALF
-        highest = self.eye.height + (_TOP - self.eye.horizon) * near - tall  # its wings are seen
-        highest = np.inf if thing.link in ABOVE else highest
-        return float(max(min(middle - tall / 2, highest), 0.2 * tall))
 
     def _other(self, i: int, thing: Wished, chance: np.random.Generator) -> Spot:
         chief = self.wish.things[self.chief]
@@ -197,6 +180,12 @@ class Placing:
             spot, (x, _, z) = self.spots[self.chief], turn @ np.array(borne(chief, thing))
             return self._spot(thing, i, spot.x - x, 0.0, spot.z - z)
         to = self.spots.get(thing.to) if thing.to is not None else None
+        if chief.to == i and chief.link == "around":
+            spot, (x, z) = self.spots[self.chief], in_ring(chief, thing, 0)
+            return self._spot(thing, i, spot.x - x, self.ground.base, spot.z - z)
+        if to is not None and thing.to is not None and thing.link == "around":
+            x, z = in_ring(thing, self.wish.things[thing.to], 0)
+            return self._spot(thing, i, to.x + x, to.y, to.z + z)
         if to is not None and thing.to is not None and thing.link in {"held", "rises"}:
             holder = self._of[thing.to]
             scale = self._scale(i, thing)
@@ -269,15 +258,10 @@ class Placing:
             aside = 0.0 if arched else min(0.28 * thing.wide, 0.6 * half)
             x = to.x + float(chance.choice([-1, 1])) * aside
         y = self._level(thing)
-        if (
-            thing.subject.belongs == "air"
-            or thing.flies
-            or thing.placement.high
-            or thing.link in {"above", "over"}
-        ):
-            y = self._in_air(thing, z, float(chance.uniform(0.42, 0.72)))
-        elif self._swims(thing):
-            y = self._afloat(thing, z, float(chance.uniform(-0.3, 0.4)))
+        if soars(thing) or thing.link in ABOVE:
+            y = in_air(thing, z, float(chance.uniform(0.42, 0.72)), self.eye)
+        elif swims(thing, self.ground):
+            y = afloat(thing, z, float(chance.uniform(-0.3, 0.4)), self.eye, self.ground)
         elif not self.ground.dry(x, z):
             z = self.ground.to_dry(x, z)
         return self._spot(thing, i, self._within(thing, i, x, z), y, z)
@@ -322,6 +306,8 @@ class Placing:
         if copy < len(mounts):  # each on its own
             x, y, z = perch(thing, mounts[copy])
             return x, seated(thing, y, thing.size), z
+        if thing.link == "around" and thing.to is not None:
+            return in_turn(thing, self.wish.things[thing.to], first, copy)
         if thing.in_row:
             return in_row(thing, first, copy)
         if thing.link == "holds" and thing.to is not None:

@@ -31,8 +31,7 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
     if family == "house" and thing.count > 1 and not thing.colour and not thing.made:
         changes["wall"] = _WALLS[seed % len(_WALLS)]
     if thing.pose:
-        on_ground = thing.pose == "sit" and thing.link not in {"on", "in", "holds"}
-        changes["pose"] = "rest" if on_ground and family == "figure" else thing.pose
+        changes["pose"] = _pose_of(thing)
         changes["walk"] = 0.16 if thing.pose == "walk" else 0.03
     if wish.season == "winter":
         changes["leafless"] = True
@@ -46,6 +45,14 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
         replace(p, colour=_shaded(p.colour, thing), second=p.second and _shaded(p.second, thing))
         for p in parts
     ]
+
+
+def _pose_of(thing: Wished) -> str:
+    """Who sits on nothing sits on the ground; what is on somebody's lap lies there."""
+    on_ground = thing.pose == "sit" and thing.link not in {"on", "in", "holds"}
+    if on_ground and thing.subject.family == "figure":
+        return "rest"
+    return "lie" if thing.pose == "lap" else thing.pose
 
 
 # What people of a crowd wear, and their hair; knights and monks keep what makes them that.

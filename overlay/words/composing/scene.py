@@ -40,6 +40,7 @@ _RESTING = {
 
 # From which height, in metres and in a thing's own, what bears it leads the picture.
 _LARGE, _TOWERS = 4.5, 3.0
+_RINGED = 1.5  # likewise, what others stand in a ring about
 
 
 @dataclass(frozen=True)
@@ -78,10 +79,10 @@ def chief_of(things: tuple[Wished, ...]) -> int:
     first = int(np.argmax(weights))
     while things[first].to is not None and leads_not(things[first]):
         first = int(things[first].to or 0)
-    on = things[first].to if things[first].link == "on" else None
-    if on is not None and things[on].tall > max(_TOWERS * things[first].tall, _LARGE):
-        return on
-    return first
+    chief = things[first]
+    tall = {"on": max(_TOWERS * chief.tall, _LARGE), "around": _RINGED * chief.tall}
+    under = chief.to if chief.link in tall else None
+    return under if under is not None and things[under].tall > tall[chief.link] else first
 
 
 def _bears_any(things: tuple[Wished, ...], number: int) -> bool:

@@ -50,6 +50,7 @@ _FUNCTION = {
     "whose", "while", "made", "style", "styled", "look", "looking", "looks", "all", "each",
     "every", "bit", "more", "less", "most", "so", "just", "only",
 }  # fmt: skip
+_SAID_BEFORE = {"it", "them", "him", "her"}
 _HOLDERS = {
     "bowl", "basket", "plate", "tray", "vase", "jug", "cup", "pot", "crate", "barrel",
     "glass", "bottle", "bucket",
@@ -143,6 +144,8 @@ def _pieces(text: str, lexicon: Lexicon) -> tuple[tuple[Piece, ...], tuple[Word,
     for link, part in parts_of(text):
         words = _words(part.replace("_", " "), lexicon)
         every += words
+        if part in _SAID_BEFORE and pieces:
+            pieces.append(Piece(None, link=meaning(link), back=True))
         for how, stretch in _deeds(words, link):
             pieces += _of_words(stretch, how if pieces else "", pieces)
     return tuple(_peopled(piece, lexicon) for piece in pieces), tuple(every)

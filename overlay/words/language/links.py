@@ -16,7 +16,7 @@ _SAME = {
     "next to": "beside", "on top of": "on", "beneath": "under", "inside": "in", "full of": "holds",
     "filled with": "holds", "along": "beside", "by": "beside", "through": "in", "made of": "of",
     "between": "among", "surrounded by": "among", "underneath": "under", "below": "under",
-    "beyond": "behind", "opposite": "beside", "outside": "beside", "around": "beside",
+    "beyond": "behind", "opposite": "beside", "outside": "beside",
     "amid": "among", "upon": "on", "onto": "on", "into": "in", "past": "beside",
     "toward": "beside", "towards": "beside", "from": "beside",
 }  # fmt: skip

@@ -60,12 +60,14 @@ class Piece:
     ----------
     head : the thing. modifiers : words that stand with it. count : how many.
     link : how it stands to the piece before it, empty if it does not.
+    back : whether it stands for a thing that was named before (`a dragon above it`).
     """
 
     head: Word | None
     modifiers: tuple[Word, ...] = ()
     count: int = 1
     link: str = ""
+    back: bool = False
 
 
 @dataclass(frozen=True)

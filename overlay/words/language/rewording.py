@@ -1,6 +1,7 @@
 """What is said in other words, put into plain ones: verbs as links, ruins as ruined things."""
 
 import re
+from collections.abc import Callable
 
 # What somebody or something does to another thing says how the two stand.
 _VERBS = {
@@ -56,7 +57,7 @@ _CLOTHES = re.compile(
     r"(?:dress|coat|cloak|suit|robes?|gown|jacket|uniform|kimono|shirt|waders|overalls|rags|apron)\b"
 )
 # What is read where no book is named; a chimney that smokes.
-_READS = re.compile(r"\breading(?= (?:under|in|on|at|by|beside|near|beneath|against)\b| *$)")
+_READS = re.compile(r"\breading(?= (?:under|in|on|at|by|beside|near|beneath|against|to)\b| *$)")
 _KNITS = re.compile(r"\b(?:knitting|sewing|embroidering)(?= (?:by|beside|near|next)\b| *$)")
 _ROWS = re.compile(r"\browing(?![ _]boats?\b)")
 _CYCLES = re.compile(r"\bcycling\b")
@@ -101,11 +102,41 @@ _CASTLE_GATE = re.compile(
 _SPIRE = re.compile(r"\bchurch (?:spires?|steeples?|towers?)\b")
 _ROOFS = re.compile(r"\b(?:rooftops|roofs) and chimneys\b|\bchimneys and (?:rooftops|roofs)\b")
 _TERRACED = re.compile(r"\bterraced (?=vineyards?\b)")
+# What somebody has on their knees; what the wind carries.
+_LAP = re.compile(
+    r"\b(?:an? |the |his |her )?(?P<how>\w+ )?(?P<who>\w+)"
+    r"(?: (?:asleep|sleeping|curled up|sitting|lying))? (?:on|in) (?:his|her|their|its|the) lap\b"
+)
+_JUGGLES = re.compile(
+    r"\bjuggling(?: with)?(?: (?:two|three|four|five|six|some|many|\w+))?"
+    r"(?: (?:balls|apples|oranges|clubs|torches|fruit))?\b"
+)
+_CHESS = re.compile(r"\b(?:an? |the )?(?:chess (?:game|match)|(?:game|match) of chess)\b")
+_TEA = re.compile(r"\b(?:an? |the )?tea party\b")
+_FLYING = r"(?:blowing|falling|swirling|drifting|flying|dancing|whirling|fluttering|floating)"
+_BLOWN = re.compile(
+    rf"\b(?P<season>autumn_|fallen_)?(?P<what>leaves|petals) {_FLYING}"
+    r"(?: down)?(?: in (?:the|a) (?:\w+ )?(?:wind|air|breeze))?"
+    r"(?P<on> (?:over|around|across|past|through|on|onto|about|from)(?= ))?"
+)
+_BLOWING = re.compile(rf"\b{_FLYING} (?P<season>autumn_|fallen_)?(?P<what>leaves|petals)\b(?P<on>)")
 _QUILL = re.compile(r"\binkwell(?: and|,)? (?:an? )?(?:quill|feather)\b")
 
 
+_Plain = str | Callable[[re.Match[str]], str]
+
+
+def _as_blown(found: re.Match[str]) -> str:
+    """Leaves in the wind, and what they fly over."""
+    season = "autumn_leaves " if found["season"] else ""
+    return f"{season}flying_{found['what']}" + (" and" if found["on"] else "")
+
+
 # In this order: each sees what those before it made.
-_REWORDINGS: tuple[tuple[re.Pattern[str], str], ...] = (
+_REWORDINGS: tuple[tuple[re.Pattern[str], _Plain], ...] = (
+    (_JUGGLES, "holding juggled_balls"), (_CHESS, "a chess table"),
+    (_TEA, "a table with a teapot and two cups and a cake"),
+    (_LAP, r"a \g<how>lap \g<who>"), (_BLOWING, _as_blown), (_BLOWN, _as_blown),
     (_SLICES, "a "), (_SMOKES, "with smoke"), (_READS, "holding an open book"), (_OWN, " "),
     (_RUINS, "ruined "), (_CLOTHES, r"\g<who>\g<how>\g<rest>"), (_FLOATS, "floating island"),
     (_ANCHORED, ""), (_INK, "inkwell"), (_TUNNEL, "leaving"), (_RACE, "three men riding horses"),

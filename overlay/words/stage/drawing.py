@@ -9,7 +9,7 @@ import numpy.typing as npt
 from numba import get_num_threads
 
 from overlay.imaging.colour import ByteImage, FloatImage, encode_srgb
-from overlay.words.stage.land import GROUND, HILLS, SKY, WALL, WATER, WINDOW
+from overlay.words.stage.land import GROUND, HILLS, RAILS, ROAD, SKY, WALL, WATER, WINDOW
 from overlay.words.stage.light import trace_rays
 from overlay.words.stage.setting import Setting, Stage, as_stage
 from overlay.words.things.table import Placed, Table, tabulate
@@ -23,6 +23,8 @@ LAND = {
     HILLS: "hills",
     WALL: "wall",
     WINDOW: "window",
+    ROAD: "road",
+    RAILS: "rails",
 }
 
 

@@ -7,8 +7,10 @@ from overlay.scenery.grain import lattice, layered_noise, value_noise
 from overlay.scenery.surfaces import surface_tone
 
 FAR = 420.0
-SKY, GROUND, WATER, HILLS, WALL, WINDOW = -1, -2, -3, -4, -5, -6
+SKY, GROUND, WATER, HILLS, WALL, WINDOW, ROAD, RAILS = -1, -2, -3, -4, -5, -6, -7, -8
 _FIRST_RIDGE, _RIDGE_STEP = 80.0, 75.0
+_BALLAST, _SLEEPERS = 1.9, 0.66  # metres: half of what rails lie on, from sleeper to sleeper
+_TOLD_APART = 30.0  # metres, up to which rails are
 _NARROW, _WIDE = 1.4, 2.8  # metres, of a window at the side and in the back wall
 
 
@@ -45,6 +47,15 @@ def _meet_ridges(stage, ox, oy, oz, dx, dy, dz):
 
 
 @kernel(fastmath=True)
+def _road_or_ground(stage, x, z):
+    """What a place on the ground belongs to: the path there, its rails, or neither."""
+    if _on_path(stage, x, z) < 0.5:
+        return GROUND
+    near = stage.land[7] > 0 and z + stage.land[6] < _TOLD_APART
+    return RAILS if near and _iron(stage, x, z) > 0.5 else ROAD
+
+
+@kernel(fastmath=True)
 def meet_land(stage, ox, oy, oz, dx, dy, dz):
     """Distance to ground, water, hills or a wall on a ray, and which it is."""
     way, which = _meet_ridges(stage, ox, oy, oz, dx, dy, dz)
@@ -52,6 +63,8 @@ def meet_land(stage, ox, oy, oz, dx, dy, dz):
     if dy < -1e-6 and -oy / dy < way:
         way = -oy / dy
         which = WATER if over_water(stage, ox + way * dx, oz + way * dz) else GROUND
+    if which == GROUND and stage.land[6] > 0:
+        which = _road_or_ground(stage, ox + way * dx, oz + way * dz)
     wall, side = stage.room[0], stage.room[1]
     if dz > 1e-6 and (wall - oz) / dz < way:
         way, which = (wall - oz) / dz, WALL
@@ -80,12 +93,47 @@ def _in_pane(along, y, wide):
 
 
 @kernel(fastmath=True)
+def _path_middle(stage, away):
+    """Where the middle of the path lies, so many metres from the eye; rails wind less."""
+    if stage.land[7] > 0:
+        return 0.16 * away * np.sin(0.9 * np.log(away / stage.land[6]) + 0.5)
+    return 0.3 * away * np.sin(2.1 * np.log(away / stage.land[6]) + 0.7)
+
+
+@kernel(fastmath=True)
+def _iron(stage, x, z):
+    """How far a place lies on one of two rails, which are no thinner than can be seen."""
+    away = max(z + stage.land[6], 0.3)
+    wide = max(0.045, 0.0022 * away)
+    aside = abs(abs(x - _path_middle(stage, away)) - 0.72)
+    return min(max((wide - aside) / (0.3 * wide), 0.0), 1.0)
+
+
+@kernel(fastmath=True)
+def _lay_track(stage, x, z, out):
+    """Sleepers and two rails over the gravel of a path, as far away as they can be told apart."""
+    away = z + stage.land[6]
+    if away < 0.3:
+        return
+    side = abs(x - _path_middle(stage, away))
+    seen = min(max(1.6 - 0.04 * away, 0.0), 1.0)
+    iron = _iron(stage, x, z)
+    step = z / _SLEEPERS - np.floor(z / _SLEEPERS)
+    wood = (seen if step < 0.42 else 0.0) + 0.42 * (1.0 - seen) if side < 1.25 else 0.0
+    for c in range(3):
+        out[c] += wood * ((0.07 - 0.012 * c) - out[c])
+        out[c] += iron * ((0.34 - 0.03 * c) - out[c])
+
+
+@kernel(fastmath=True)
 def _on_path(stage, x, z):
     """How far a place lies on the path: 1 in its midst, 0 beside it."""
     away = z + stage.land[6]
     if away < 0.3:
         return 0.0
-    middle = 0.3 * away * np.sin(2.1 * np.log(away / stage.land[6]) + 0.7)
+    middle = _path_middle(stage, away)
+    if stage.land[7] > 0:
+        return min(max((_BALLAST - abs(x - middle)) * 3.0, 0.0), 1.0)
     half = max(0.085 * stage.land[6], 0.03 * away, 0.25) + 0.5 * (
         value_noise(1.3 * x, 5.0, 1.3 * z) - 0.5
     )
@@ -154,6 +202,8 @@ def land_colour(stage, which, x, y, z, out):
         gravel = 0.75 + 0.5 * value_noise(11 * x, 2.0, 6 * z)
         for c in range(3):
             out[c] += trodden * (gravel * stage.path_colour[c] - out[c])
+        if stage.land[7] > 0 and trodden > 0:
+            _lay_track(stage, x, z, out)
 
 
 @kernel(fastmath=True)

@@ -47,7 +47,8 @@ class Setting:
     haze : how soon the far fades, per hundred metres. fade : what it fades to, if not the horizon.
     snow, lamps : 0..1. soft : how sharp shadows are. bump : of the ground.
     path : metres from the eye to the middle of the scene where a path winds into the distance, 0
-    where none does; `path_colour`. aurora : how bright curtains of light hang in the sky.
+    where none does; `path_colour`. track : 1 where rails lie on the path. aurora : how bright
+    curtains of light hang in the sky.
     """
 
     sun: tuple[float, float, float] = (-0.55, 0.55, -0.5)
@@ -86,6 +87,7 @@ class Setting:
     bump: float = 0.25
     path: float = 0.0
     path_colour: str = "#b09a78"
+    track: float = 0.0
     aurora: float = 0.0
 
 
@@ -107,7 +109,7 @@ class Stage(NamedTuple):
     wall_colour: Numbers
     path_colour: Numbers
     air: Numbers  # disc, cloud, stars, seed, haze per metre, soft, snow, lamps, aurora
-    land: Numbers  # floor, grain, ridges, rise, cap, bump, path
+    land: Numbers  # floor, grain, ridges, rise, cap, bump, path, track
     water: Numbers  # near, far, cosine and sine of the slant, waves
     room: Numbers  # wall, side, window
 
@@ -127,7 +129,8 @@ def as_stage(setting: Setting, seed: int) -> Stage:
         linear_light(s.path_colour),
         np.array([s.disc, s.cloud, s.stars, place, s.haze / 100, s.soft, s.snow, s.lamps,
                   s.aurora]),
-        np.array([s.floor, s.grain, s.ridges, s.rise, s.cap, s.bump, s.path], np.float64),
+        np.array([s.floor, s.grain, s.ridges, s.rise, s.cap, s.bump, s.path,
+                  s.track], np.float64),
         np.array([s.near, s.far, np.cos(slant), np.sin(slant), s.waves]),
         np.array([s.wall, s.side, s.window]),
     )  # fmt: skip

@@ -12,7 +12,7 @@ _WATER = ("near", "far", "slant", "waves", "deep")
 _ADDS: dict[str, tuple[str, ...]] = {
     "mountains": _HILLS, "hills": _HILLS, "forest": ("ridge",), "desert": ("ridge",),
     "lake": _WATER, "pond": _WATER, "river": _WATER, "canal": _WATER, "sea": _WATER,
-    "beach": _WATER, "road": ("path",),
+    "beach": _WATER, "road": ("path",), "railway": ("path", "track", "path_colour"),
 }  # fmt: skip
 _BEHIND = {"mountains", "hills", "forest", "village"}  # whose own things stand in the distance
 SUNKEN = "tower*3,temple*1,house*6,column*3"

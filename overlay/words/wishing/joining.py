@@ -25,6 +25,8 @@ def join(things: list[Wished], last: int, number: int, link: str) -> None:
     together = _together(things, last, number) if link in {"on", "in"} else []
     if link == "on" and relations.shares_table(things, last, number):
         together.append(things[last].to or 0)  # `a mouse beside a cheese on a table`
+    if things[number].pose == "lap":  # of whoever was said, not of their chair
+        last = next((i for i in range(number) if things[i].subject.family == "figure"), last)
     link_two(things, last, number, link)
     # `a teapot and two cups on a tray`, `a couple on a bench`
     others = [i for i in together if things[i].to is None]
@@ -51,5 +53,6 @@ def _together(things: list[Wished], last: int, bearer: int) -> list[int]:
 
 def link_two(things: list[Wished], first: int, second: int, link: str) -> None:
     """`A on B` tells where A is; `A with B` and `a bowl of B` where B is."""
-    a, b = relations.related(things[first], things[second], link, first, second)
+    a, b = things[first], things[second]
+    a, b = relations.related(a, b, relations.about(a, b, link), first, second)
     things[first], things[second] = a, b

@@ -39,6 +39,7 @@ _IN_HAND = {
     "scythe",
     "toy_balloons",
     "fishing_rod",
+    "juggled_balls",
 }
 # What fills a vessel and is seen in it as its colour alone.
 _LIQUIDS = {
@@ -50,6 +51,7 @@ _LIQUIDS = {
     "chocolate": "#5a3420", "lemonade": "#ead98a",
 }  # fmt: skip
 _MORSEL, _PET = 0.16, 0.5  # metres
+_RINGED = 6.0  # metres, of what a ring of people fits about
 _FOOD = {"table", "sea"}
 # Birds that sit on a hand.
 _TAME = {
@@ -81,6 +83,7 @@ _WATERS = {"river", "lake", "sea", "canal", "marsh", "swamp", "harbour", "oasis"
 HOUSES = {"house", "tower"}
 _TIMBERED = {"half-timbered", "half timbered", "timber-framed", "timbered", "tudor"}
 _OPEN = {"field", "meadow", "garden", "hills", "park", "heath", "farm", "vineyard", "orchard"}
+_GROWS = {*GROWN, "bush", "cactus", "potted_plant", "blade_tree"}  # in glasshouses
 _PATCHES = {"pumpkin", "cabbage", "melon"}  # fruit that lies in fields
 BUILT_UP = {"street", "village", "city", "market", "courtyard"}
 
@@ -92,7 +95,8 @@ def related(a: Wished, b: Wished, link: str, first: int, second: int) -> tuple[W
         free = (
             [("staff", "")] if dict(a.subject.figures).get("staff") else []
         )  # of what it held before
-        a = replace(a, pose=a.pose or "hold", details=(*a.details, *free))
+        pose = a.pose or ("sit" if b.pose == "lap" else "hold")
+        a = replace(a, pose=pose, details=(*a.details, *free))
         return a, replace(b, to=first, link="held")
     in_nest = a.subject.word == "nest"
     if link == "with" and a.subject.word in HOLDERS and (b.subject.family in GROWN or in_nest):
@@ -112,6 +116,13 @@ def related(a: Wished, b: Wished, link: str, first: int, second: int) -> tuple[W
     if link in _SECOND or link == "holding":
         return a, replace(b, to=first, link="with" if link == "holding" else link)
     return (replace(a, to=second, link=link), b) if link else (a, b)
+
+
+def about(a: Wished, b: Wished, link: str) -> str:
+    """The link of two things: several stand in a ring about one, a fire, a table."""
+    alive = a.subject.family in {"figure", *LIVING} and a.subject.belongs == "ground"
+    rings = alive and a.count > 2 and b.count == 1 and max(b.tall, b.wide) < _RINGED
+    return "beside" if link == "around" and not rings else link
 
 
 def as_family(piece: Piece) -> Piece:
@@ -142,7 +153,7 @@ def _is_held(a: Wished, b: Wished, link: str) -> bool:
         return b.subject.family == "umbrella"
     if link not in {"holding", "with"}:
         return False
-    if b.subject.word in _TAME and b.count == 1:
+    if b.pose == "lap" or (b.subject.word in _TAME and b.count == 1):
         return True
     small = b.tall <= _HELD_MOST and b.subject.family not in LIVING
     return small and (b.subject.belongs == "table" or b.subject.family in {*_IN_HAND, *GROWN})
@@ -151,7 +162,8 @@ def _is_held(a: Wished, b: Wished, link: str) -> bool:
 def at_place(thing: Wished, link: str, place: str) -> Wished:
     """A thing over a place flies, an animal or a person in water stands there to its knees."""
     if link in ABOVE:
-        return aloft(thing)
+        alive = thing.subject.family in {*LIVING, "figure"} or thing.subject.belongs == "sea"
+        return replace(aloft(thing), flies=True) if alive else aloft(thing)  # a whale over a city
     wades = thing.subject.family in {*LIVING, "figure"} and thing.subject.belongs == "ground"
     if link == "in" and place in _WATERS and wades:
         return replace(thing, subject=replace(thing.subject, belongs="sea"))
@@ -219,6 +231,15 @@ def is_sold(piece: Piece, place: str) -> bool:
         return False
     sold = subject_of(entry.word)
     return piece.link in {"with", "and"} and (sold.family in GROWN or sold.belongs == "table")
+
+
+def grown_within(thing: Wished, piece: Piece) -> str:
+    """The word of what a piece says that a glasshouse is full of; or none."""
+    entry = piece.head.entry if piece.head else None
+    if thing.subject.word != "glasshouse" or piece.link not in {"holds", "with"} or entry is None:
+        return ""
+    grows = not entry.shapes and piece.count > 1 and subject_of(entry.word).family in _GROWS
+    return entry.word if grows else ""
 
 
 def field_of(piece: Piece) -> tuple[str, str] | None:

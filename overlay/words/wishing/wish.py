@@ -6,23 +6,26 @@ from typing import Any
 
 from overlay.words.language.entries import Entry, known_words
 from overlay.words.language.reading import PLURAL, Phrase, Piece, Reading, Word
-from overlay.words.language.told import pairs_of, told_of
+from overlay.words.language.told import told_of
 from overlay.words.stage.setting import read_effects
 from overlay.words.subjects import flying, subject_for, subject_of
 from overlay.words.wishing import backdrop, burning, owning, relations
 from overlay.words.wishing.arranging import arranged
 from overlay.words.wishing.joining import join, link_two
+from overlay.words.wishing.toning import Toning
 from overlay.words.wishing.wished import Wish, Wished, linked
 from overlay.words.wishing.within import within
 
 _GREEN = "first~#6b8a3c:.7 second~#86994e:.7"  # the ground between flowers
 # What weather comes with a thing.
 _BRINGS = {"lightning bolt": "storm", "tornado": "storm"}
+_OWN_RAILS = {"locomotive", "tunnel", "tram"}
 _ROWS = {"row", "line", "avenue"}
 # Which thing comes with one, linked how.
 _COMES_WITH = {
     "violinist": ("violin", "holding"), "cyclist": ("bicycle", "riding"),
     "pianist": ("piano", "beside"), "rider": ("horse", "riding"), "jockey": ("horse", "riding"),
+    "juggler": ("juggled balls", "holding"),
     "couple": ("woman", "beside"), "lumberjack": ("axe", "holding"),
 }  # fmt: skip
 
@@ -43,12 +46,10 @@ class _Builder:
         self.place, self.season = "", ""
         self.effects: list[tuple[dict[str, Any], float]] = []
         self.weather: list[tuple[str, float]] = []
-        self.tints: list[tuple[str, float]] = []
         self.camera: dict[str, str] = {}
-        self.tone = {"light": 1.0, "contrast": 1.0, "mute": 0.0, "warmth": 0.0, "furnishing": 1.0}
+        self.toning = Toning(self.effects)
         self.by_window = self.by_candle = False
         self.unwanted: set[str] = set()
-        self.marks: dict[str, float] = {}
         self.fills: list[tuple[str, str]] = []
 
     def wish(self) -> Wish:
@@ -58,6 +59,8 @@ class _Builder:
             self.effects.append(({"window=": 2.0}, 1.0))  # seen where there are walls
         if self.by_window or self.by_candle:
             self.place = self.place or ("room" if relations.fit_a_room(self.things) else "")
+        if any(t.subject.family in _OWN_RAILS for t in self.things):
+            self.effects.append(({"path=": 0.0}, 1.0))
         lining = self._lining()
         if lining:
             self.fills.append(("kerb", "street_lamp*10"))
@@ -68,12 +71,12 @@ class _Builder:
         for thing in (self.things[i] for i in wanted):
             to = moved.get(thing.to) if thing.to is not None else None
             kept.append(linked(thing, to, thing.link))
-        tone = self.tone
+        tone = self.toning.tone
         return Wish(
             tuple(kept), self.place, tone["furnishing"], tuple(self.effects), tuple(self.weather),
-            self.season, self.camera, tuple(self.tints), tone["light"], tone["contrast"],
+            self.season, self.camera, tuple(self.toning.tints), tone["light"], tone["contrast"],
             tone["mute"], tone["warmth"], frozenset(self.unwanted),
-            tuple((trait, min(max(v, -1.0), 1.0)) for trait, v in self.marks.items()),
+            tuple((trait, min(max(v, -1.0), 1.0)) for trait, v in self.toning.marks.items()),
             tuple(self.fills),
         )  # fmt: skip
 
@@ -90,7 +93,7 @@ class _Builder:
             if word.kind == "subject":
                 self.unwanted |= _kind_of(word.entry)
             else:
-                self._tune(word, -phrase.emphasis)
+                self.toning.tune(word, -phrase.emphasis)
 
     def take(self, phrase: Phrase) -> None:
         """A phrase of the prompt."""
@@ -101,11 +104,14 @@ class _Builder:
                 if word.kind == "subject" and word.entry:
                     self.unwanted |= _kind_of(word.entry)
                 else:
-                    self._tune(word, phrase.amount)
+                    self.toning.tune(word, phrase.amount)
             return
         numbers: list[int] = []
         place = ""
         for piece in phrase.pieces:
+            if piece.back:
+                self._link_back(piece.link, numbers)
+                continue
             if self._is_place(piece, phrase, place, numbers):
                 continue
             loose = self._thing(piece, phrase, numbers)
@@ -116,6 +122,14 @@ class _Builder:
             if place and not piece.head:
                 self._burn(piece)
             self._scenes(loose, phrase)
+
+    def _link_back(self, link: str, numbers: list[int]) -> None:
+        """Link what was said last to what was named before, here or in an earlier phrase."""
+        if not numbers:
+            return
+        first = numbers[0] if len(numbers) > 1 else 0
+        if first != numbers[-1]:
+            link_two(self.things, numbers[-1], first, link)
 
     def _scenes(self, loose: Iterable[Word], phrase: Phrase) -> None:
         """Words that tell of the scene, but for smoke that rises from a thing."""
@@ -141,6 +155,7 @@ class _Builder:
             return True
         return (
             self._is_detail(piece, numbers)
+            or self._is_grown_within(piece, numbers)
             or self._is_many(piece, phrase, place, numbers)
             or self._is_height(piece, phrase, numbers)
         )
@@ -181,6 +196,15 @@ class _Builder:
                 if word.kind == "place":  # `a tulip field`; a colour is of the flowers
                     self._scene(word, phrase)
         return bool(filled)
+
+    def _is_grown_within(self, piece: Piece, numbers: list[int]) -> bool:
+        """Whether a piece tells what a glasshouse is full of: one is in it then."""
+        grown = relations.grown_within(self.things[numbers[-1]], piece) if numbers else ""
+        if grown:
+            del self.things[numbers.pop()]
+            self.place = "winter garden"
+            self.fills.append(("bed", f"{grown.replace(' ', '_')}*24"))
+        return bool(grown)
 
     def _is_height(self, piece: Piece, phrase: Phrase, numbers: list[int]) -> bool:
         """Whether a piece tells of a cliff or a hill that is a thing here."""
@@ -282,7 +306,7 @@ class _Builder:
         elif word.kind == "camera":
             self.camera |= dict(pair.split("=") for pair in entry.value.split())
         else:
-            self._tune(word, 1.0 * phrase.emphasis)
+            self.toning.tune(word, 1.0 * phrase.emphasis)
 
     def _further(self, place: str) -> None:
         """A place; one after the first lies behind it, or runs through it."""
@@ -296,44 +320,12 @@ class _Builder:
         if place == "grand canal":  # `a street in venice`
             self.place = place
             return
-        if self.place == "road":  # it runs through whatever else was said
+        if self.place in {"road", "railway"}:  # it runs through whatever else was said
             self.place, place = place, self.place
         effects, fills = backdrop.added(place, self.place)
         if effects:
             self.effects.append((effects, 1.0))
         self.fills += fills
-
-    def _tune(self, word: Word, amount: float) -> None:
-        """Push the whole picture towards a word, or away from it."""
-        entry = word.entry
-        if entry is None:
-            return
-        if word.kind in {"colour", "material"}:
-            colour = (
-                entry.value if word.kind == "colour" else pairs_of(entry.value).get("colour", "")
-            )
-            if colour:
-                self.tints.append((colour, amount))
-        elif word.kind == "quality":
-            for key, value in pairs_of(entry.value).items():
-                self._number(key, value, amount)
-        elif word.kind in {"weather", "light", "hour", "season"} and amount > 0:
-            self.effects.append((read_effects(entry.value), amount))
-
-    def _number(self, key: str, value: str, amount: float) -> None:
-        n = self.tone
-        if key == "marks":
-            self.marks[value] = self.marks.get(value, 0.0) + amount
-        elif key == "mute":
-            n["mute"] += amount * float(value)
-        elif key == "warmth":
-            n["warmth"] += amount * float(value)
-        elif key in {"light", "contrast"}:
-            n[key] *= float(value) ** amount
-        elif key == "furnish":
-            n["furnishing"] *= float(value) ** max(amount, 0.0)
-        elif key in {"haze", "waves"}:
-            self.effects.append(({f"{key}*": float(value) ** amount}, 1.0))
 
 
 def _kind_of(entry: Entry) -> set[str]:

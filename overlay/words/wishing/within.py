@@ -11,7 +11,7 @@ from overlay.words.wishing.wished import Wished
 _WITHIN = {
     "theatre": "stage", "museum": "hall", "church": "hall", "cathedral": "hall",
     "school": "classroom", "palace": "hall", "station": "hall",
-    "barn": "hayloft", "stable": "hayloft",
+    "barn": "hayloft", "stable": "hayloft", "glasshouse": "winter garden",
 }  # fmt: skip
 
 
@@ -33,5 +33,5 @@ def within(piece: Piece, place: str, before: Wished | None) -> str:
     if place == "room" and piece.link == "with":  # `the interior of a cathedral`
         around = subject_of(word).family in {*HOUSES, "castle", "temple"}
         return "hall" if around else ""
-    inside = piece.link == "in" and before is not None and before.tall < SMALL
+    inside = piece.link == "in" and (before is None or before.tall < SMALL)
     return _WITHIN.get(word, "") if inside else ""

@@ -25,6 +25,7 @@ from overlay.words.things.families.goods import (
     leisure,
     pantry,
     parlour,
+    playroom,
     pocket,
     small,
     tools,
@@ -181,6 +182,8 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     crafts.paper: ("sheet",), crafts.inkwell: ("glass",), crafts.drying_net: ("twine",), crafts.mask: ("c",), masonry.wall_gate: ("iron",),
     fabled.mushroom_house: ("cap",), fabled.floating_island: ("grass",), fabled.hoard: ("gold",),
     fabled.spider_in_web: ("body",),
+    playroom.toys: ("bear",), playroom.bottled_ship: ("hull",), playroom.rope_walker: ("coat",),
+    playroom.juggled_balls: ("c",),
     taught.cutout: ("tint",),
 }  # fmt: skip
 
