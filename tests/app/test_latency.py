@@ -97,6 +97,21 @@ class LatencyTest(WindowTest):
         longest = max(min(times) for times in zip(*tries, strict=True))
         self.assertLess(longest, _MOST * slower())
 
+    def test_what_comes_into_sight_meanwhile_waits_for_the_theme_with_the_others(self):
+        """Leaving the dark room, or for another room, puts no theme on many parts in one go."""
+        window, bench_room = self.window, self.window.house.bench_room
+        bench_room.set_bare(bare=True)
+        self.settle()
+        changed = window.floor.settings.model_copy(update={"theme": "dark"})
+        window.floor.change_settings(changed)
+        bench_room.set_bare(bare=False)
+        seen = [part for part in window._parts if part.isVisibleTo(window)]
+        self.assertGreater(len([part for part in seen if not is_dressed(part)]), 3)
+        self.assertFalse(window.updatesEnabled())
+        self.settle()
+        self.assertTrue(window.updatesEnabled())
+        self.assertTrue(all(is_dressed(part) for part in seen))
+
     def test_pan_zoom_wipe_and_envelopes_keep_sixty_frames_at_two_megapixels(self):
         stage, view = self.window.house.stage, self.window.house.stage.view
         stage.set_image("proof", self.large)

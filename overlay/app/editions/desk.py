@@ -289,6 +289,9 @@ class EditionDesk(QObject, Room):
             self.line.say(f"{title}: {shown.done} of {shown.edition.count} pictures")
         elif self.pulling.filling is shown:
             self.pulling.filling = None
+            if shown.fault:
+                self.line.refuse(shown.fault)
+                return
             failed = shown.done - shown.there
             rest = f", {failed} could not be pulled" if failed else ""
             self.line.say(f"{title}: {shown.there} pictures are there{rest}.")

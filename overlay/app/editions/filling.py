@@ -11,9 +11,9 @@ import numpy as np
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QImage
 
-from overlay.app.editions.handing_out import HandingOut
 from overlay.app.editions.shown import ShownEdition, Stage
 from overlay.app.floor.floor import Floor
+from overlay.app.floor.handing_out import HandingOut
 from overlay.app.parts.images import to_image
 from overlay.document.sets.editions import Edition
 from overlay.engine.control import Control
@@ -108,6 +108,7 @@ class EditionFiller(QObject):
 
     def fill(self, shown: ShownEdition) -> None:
         """Pull every row that is not kept."""
+        shown.fault = ""
         filling = _Filling(self._job(shown.edition), shown)
         self._fillings[shown.edition.title] = filling
 
@@ -132,12 +133,14 @@ class EditionFiller(QObject):
         if not rows:
             return
 
-        def came(row: Row, done: Pulled, number: int) -> None:
-            if done.picture is None or done.traits is None:
-                shown.row(row.index).stage, shown.row(row.index).fault = Stage.FAILED, done.fault
+        by_place = {row.index: row for row in rows}
+
+        def came(found: tuple[int, Seen | str]) -> None:
+            place, seen = found
+            if isinstance(seen, Seen):
+                self._show_seen(shown, by_place[place], seen)
             else:
-                seen = Seen(done.recipe_hash, number, _small(done.picture), done.traits)
-                self._show_seen(shown, row, seen)
+                shown.row(place).stage, shown.row(place).fault = Stage.FAILED, seen
             self._measure(shown)
 
         def over() -> None:
@@ -146,7 +149,9 @@ class EditionFiller(QObject):
                     shown.row(row.index).stage = Stage.MISSING
             self.came.emit(shown)
 
-        run = self._handing.run(rows, LEAD + shown.edition.title, came)
+        recipes = {row.index: row.recipe for row in rows if row.recipe is not None}
+        group = LEAD + shown.edition.title
+        run = self._handing.run(recipes, group, Purpose.ROW, _received, came)
         run.then = lambda _: over()
         run.stopped = over
 
@@ -214,7 +219,8 @@ class EditionFiller(QObject):
         return self.floor.runner.add(run)
 
     def _not_begun(self, shown: ShownEdition, error: Exception) -> None:
-        self.floor.refuse(f"{shown.edition.title}: {error}")
+        shown.fault = f"{shown.edition.title}: {error}"
+        self.floor.refuse(shown.fault)
         self.came.emit(shown)
 
     def _job(self, edition: Edition) -> EditionJob:
@@ -323,6 +329,13 @@ def _seen(job: EditionJob, row: Row) -> tuple[Row, Seen | None]:
     if proof is None or row.recipe is None:
         return row, None
     return row, _measured(proof, lay_canvas(row.recipe, job.store).picture)
+
+
+def _received(place: int, done: Pulled, number: int) -> tuple[int, Seen | str]:
+    """What a cluster made of a row, or its fault."""
+    if done.picture is None or done.traits is None:
+        return place, done.fault
+    return place, Seen(done.recipe_hash, number, _small(done.picture), done.traits)
 
 
 def _measured(proof: Proof, source: ByteImage | None) -> Seen:

@@ -44,13 +44,14 @@ class ShownRow:
 
 @dataclass
 class ShownEdition:
-    """An edition with what is known of it."""
+    """An edition with what is known of it; `fault` is why no picture comes, where that is so."""
 
     edition: Edition
     rows: dict[int, ShownRow] = field(default_factory=dict)
     measured: dict[int, RowTraits] = field(default_factory=dict)
     sets: list[SetFigures] = field(default_factory=list)
     seconds: list[float] = field(default_factory=list)
+    fault: str = ""
     images: "LRUCache[int, QImage]" = field(default_factory=lambda: LRUCache(MOST_IMAGES))
 
     def __post_init__(self) -> None:

@@ -117,9 +117,10 @@ class StatusLine(QFrame):
             _remember(text)
         self.label.setText(plain(text))
         self.label.setToolTip(plain_tip(text))
-        self.label.setProperty("role", role)
-        self.label.style().unpolish(self.label)
-        self.label.style().polish(self.label)
+        if self.label.property("role") != role:
+            self.label.setProperty("role", role)
+            self.label.style().unpolish(self.label)
+            self.label.style().polish(self.label)
         if self._floating:
             self.setVisible(bool(text))
             self._fading.start(_LINGERS)

@@ -253,7 +253,10 @@ class SheetDesk(QObject, Room):
             self.line.say(f"{shown.sheet.name}: {shown.done} of {total} cells")
         elif self._filling is shown:
             self._filling = None
-            self.line.say(f"{shown.sheet.name}: {shown.done} cells are there.")
+            if shown.fault:
+                self.line.refuse(shown.fault)
+            else:
+                self.line.say(f"{shown.sheet.name}: {shown.done} cells are there.")
 
     def _offer_measures(self, shown: ShownSheet) -> None:
         combo, keys = self.room.measure, measure_keys(shown.figures)

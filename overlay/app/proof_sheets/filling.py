@@ -3,16 +3,19 @@
 import time
 from collections.abc import Callable, Iterable
 from dataclasses import dataclass
+from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QImage
 
 from overlay.app.floor.floor import Floor
+from overlay.app.floor.handing_out import HandingOut
 from overlay.app.parts.images import to_image
 from overlay.app.proof_sheets.shown import ShownCell, ShownSheet
 from overlay.document.sets.sheets import ProofSheet
 from overlay.engine.control import Control
+from overlay.studio.editions.tasks import Pulled
 from overlay.studio.keeping.settings import use_threads
 from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.making.proofs import Proof
@@ -22,7 +25,7 @@ from overlay.studio.sheets.cells import Cell, cell_recipe, spread_order
 from overlay.studio.sheets.figures import CellPlace, flat_measures
 from overlay.studio.sheets.job import Prepared, SheetJob
 
-Pulled = tuple[Proof, QImage, float]  # with the seconds it took
+_Timed = tuple[Proof, QImage, float]  # with the seconds it took
 
 
 @dataclass
@@ -46,7 +49,7 @@ class SheetFiller(QObject):
     def __init__(self, floor: Floor) -> None:
         super().__init__(floor)
         self.floor, self.bench = floor, floor.bench
-        self._prepared = 0
+        self._handing = HandingOut(floor)
 
     # Cells ----------------------------------------------------------------------------------
 
@@ -66,11 +69,14 @@ class SheetFiller(QObject):
 
     def fill(self, sheet: ProofSheet, shown: ShownSheet) -> None:
         """Pull every cell that is not kept: looks first, then proofs in a spreading order."""
-        filling = _Filling(self._job(sheet), shown)
+        shown.fault = ""
+        filling, handed_out = _Filling(self._job(sheet), shown), bool(self.floor.settings.cluster)
 
         def prepare(control: Control) -> list[tuple[Prepared, QImage | None]]:
             self._begin()
-            return [(one, _image(one)) for one in filling.job.prepare(control)]
+            job = filling.job  # what cells share is made ready where they are pulled
+            ready = job.find() if handed_out else job.prepare(control)
+            return [(one, _image(one)) for one in ready]
 
         self._add(filling, "preparing", prepare, lambda found: self._go_on(filling, found))
 
@@ -81,12 +87,32 @@ class SheetFiller(QObject):
             if one.known is None and one.cell.recipe is not None:
                 missing[one.cell.row, one.cell.column] = one.cell
         sheet = filling.job.sheet
+        if self.floor.settings.cluster and missing:
+            self._hand_out(filling, missing)
+            missing = {}
         order = [p for p in spread_order(sheet.rows, sheet.columns) if p in missing]
         for place in order:
             self._add_look(filling, missing[place])
         for place in order:
             self._add_proof(filling, missing[place])
         self.came.emit(filling.shown)
+
+    def _hand_out(self, filling: _Filling, missing: dict[CellPlace, Cell]) -> None:
+        """Have the cluster of the settings pull cells; they come without looks before them."""
+        sheet, shown = filling.job.sheet, filling.shown
+        order = [p for p in spread_order(sheet.rows, sheet.columns) if p in missing]
+        wanted = {n: (p, missing[p].recipe) for n, p in enumerate(order)}
+        recipes = {n: recipe for n, (_, recipe) in wanted.items() if recipe is not None}
+
+        def came(found: tuple[int, ShownCell]) -> None:
+            shown.change(wanted[found[0]][0], found[1])
+            self.came.emit(shown)
+
+        run = self._handing.run(recipes, sheet.name, Purpose.CELL, _received, came)
+        run.then = lambda _: self.came.emit(shown)
+        run.stopped = partial(self.came.emit, shown)
+        run.failed = partial(self._not_done, shown)
+        self.floor.runner.add(run)
 
     def _add_look(self, filling: _Filling, cell: Cell) -> None:
         def look(control: Control) -> QImage | None:
@@ -102,13 +128,13 @@ class SheetFiller(QObject):
         self._add(filling, "look", look, show, cell)
 
     def _add_proof(self, filling: _Filling, cell: Cell) -> None:
-        def pull(control: Control) -> Pulled:
+        def pull(control: Control) -> _Timed:
             self._begin()
             began = time.monotonic()
             proof = filling.job.pull(cell, control)
             return proof, to_image(proof.picture), time.monotonic() - began
 
-        def show(found: Pulled) -> None:
+        def show(found: _Timed) -> None:
             proof, image, seconds = found
             filling.shown.seconds.append(seconds)
             filling.shown.change((cell.row, cell.column), shown_proof(proof, image))
@@ -129,11 +155,11 @@ class SheetFiller(QObject):
 
         def failed(error: Exception) -> None:
             if cell is None:
-                self.floor.refuse(f"{name}: {error}")
-            else:
-                place = (cell.row, cell.column)
-                filling.job.drop(place)
-                filling.shown.change(place, ShownCell(fault=str(error)))
+                self._not_done(filling.shown, error)
+                return
+            place = (cell.row, cell.column)
+            filling.job.drop(place)
+            filling.shown.change(place, ShownCell(fault=str(error)))
             self.came.emit(filling.shown)
 
         def stopped() -> None:
@@ -144,6 +170,12 @@ class SheetFiller(QObject):
         run = Run(name=f"{name}, {what}", work=work, purpose=Purpose.CELL, group=name)
         run.then, run.failed, run.stopped = then, failed, stopped
         self.floor.runner.add(run)
+
+    def _not_done(self, shown: ShownSheet, error: Exception) -> None:
+        """Say why no cell comes, and go on saying it."""
+        shown.fault = f"{shown.sheet.name}: {error}"
+        self.floor.refuse(shown.fault)
+        self.came.emit(shown)
 
     def _job(self, sheet: ProofSheet) -> SheetJob:
         shelf = ProofShelf(Path(self.bench.shelf.folder))
@@ -199,6 +231,17 @@ def shown_proof(proof: Proof, image: QImage) -> ShownCell:
         image, recipe_hash=proof.recipe_hash, number=proof.number,
         figures=flat_measures(proof.measures),
     )  # fmt: skip
+
+
+def _received(place: int, done: Pulled, number: int) -> tuple[int, ShownCell]:
+    """What a cluster made of a cell, or its fault."""
+    if done.picture is None:
+        return place, ShownCell(fault=done.fault)
+    cell = ShownCell(
+        to_image(done.picture), recipe_hash=done.recipe_hash, number=number,
+        figures=flat_measures(done.measures),
+    )  # fmt: skip
+    return place, cell
 
 
 def _image(one: Prepared) -> QImage | None:

@@ -33,13 +33,15 @@ class ShownSheet:
 
     Attributes
     ----------
-    labels : of columns and rows. seconds : the time that cells took so far.
+    labels : of columns and rows. seconds : the time that cells took so far. fault : why no cell
+    comes, where that is so.
     """
 
     sheet: ProofSheet
     labels: tuple[list[str], list[str]]
     cells: dict[CellPlace, ShownCell] = field(default_factory=dict)
     seconds: list[float] = field(default_factory=list)
+    fault: str = ""
 
     def change(self, place: CellPlace, cell: ShownCell) -> None:
         """Take what is known of a cell now; a look never takes a proof's place."""

@@ -110,7 +110,9 @@ class SettingsDialog(QDialog):
         self.cluster = QLineEdit(self._settings.cluster)
         self.cluster.setPlaceholderText(tr("this computer alone; or tcp://host:8786"))
         self.cluster.setAccessibleName(tr("Cluster"))
-        self.cluster.setToolTip(tr("A Dask scheduler whose workers pull the rows of editions"))
+        self.cluster.setToolTip(
+            tr("A Dask scheduler whose workers pull rows of editions, cells of sheets and hunts")
+        )
         self.cluster.editingFinished.connect(
             lambda: self._set(cluster=self.cluster.text().strip()[:200])
         )

@@ -106,8 +106,21 @@ class MainWindow(QMainWindow):
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
         """A part that was hidden gets the theme when it is shown: a page of the card, a room."""
         if event.type() == QEvent.Type.Show and isinstance(watched, QWidget):
-            dress(watched)
+            self._dress_shown(watched)
         return super().eventFilter(watched, event)
+
+    def _dress_shown(self, part: QWidget) -> None:
+        """At once; while others wait for the theme as well, with them, before any is seen."""
+        if not self._dresser.isActive():
+            dress(part)
+        elif not is_dressed(part):
+            self._hold_back()
+
+    def _hold_back(self) -> None:
+        """Show nothing until all that is in sight wears the theme."""
+        self._redressing = True
+        self.setUpdatesEnabled(False)
+        self._dresser.start()
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         """A narrow window has tray and card under tabs."""
@@ -169,9 +182,7 @@ class MainWindow(QMainWindow):
         settings = self.floor.settings
         apply_theme(application, dark=wants_dark(settings.theme), larger=settings.larger_text)
         self.house.side.set_width(WIDER if settings.larger_text else WIDTH)
-        self._redressing = True
-        self.setUpdatesEnabled(False)
-        self._dresser.start()
+        self._hold_back()
 
     def _dress_next(self) -> None:
         """Put the theme on the next part: on what is in sight first."""
@@ -198,7 +209,7 @@ class MainWindow(QMainWindow):
         """Put the theme on what is in sight; what is hidden gets it when it is shown."""
         for part in self._parts:
             if part.isVisibleTo(self):
-                dress(part)
+                self._dress_shown(part)
         for kind in (QMenu, QDialog, Tour):
             for child in self.findChildren(kind, options=Qt.FindChildOption.FindDirectChildrenOnly):
                 dress(child)

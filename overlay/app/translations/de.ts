@@ -1657,11 +1657,6 @@ um seine Machart zu nehmen.</translation>
    <translation>es wird gesehen, was da ist</translation>
   </message>
   <message>
-   <location filename="../../../overlay/app/editions/handing_out.py" />
-   <source>{0}, {1} rows by {2}</source>
-   <translation>{0}, {1} Zeilen von {2}</translation>
-  </message>
-  <message>
    <location filename="../../../overlay/app/editions/picker.py" />
    <source>Add {0} picture{1}</source>
    <translation>{0} Bild(er) hinzufügen</translation>
@@ -1904,6 +1899,11 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
    <location filename="../../../overlay/app/floor/engines.py" />
    <source>Allow it from now on</source>
    <translation>Von nun an erlauben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/floor/handing_out.py" />
+   <source>{0}, {1} by {2}</source>
+   <translation>{0}, {1} von {2}</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/handing/desk.py" />
@@ -2367,11 +2367,6 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
   </message>
   <message>
    <location filename="../../../overlay/app/passes/card.py" />
-   <source>, marks drawn again</source>
-   <translation>, Spuren neu gezeichnet</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/passes/card.py" />
    <source>Compare with before</source>
    <translation>Mit davor vergleichen</translation>
   </message>
@@ -2444,6 +2439,11 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
    <location filename="../../../overlay/app/passes/card.py" />
    <source>Run it after the pass after it</source>
    <translation>Nach dem Durchgang danach laufen lassen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/passes/card.py" />
+   <source>, marks drawn again</source>
+   <translation>, Spuren neu gezeichnet</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/passes/card.py" />
@@ -6318,8 +6318,8 @@ Einen Ordner nummerierter Bilder wählen, eine Animation (GIF, APNG, WebP) oder 
   </message>
   <message>
    <location filename="../../../overlay/app/shell/settings_dialog.py" />
-   <source>A Dask scheduler whose workers pull the rows of editions</source>
-   <translation>Ein Dask-Scheduler, dessen Arbeiter die Zeilen von Auflagen ziehen</translation>
+   <source>A Dask scheduler whose workers pull rows of editions, cells of sheets and hunts</source>
+   <translation>Ein Dask-Scheduler, dessen Arbeiter Zeilen von Auflagen, Zellen von Bögen und Jagden ziehen</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/shell/settings_dialog.py" />

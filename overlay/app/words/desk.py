@@ -31,11 +31,11 @@ from overlay.words.describing import describe
 from overlay.words.language.grammar import read_prompt
 from overlay.words.language.reading import Reading
 from overlay.words.language.writing import joined, phrases_of
+from overlay.words.stage.drawing import LAND
 
 CONCERNED = ("prompt", "avoid", "guidance", "words", "unknown", "regions", "taught")
 DRAWN_BY = ("prompt", "avoid", "guidance", "words", "placed", "seed", "size", "source", "taught")
 _FIRST = 0.25  # of the size, for the first look
-LAND = {"sky", "ground", "water", "hills", "wall", "window"}
 
 
 @dataclass(frozen=True)
@@ -276,7 +276,10 @@ class WordsDesk(QObject):
             return None
         for name, mask in self._scene.masks.items():
             height, width = mask.shape
-            if name not in LAND and mask[int(place.y() * height), int(place.x() * width)] > 0:
+            if (
+                name not in LAND.values()
+                and mask[int(place.y() * height), int(place.x() * width)] > 0
+            ):
                 before = {p.thing: p.turn for p in self.bench.project.recipe.placed}
                 return replace(box_of(name, mask), turn=before.get(name, 0.0))
         return None
@@ -311,5 +314,5 @@ def _tinted(scene: WordsScene) -> np.ndarray:
     rng = np.random.default_rng(5)
     for name, mask in scene.masks.items():
         grey = np.array([176, 174, 168]) - 14 * (len(name) % 4)
-        out[mask > 0] = grey if name in LAND else rng.integers(60, 215, 3)
+        out[mask > 0] = grey if name in LAND.values() else rng.integers(60, 215, 3)
     return out
