@@ -23,6 +23,7 @@ import numpy as np
 from bench.against import ratios
 from bench.enlarging import rows as enlarging_rows
 from bench.exact import exact_refine
+from bench.handlers import rows as handlers_rows
 from bench.limits import bandwidth, bytes_of_search, with_threads
 from bench.search import rows as search_rows
 from bench.sets import rows as sets_rows
@@ -198,8 +199,10 @@ def measure() -> tuple[list[Row], list[tuple[int, float]]]:
     add("growth of time with pixels, exponent", "1.05 at most", f"{exponent:.2f}")
     for area, spent in points:
         add(f"  {area / 1e6:.1f} megapixels", "-", f"{spent:.2f} s")
-    for row in (*starting_rows(), *search_rows(), *words_rows(), *enlarging_rows(), *sets_rows()):
-        add(*row)
+    parts = (starting_rows, handlers_rows, search_rows, words_rows, enlarging_rows, sets_rows)
+    for part in parts:
+        for row in part():
+            add(*row)
     for row in against_exact(request, seconds, done):
         add(*row)
     return rows, points
