@@ -99,9 +99,9 @@ class _Process:
 
 def worker(run: Callable[[list[str], io.StringIO], Counts]) -> int:
     """Run the files that are named on standard input; answer each with a line of JSON."""
-    import numba
+    from overlay.imaging.threads import use_threads
 
-    numba.set_num_threads(1)
+    use_threads(1)
     answers = os.fdopen(os.dup(1), "w", encoding="utf-8")
     os.dup2(2, 1)  # what tests print must not stand between the answers
     for line in sys.stdin:

@@ -4,8 +4,6 @@ import argparse
 from functools import partial
 from pathlib import Path
 
-import numba
-
 from overlay import api
 from overlay.cli.parts.ends import DONE
 from overlay.cli.parts.progress import Progress
@@ -15,6 +13,7 @@ from overlay.document.recipe import Recipe
 from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.imaging.files import writable_kind
+from overlay.imaging.threads import use_threads
 from overlay.studio.inputs.paths import input_paths
 from overlay.studio.keeping.files.own_words import in_place
 
@@ -62,4 +61,4 @@ def set_threads(threads: int | None) -> None:
         return
     if threads < 1:
         raise RecipeError(f"--threads: must be at least 1, got {threads}")
-    numba.set_num_threads(min(threads, numba.get_num_threads()))
+    use_threads(threads)

@@ -13,10 +13,10 @@ from dataclasses import dataclass
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit
 
 from overlay.enlarging.classes import ANGLES, CLASSES, KINDS, Classes, classify, turned_class
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.kernel import compiled
 from overlay.imaging.rows import by_rows
 
 SIDE = 5
@@ -178,7 +178,7 @@ def _drawn(left: Sums, right: Sums, to: Sums, share: float, floor: float) -> Sum
     return np.asarray(_solved(left + firm * np.eye(len(left)), right + firm * to))
 
 
-@njit(cache=True, nogil=True)
+@compiled(cache=True, nogil=True)
 def _solved(left, right):
     """Cholesky's, for matrices that are symmetric and positive."""
     size, columns = right.shape

@@ -8,8 +8,8 @@ from typing import TypeVar
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit
 
+from overlay.imaging.kernel import compiled
 from overlay.imaging.rows import by_rows
 
 F = TypeVar("F", bound=np.floating)
@@ -71,7 +71,7 @@ _DECODE = _decode_table()
 _ENCODE = _encode_table()
 
 
-@njit(cache=True, fastmath=True, error_model="numpy")
+@compiled(cache=True, fastmath=True, error_model="numpy")
 def _cube_roots(a, b, c, weights, out):
     """Cube roots of a weighted sum, each 0 up to 1, by Halley's method; to single precision.
 

@@ -7,15 +7,15 @@ from collections.abc import Callable
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.kernel import compiled
 from overlay.imaging.rows import by_rows
 
 _PIXELS = 1 << 20  # of a strip
 
 
-@njit(cache=True, fastmath=True)
+@compiled(cache=True, fastmath=True)
 def _add(to, values, weight):
     """Rows of their own: known to begin at 0, the loop becomes vector code."""
     for x in range(len(to)):
@@ -41,7 +41,7 @@ def _convolve(from_row, to_row, image, channels, weights, out):
             _add(out[y], row[k * channels : k * channels + length], weights[k])
 
 
-@njit(cache=True)
+@compiled(cache=True)
 def _raise(to, values):
     for x in range(len(to)):
         to[x] = max(to[x], values[x])

@@ -3,10 +3,10 @@
 from typing import NamedTuple
 
 import numpy as np
-from numba import njit
 
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.filters import gaussian
+from overlay.imaging.kernel import compiled
 from overlay.imaging.resample import soften
 from overlay.imaging.rows import by_rows
 
@@ -70,7 +70,7 @@ def _fill(
     _normalise(smooth.shape[0], smooth, local, np.float32(floor * strong), weighted, out)
 
 
-@njit(cache=True, error_model="numpy")
+@compiled(cache=True, error_model="numpy")
 def _slope(image, y, x):
     """Sobel gradient (y, x) at a pixel, per pixel."""
     height, width = image.shape

@@ -5,12 +5,11 @@ would stay as they were: after an update the same recipe could give another pict
 was compiled anew. So a kernel is kept under the contents of all files that it can be made from.
 """
 
+from collections.abc import Callable
 from functools import cache
 from hashlib import blake2b
 from pathlib import Path
 from typing import Any
-
-from numba.core import caching
 
 ROOT = Path(__file__).parents[1]
 # Folders that the kernels of a part are made from; of parts not named here its own and `imaging`.
@@ -20,22 +19,34 @@ FOLDERS = {
     "scenery": ("scenery", "scenery/manners", "imaging"),
     "words": ("words/stage", "words/things", "scenery", "imaging"),
 }
-# Not a public name: where a version of Numba has none, its own way stands (and a test fails).
-_LOCATOR: Any = getattr(caching, "_SourceFileBackedLocatorMixin", None)
-_own_stamp = getattr(_LOCATOR, "get_source_stamp", None)
 
 
+@cache
 def heed_neighbours() -> None:
     """From now on kernels of ours are compiled anew where a file they are made from has changed."""
-    if _own_stamp is not None:
-        _LOCATOR.get_source_stamp = _stamp
+    from numba.core import caching
+
+    # Not a public name: where a version of Numba has none, its own way stands (and a test fails).
+    locator: Any = getattr(caching, "_SourceFileBackedLocatorMixin", None)
+    own_stamp = getattr(locator, "get_source_stamp", None)
+    if own_stamp is not None:
+        locator.get_source_stamp = _heeding(own_stamp)
 
 
-def _stamp(locator: Any) -> Any:
+def is_kept(dispatcher: Any) -> bool:
+    """Whether Numba would load a kernel from the disk, for some arguments, and not compile it."""
+    file = getattr(getattr(dispatcher, "_cache", None), "_cache_file", None)
+    return file is not None and bool(file._load_index())  # noqa: SLF001 (no public name either)
+
+
+def _heeding(own_stamp: Callable[[Any], Any]) -> Callable[[Any], Any]:
     """What a kernel's file is known by, and for ours what it is made from."""
-    assert _own_stamp is not None
-    own, file = _own_stamp(locator), Path(getattr(locator, "_py_file", ""))
-    return (own, stamp_of(file.relative_to(ROOT).parts[0])) if ROOT in file.parents else own
+
+    def stamp(locator: Any) -> Any:
+        own, file = own_stamp(locator), Path(getattr(locator, "_py_file", ""))
+        return (own, stamp_of(file.relative_to(ROOT).parts[0])) if ROOT in file.parents else own
+
+    return stamp
 
 
 @cache

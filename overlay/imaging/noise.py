@@ -5,13 +5,13 @@ in the spirit of the counter-based generators of Salmon et al. 2011, doi:10.1145
 """
 
 import numpy as np
-from numba import njit
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.kernel import compiled
 from overlay.imaging.rows import by_rows
 
 
-@njit(cache=True, inline="always")
+@compiled(cache=True, inline="always")
 def hash32(value):
     """Mix 32 bits so that each output bit depends on each input bit."""
     # Numba widens mixed integer arithmetic, so every step is brought back to 32 bits.

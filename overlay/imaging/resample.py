@@ -5,13 +5,13 @@ Pixel centres lie at half-integers, so halving and doubling keep things in place
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.kernel import compiled
 from overlay.imaging.rows import by_rows
 
 
-@njit(cache=True, fastmath=True, forceinline=True)
+@compiled(cache=True, fastmath=True, forceinline=True)
 def _narrow(row, out, width, channels):
     """Called with the number of channels written out: then the inner loop is unrolled."""
     for x in range(width):
@@ -23,7 +23,7 @@ def _narrow(row, out, width, channels):
             )  # fmt: skip
 
 
-@njit(cache=True, fastmath=True, forceinline=True)
+@compiled(cache=True, fastmath=True, forceinline=True)
 def _widen(row, out, width, channels):
     """As `_narrow`, the other way."""
     for x in range(width):

@@ -7,11 +7,8 @@ from functools import cache
 from itertools import pairwise
 from typing import Any, TypeVar
 
-from numba import get_num_threads, njit
-
-from overlay.imaging.kernel_cache import heed_neighbours
-
-heed_neighbours()
+from overlay.imaging.kernel import compiled
+from overlay.imaging.threads import thread_count
 
 _SHARES = 4  # stretches a thread, so that none waits long for the slowest
 T = TypeVar("T")
@@ -34,7 +31,7 @@ class RowKernel:
 
     def __call__(self, rows: int, *arguments: Any) -> None:
         """Do all of so many rows; returns when the last of them is done."""
-        threads = min(get_num_threads(), rows) if rows >= self.fewest else 1
+        threads = min(thread_count(), rows) if rows >= self.fewest else 1
         if threads < 2:
             self.kernel(0, rows, *arguments)
             return
@@ -66,10 +63,8 @@ def by_rows(*, fewest: int = _FEWEST, **options: Any) -> Callable[[Callable[...,
     Numba's own parallel loops take three times as long to compile, and one at a time in a process.
     """
 
-    def compiled(function: Callable[..., None]) -> RowKernel:
-        return RowKernel(njit(cache=True, nogil=True, **options)(function), fewest)
-
-    return compiled
+    made = compiled(cache=True, nogil=True, **options)
+    return lambda function: RowKernel(made(function), fewest)
 
 
 def side_by_side(work: Callable[[T], R], items: Sequence[T]) -> list[R]:
@@ -77,7 +72,7 @@ def side_by_side(work: Callable[[T], R], items: Sequence[T]) -> list[R]:
 
     For work that leaves the lock alone; the first item, on this thread, should be the longest.
     """
-    if get_num_threads() < 2 or len(items) < 2:
+    if thread_count() < 2 or len(items) < 2:
         return [work(item) for item in items]
     try:
         others = [_pool().submit(work, item) for item in items[1:]]

@@ -8,9 +8,9 @@ from dataclasses import dataclass
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.kernel import compiled
 
 Points = tuple[tuple[float, float], ...]
 _THINNEST = 0.5  # pixels of radius
@@ -156,7 +156,7 @@ def _surroundings(
     return rows, slice(min(max(int(left), 0), width), min(max(int(right) + 2, 0), width))
 
 
-@njit(cache=True, nogil=True)
+@compiled(cache=True, nogil=True)
 def _lay_line(mask, places, radii, softness, first_row, first_column):
     """Lay thick segments with round ends over a mask, in place; the larger cover stays."""
     height, width = mask.shape
@@ -185,7 +185,7 @@ def _lay_line(mask, places, radii, softness, first_row, first_column):
                 mask[row, column] = max(mask[row, column], np.float32(cover))
 
 
-@njit(cache=True, nogil=True)
+@compiled(cache=True, nogil=True)
 def _sort(values, count):
     """Sort the first `count` values in place, by halving gaps (Shell, DOI 10.1145/368370.368387).
 
@@ -202,7 +202,7 @@ def _sort(values, count):
         gap //= 2
 
 
-@njit(cache=True, nogil=True)
+@compiled(cache=True, nogil=True)
 def _fill(mask, places):
     """Fill an outline by the even-odd rule, two lines of sight a row, in place."""
     height, width = mask.shape

@@ -4,10 +4,11 @@
 """
 
 import numpy as np
-from numba import njit
+
+from overlay.imaging.kernel import compiled
 
 
-@njit(cache=True, inline="always")
+@compiled(cache=True, inline="always")
 def lattice(ix, iy, iz):
     """A fixed random number in 0..1 for a point with integer coordinates."""
     h = np.uint32(ix * 374761393 + iy * 668265263 + iz * 2147483647 + 1274126177)
@@ -16,7 +17,7 @@ def lattice(ix, iy, iz):
     return np.float64(h ^ (h >> np.uint32(16))) / 4294967295.0
 
 
-@njit(cache=True)
+@compiled(cache=True)
 def value_noise(x, y, z):
     """Smooth noise in 0..1 with features of size 1."""
     ix, iy, iz = int(np.floor(x)), int(np.floor(y)), int(np.floor(z))
@@ -32,7 +33,7 @@ def value_noise(x, y, z):
     return total
 
 
-@njit(cache=True)
+@compiled(cache=True)
 def layered_noise(x, y, z, octaves):
     """Octaves of `value_noise`, each half as large and half as strong; in 0..1."""
     total, strength, norm = 0.0, 1.0, 0.0

@@ -2,7 +2,6 @@ import threading
 import time
 import unittest
 
-import numba
 import numpy as np
 from hypothesis import given, settings
 from hypothesis import strategies as st
@@ -12,6 +11,7 @@ from overlay.engine.request import Facets, Request, StyleCue
 from overlay.engine.sampler import render
 from overlay.engine.steps.schedule import Span
 from overlay.imaging.colour import srgb_to_work
+from overlay.imaging.threads import thread_count, use_threads
 from overlay.measures.palette import palette_distance
 from overlay.measures.patches import style_match
 from overlay.measures.structure import structure_kept
@@ -85,12 +85,12 @@ class RuleTest(unittest.TestCase):
         self.assertGreater(moved.mean(), 0.5)
 
     def test_same_request_same_bytes_on_any_thread_count(self):
-        most = numba.get_num_threads()
+        most = thread_count()
         pictures = []
         for threads in (1, most, most):
-            numba.set_num_threads(threads)
+            use_threads(threads)
             pictures.append(render(request(guides=(edges(scene()),))).picture)
-        numba.set_num_threads(most)
+        use_threads(most)
         np.testing.assert_array_equal(pictures[0], pictures[1])
         np.testing.assert_array_equal(pictures[1], pictures[2])
 

@@ -1,12 +1,12 @@
 import unittest
 
-import numba
 import numpy as np
 
 from overlay.engine.request import Facets, StyleCue
 from overlay.engine.sampler import render
 from overlay.engine.sequence.frame import render_frame
 from overlay.imaging.colour import srgb_to_work
+from overlay.imaging.threads import thread_count, use_threads
 from overlay.motion.flicker import change
 from overlay.motion.flow import find_motion
 from overlay.scenery.moving import pan
@@ -67,10 +67,10 @@ class SequenceTest(unittest.TestCase):
                 self.assertLess(self.changes(held), 0.5 * self.changes(free))
 
     def test_the_same_on_any_number_of_threads(self):
-        most = numba.get_num_threads()
-        self.addCleanup(numba.set_num_threads, most)
+        most = thread_count()
+        self.addCleanup(use_threads, most)
         first = self.rendered(1.0)[-1]
-        numba.set_num_threads(1)
+        use_threads(1)
         np.testing.assert_array_equal(self.rendered(1.0)[-1], first)
 
     def test_after_a_cut_a_scene_begins_as_if_it_were_the_first(self):

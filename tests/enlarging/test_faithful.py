@@ -1,6 +1,5 @@
 import unittest
 
-import numba
 import numpy as np
 from PIL import Image
 
@@ -11,6 +10,7 @@ from overlay.enlarging.filters import lanczos_filters, learn, leaving_filters, p
 from overlay.enlarging.halving import halved
 from overlay.imaging.filters import gaussian
 from overlay.imaging.resample import resize
+from overlay.imaging.threads import thread_count, use_threads
 from tests.pictures import blobs, manner, scene
 
 
@@ -55,9 +55,9 @@ class FaithfulTest(unittest.TestCase):
             whole = enlarge(picture, height, width, band=4096)
             for band in (37, 128):
                 np.testing.assert_array_equal(enlarge(picture, height, width, band=band), whole)
-        threads = numba.get_num_threads()
-        numba.set_num_threads(1)
-        self.addCleanup(numba.set_num_threads, threads)
+        threads = thread_count()
+        use_threads(1)
+        self.addCleanup(use_threads, threads)
         np.testing.assert_array_equal(enlarge(picture, 450, 700), whole)
 
     def test_an_even_tone_stays_and_nothing_leaves_the_range_about_it(self):

@@ -10,12 +10,11 @@ import textwrap
 import unittest
 from pathlib import Path
 
-from numba.core.dispatcher import Dispatcher
-
+from overlay.imaging.kernel import Kernel
 from overlay.imaging.kernel_cache import FOLDERS, ROOT
 from overlay.imaging.rows import RowKernel
 
-_MADE = re.compile(r"^@(njit|kernel|inner|by_rows)\b", re.MULTILINE)
+_MADE = re.compile(r"^@(compiled|kernel|inner|by_rows)\b", re.MULTILINE)
 
 
 def kernel_files() -> list[Path]:
@@ -47,10 +46,9 @@ class FoldersTest(unittest.TestCase):
             name = ".".join(file.relative_to(ROOT.parent).with_suffix("").parts)
             for found in vars(importlib.import_module(name)).values():
                 kernel = found.kernel if isinstance(found, RowKernel) else found
-                kept = isinstance(kernel, Dispatcher) and hasattr(kernel._cache, "_cache_file")
-                if kept and str(kernel.py_func.__module__).startswith("overlay."):
-                    stamp = kernel._cache._cache_file._source_stamp
-                    self.assertIsInstance(stamp, tuple, f"{name}.{kernel.py_func.__name__}")
+                if isinstance(kernel, Kernel) and hasattr(kernel.real._cache, "_cache_file"):
+                    stamp = kernel.real._cache._cache_file._source_stamp
+                    self.assertIsInstance(stamp, tuple, f"{name}.{kernel.function.__name__}")
 
 
 class ChangedFileTest(unittest.TestCase):
@@ -60,11 +58,11 @@ class ChangedFileTest(unittest.TestCase):
             from pathlib import Path
             sys.path.insert(0, {str(folder)!r})
             from overlay.imaging import kernel_cache
+            from overlay.imaging.kernel_cache import is_kept
             kernel_cache.ROOT = Path({str(folder)!r}) / "made"
             kernel_cache.FOLDERS["outer"] = ("outer", "inner")
-            kernel_cache.heed_neighbours()
             from made.outer.calls import asked
-            print(asked(1), sum(asked.stats.cache_hits.values()))
+            print(asked(1), sum(asked.real.stats.cache_hits.values()), is_kept(asked.real))
         """
         done = subprocess.run(
             [sys.executable, "-c", textwrap.dedent(script)],
@@ -81,12 +79,16 @@ class ChangedFileTest(unittest.TestCase):
                 (folder / "made" / part).mkdir()
                 (folder / "made" / part / "__init__.py").touch()
             (folder / "made/outer/calls.py").write_text(
-                "from numba import njit\nfrom made.inner.called import more\n\n"
-                "@njit(cache=True)\ndef asked(n):\n    return more(n)\n"
+                "from overlay.imaging.kernel import compiled\nfrom made.inner.called import more\n\n"
+                "@compiled(cache=True)\ndef asked(n):\n    return more(n)\n"
             )
-            for text, said in (("n + 1", "2 0"), ("n + 1", "2 1"), ("n + 41", "42 0")):
+            for text, said in (
+                ("n + 1", "2 0 True"),
+                ("n + 1", "2 1 True"),
+                ("n + 41", "42 0 True"),
+            ):
                 (folder / "made/inner/called.py").write_text(
-                    f"from numba import njit\n\n@njit(cache=True)\ndef more(n):\n    return {text}\n"
+                    f"from overlay.imaging.kernel import compiled\n\n@compiled(cache=True)\ndef more(n):\n    return {text}\n"
                 )
                 self.assertEqual(self.said(folder), said, text)
 

@@ -1,19 +1,10 @@
 """Compiling ahead: half of it in another process, which ends when it is asked to."""
 
-import tempfile
 import unittest
-from pathlib import Path
-from types import SimpleNamespace
 from unittest.mock import MagicMock, patch
-
-from numba import njit
 
 from overlay.engine.control import CancelledError, Control
 from overlay.studio.making import warming
-
-
-def new():
-    return 0
 
 
 class WarmingTest(unittest.TestCase):
@@ -30,7 +21,7 @@ class WarmingTest(unittest.TestCase):
 
     def warm(self, control=None, *, compiled=False, cores=2):
         with (
-            patch.object(warming, "is_compiled", return_value=compiled),
+            patch.object(warming, "is_kept", return_value=compiled),
             patch.object(warming.os, "cpu_count", return_value=cores),
         ):
             warming.warm_kernels(control)
@@ -57,18 +48,6 @@ class WarmingTest(unittest.TestCase):
             self.warm(control)
         self.process.kill.assert_called_once()
         self.assertNotIn("words", self.told)
-
-
-class CompiledTest(unittest.TestCase):
-    def test_a_kernel_is_compiled_once_its_index_lies_in_the_folder(self):
-        with tempfile.TemporaryDirectory() as folder:
-            kernel = SimpleNamespace(stats=SimpleNamespace(cache_path=folder), py_func=new)
-            self.assertFalse(warming.is_compiled(kernel))
-            Path(folder, "test_warming.new-16.py311.nbi").touch()
-            self.assertTrue(warming.is_compiled(kernel))
-
-    def test_one_that_is_not_kept_is_never(self):
-        self.assertFalse(warming.is_compiled(njit(new)))
 
 
 if __name__ == "__main__":

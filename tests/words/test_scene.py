@@ -1,11 +1,11 @@
 import unittest
 
-import numba
 import numpy as np
 from scipy import stats
 from scipy.ndimage import binary_dilation, gaussian_filter
 
 from overlay.imaging.colour import srgb_to_work
+from overlay.imaging.threads import thread_count, use_threads
 from overlay.words.language.grammar import read_prompt
 from overlay.words.on_picture import _stood_in, set_on_picture
 from overlay.words.picture import contours, depth_map, draw_words
@@ -126,12 +126,12 @@ class AirTest(unittest.TestCase):
 class SteadinessTest(unittest.TestCase):
     def test_the_same_bytes_on_any_number_of_threads(self):
         several = drawn("two herons, lake, mist").drawn
-        before = numba.get_num_threads()
+        before = thread_count()
         try:
-            numba.set_num_threads(1)
+            use_threads(1)
             one = drawn("two herons, lake, mist").drawn
         finally:
-            numba.set_num_threads(before)
+            use_threads(before)
         self.assertEqual(one.picture.tobytes(), several.picture.tobytes())
         self.assertEqual(one.depth.tobytes(), several.depth.tobytes())
 

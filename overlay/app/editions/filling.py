@@ -19,12 +19,12 @@ from overlay.document.sets.editions import Edition
 from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage
 from overlay.imaging.files import read_picture, thumbnail
+from overlay.imaging.threads import use_threads
 from overlay.studio.editions.figures import RowTraits, SetFigures, row_traits, set_figures
 from overlay.studio.editions.job import EditionJob, Row, rows_of
 from overlay.studio.editions.rows import check_edition
 from overlay.studio.editions.sharing import find_colours
 from overlay.studio.editions.tasks import Pulled
-from overlay.studio.keeping.settings import use_threads
 from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.making.laying import lay_canvas
 from overlay.studio.making.proofs import Proof

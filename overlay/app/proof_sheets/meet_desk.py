@@ -7,7 +7,7 @@ from overlay.app.floor.floor import Floor
 from overlay.app.picture.stage import PictureStage
 from overlay.app.proof_sheets.meet_panel import MeetPanel
 from overlay.engine.control import Control
-from overlay.studio.keeping.settings import use_threads
+from overlay.imaging.threads import use_threads
 from overlay.studio.runs.queue import Purpose, Run
 from overlay.studio.sheets.axes import say
 from overlay.studio.sheets.figures import flat_measures

@@ -14,8 +14,8 @@ from overlay.app.parts.images import to_image
 from overlay.document.sets.sequences import Sequence
 from overlay.engine.control import Control
 from overlay.imaging.files import read_picture, thumbnail, write_picture
+from overlay.imaging.threads import use_threads
 from overlay.motion.flicker import flicker
-from overlay.studio.keeping.settings import use_threads
 from overlay.studio.runs.queue import Purpose, Run
 from overlay.studio.sequences.frames import Frames
 from overlay.studio.sequences.making import Made, make_sequence

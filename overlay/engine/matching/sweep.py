@@ -6,7 +6,6 @@ the number of threads.
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit
 
 from overlay.engine.matching.atlas import PATCH
 from overlay.engine.matching.distance import (
@@ -25,7 +24,7 @@ from overlay.engine.matching.distance import (
     place_of,
 )
 from overlay.engine.matching.field import STRIDE, Field
-from overlay.imaging.kernel import inner
+from overlay.imaging.kernel import compiled, inner
 from overlay.imaging.noise import hash32
 from overlay.imaging.rows import by_rows
 
@@ -35,7 +34,7 @@ REPEAT = 1.3
 WORN = 1.15
 
 
-@njit(cache=True, error_model="numpy")
+@compiled(cache=True, error_model="numpy")
 def _repeats(field, i, j, page, y, x):
     """Whether a patch up to three away shows this very place."""
     rows, columns = field.shape[:2]
@@ -49,7 +48,7 @@ def _repeats(field, i, j, page, y, x):
     return False
 
 
-@njit(cache=True)
+@compiled(cache=True)
 def _mark_row(page, y, x, other_page, other_y, other_x, flags):
     """Of two rows side by side, as vector code."""
     for j in range(len(flags)):

@@ -6,12 +6,12 @@ than Catmull-Rom's, since frame after frame is read so.
 
 import numpy as np
 import numpy.typing as npt
-from numba import njit
 
 from overlay.engine.matching.atlas import PATCH, Atlas
 from overlay.engine.matching.field import STRIDE, Field, Grid
 from overlay.engine.matching.vote import span, vote_window, write_cell
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.kernel import compiled
 from overlay.imaging.rows import by_rows
 from overlay.motion.warp import cubic_weights
 
@@ -19,7 +19,7 @@ _CUBIC = cubic_weights(-1.05)
 _WHOLE, _NONE = 0.1, 0.25  # contrast lost half way between pixels: all is used, none is used
 
 
-@njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
+@compiled(cache=True, fastmath=True, forceinline=True, error_model="numpy")
 def _resampled(sharp, start, high, wide, y, x, rest, tall, across, weights, lines, out):
     """A reference's colours at the pixels of a cell, each a rest beside its place.
 
@@ -56,7 +56,7 @@ def _resampled(sharp, start, high, wide, y, x, rest, tall, across, weights, line
             )  # fmt: skip
 
 
-@njit(cache=True, fastmath=True, forceinline=True, error_model="numpy")
+@compiled(cache=True, fastmath=True, forceinline=True, error_model="numpy")
 def _add(values, shift, dy, dx, ys, xs, query, window, doubt, total, count):
     """Add what a patch says of a cell's pixels, by how well it agrees with the query."""
     for k in range(ys[1] - ys[0]):

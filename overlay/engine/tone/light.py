@@ -3,9 +3,9 @@
 import numpy as np
 import numpy.typing as npt
 import scipy
-from numba import njit
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.kernel import compiled
 from overlay.imaging.rows import by_rows
 
 _KNOTS = 13
@@ -58,7 +58,7 @@ def _bounded(
     return np.asarray(np.minimum(low * rises, most), np.float64)
 
 
-@njit(cache=True, nogil=True)
+@compiled(cache=True, nogil=True)
 def _below(sorted_values, value):
     """How many are less than a value; as `np.searchsorted`, which takes long to compile."""
     low, high = 0, len(sorted_values)

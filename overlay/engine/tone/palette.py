@@ -9,9 +9,9 @@ into a cube of displacements once and interpolated from then on.
 import numpy as np
 import numpy.typing as npt
 import scipy
-from numba import njit
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.kernel import compiled
 from overlay.imaging.rows import by_rows, side_by_side
 
 CELLS = 25
@@ -144,7 +144,7 @@ def _eased(
     return np.ascontiguousarray(to - own, np.float32)
 
 
-@njit(cache=True, error_model="numpy")
+@compiled(cache=True, error_model="numpy")
 def _ease(to, mass, crowd, step, most, rounds):
     """Draw neighbouring cells together where they are led farther apart than may be.
 
@@ -161,7 +161,7 @@ def _ease(to, mass, crowd, step, most, rounds):
             break
 
 
-@njit(cache=True, error_model="numpy")
+@compiled(cache=True, error_model="numpy")
 def _allowed(crowd, step, most):
     """How far a cell and the next along each axis may be led apart."""
     n = crowd.shape[0]
@@ -176,7 +176,7 @@ def _allowed(crowd, step, most):
     return allowed
 
 
-@njit(cache=True, error_model="numpy")
+@compiled(cache=True, error_model="numpy")
 def _ease_pairs(to, mass, allowed, axis, parity):
     """One round over every second pair along an axis; whether any was too far apart."""
     n, eased = to.shape[0], False

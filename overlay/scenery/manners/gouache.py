@@ -2,9 +2,9 @@
 
 import numpy as np
 import scipy
-from numba import njit
 
 from overlay.imaging.colour import ByteImage
+from overlay.imaging.kernel import compiled
 from overlay.scenery.manners.cartoon import Field, cloudy, draw_cartoon, paint, to_bytes
 
 COLOURS = [
@@ -18,7 +18,7 @@ COLOURS = [
 ]
 
 
-@njit(cache=True)
+@compiled(cache=True)
 def _stroke(canvas, y, x, angle, length, half, colour, bend, grain):
     """Lay one curved stroke on the canvas; bristles leave streaks, the end runs dry."""
     height, width = canvas.shape[:2]

@@ -13,9 +13,8 @@ from contextlib import contextmanager
 from multiprocessing.synchronize import Event
 from typing import Protocol
 
-import numba
-
 from overlay.engine.control import Control
+from overlay.imaging.threads import use_threads
 from overlay.studio.editions.tasks import Pulled, Task, do_task
 
 MOST_WORKERS = 256
@@ -141,7 +140,7 @@ def begin_process(threads: int, stop: Event) -> None:
     """What a worker's process begins with: its share of threads, and who tells it to stop."""
     global _stop
     _stop = stop
-    numba.set_num_threads(min(threads, numba.get_num_threads()))
+    use_threads(threads)
 
 
 def do_in_process(task: Task) -> Pulled:

@@ -5,7 +5,6 @@ from contextlib import suppress
 from pathlib import Path
 from typing import Annotated, Literal
 
-import numba
 import platformdirs
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
@@ -72,9 +71,3 @@ def save_settings(settings: Settings) -> None:
     with suppress(OSError, PictureError):
         path.parent.mkdir(parents=True, exist_ok=True)
         write_bytes(path, data)
-
-
-def use_threads(threads: int) -> None:
-    """Have the calling thread's numeric work spread over so many cores; 0 for all."""
-    most = numba.config.NUMBA_NUM_THREADS  # type: ignore[attr-defined]
-    numba.set_num_threads(most if threads == 0 else min(threads, most))

@@ -6,7 +6,6 @@ import sys
 import time
 from collections.abc import Callable, Iterator
 from contextlib import contextmanager
-from pathlib import Path
 from typing import Any
 
 import numpy as np
@@ -18,6 +17,7 @@ from overlay.engine.sampler import render
 from overlay.engine.sequence.frame import render_frame
 from overlay.enlarging.faithful import enlarge
 from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of
+from overlay.imaging.kernel_cache import is_kept
 from overlay.motion.flow import Motion
 from overlay.regions.strokes import draw_strokes, fill_outline
 from overlay.studio.making.measuring import measure
@@ -52,7 +52,7 @@ def _compiled_beside(
 
     None where the kernel it is known by was compiled before, or where there is one core.
     """
-    if is_compiled(of) or (os.cpu_count() or 1) < 2:
+    if is_kept(of.real) or (os.cpu_count() or 1) < 2:
         yield lambda: None
         return
     with subprocess.Popen(
@@ -69,16 +69,6 @@ def _compiled_beside(
             yield done
         finally:
             other.kill()
-
-
-def is_compiled(kernel: Any) -> bool:
-    """Whether there is a compiled kernel on the disk, of this revision or an older one."""
-    folder = kernel.stats.cache_path
-    if folder is None:
-        return False
-    function = kernel.py_func
-    module = function.__module__.rpartition(".")[2]
-    return any(Path(folder).glob(f"{module}.{function.__name__}-*.nbi"))
 
 
 def _warm_pulls(control: Control) -> None:

@@ -6,9 +6,9 @@ from typing import NamedTuple
 
 import numpy as np
 import numpy.typing as npt
-from numba import get_num_threads
 
 from overlay.imaging.colour import ByteImage, FloatImage, encode_srgb
+from overlay.imaging.threads import thread_count
 from overlay.words.stage.land import GROUND, HILLS, RAILS, ROAD, SKY, WALL, WATER, WINDOW
 from overlay.words.stage.light import trace_rays
 from overlay.words.stage.setting import Setting, Stage, as_stage
@@ -116,7 +116,7 @@ def _traced(
         colour, met, normals = (f[part] for f in found)
         trace_rays(table, stage, camera, places[part], whole, (colour, met, normals))
 
-    with ThreadPoolExecutor(get_num_threads()) as threads:
+    with ThreadPoolExecutor(thread_count()) as threads:
         for _ in threads.map(follow, range(0, len(places), _STRETCH)):
             pass
     return found[0], found[1], found[2]

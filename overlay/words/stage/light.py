@@ -1,9 +1,8 @@
 """What is seen on a ray: own colour under sun, sky and lamps, the water's mirror, the air."""
 
 import numpy as np
-from numba import njit
 
-from overlay.imaging.kernel import kernel
+from overlay.imaging.kernel import compiled, kernel
 from overlay.scenery.grain import value_noise
 from overlay.words.stage.land import (
     FAR,
@@ -28,7 +27,7 @@ from overlay.words.things.distance import parts_on_way
 from overlay.words.things.table import Table
 
 
-@njit(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=True, error_model="numpy")
 def _meet(t, stage, chosen, ways, ray):
     """Distance and kind of what a ray meets first; `ray` is its origin and its direction."""
     way, which = meet_land(stage, ray[0], ray[1], ray[2], ray[3], ray[4], ray[5])
@@ -36,7 +35,7 @@ def _meet(t, stage, chosen, ways, ray):
     return (limit, thing) if thing >= 0 else (way, which)
 
 
-@njit(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=True, error_model="numpy")
 def _surface(t, stage, chosen, ways, which, x, y, z, way, out, normal):
     """Light that a surface sends into `out`; its normal into `normal`."""
     reach = 0.4 if which < 0 else 0.12 * t.balls[which, 3] + 0.01
@@ -67,7 +66,7 @@ def _surface(t, stage, chosen, ways, which, x, y, z, way, out, normal):
         out[c] = lit + lamp * ((1.35 - 0.55 * c) - lit)
 
 
-@njit(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=True, error_model="numpy")
 def _bounce(stage, ray, way):
     """Turn a ray into its mirror on the water's ripples; share that is mirrored."""
     x, z = ray[0] + way * ray[3], ray[2] + way * ray[5]
@@ -85,7 +84,7 @@ def _bounce(stage, ray, way):
     return 0.22 + 0.7 * (1.0 - abs(dot)) ** 3
 
 
-@njit(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=True, error_model="numpy")
 def _air(stage, way, out):
     """The far fades."""
     haze = 1.0 - np.exp(-way * stage.air[4])
@@ -128,7 +127,7 @@ def _see(t, stage, chosen, ways, ray, out, normal):
     return first, kind
 
 
-@njit(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=True, error_model="numpy")
 def _aim(camera, px, py, width, height, ray):
     """The ray through a place on the picture."""
     u = (2 * px / width - 1) * width / height

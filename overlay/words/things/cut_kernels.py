@@ -5,15 +5,14 @@ columns, rows, and how much of a distance across its body is sure.
 """
 
 import numpy as np
-from numba import njit
 
-from overlay.imaging.kernel import kernel
+from overlay.imaging.kernel import compiled, kernel
 
 _SHAPE = 10
 _OUTLINE, _RELIEF, _COLOUR = 0, 1, 2
 
 
-@njit(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=True, error_model="numpy")
 def is_cutout(shape):
     """Whether a part is one."""
     return shape == _SHAPE

@@ -5,9 +5,8 @@ et al. 2004 in its usual polynomial form.)
 """
 
 import numpy as np
-from numba import njit
 
-from overlay.imaging.kernel import kernel
+from overlay.imaging.kernel import compiled, kernel
 from overlay.scenery.grain import layered_noise, value_noise
 from overlay.words.things.cut_kernels import cutout_distance, is_cutout
 
@@ -239,7 +238,7 @@ def thing_on_way(t, chosen, ways, count, k):
     return last, begin, end
 
 
-@njit(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=True, error_model="numpy")
 def _melt(d, e, blend):
     """Two distances, the second one's part melted into the first."""
     if blend > 0.0 and d < 1e8:
