@@ -12,15 +12,13 @@ _RUNS = 3
 # The way of `overlay open`; ends when the window was painted once.
 _OPEN = """
 import os
-from importlib import import_module
 from overlay.cli.parts.loading import loading
-from overlay.cli.window import CORE
 with loading():
-    for core in CORE:
-        import_module(core)
-    from PySide6.QtCore import QTimer
-    from overlay.app import main
-    from overlay.app.shell.window import MainWindow
+    from overlay.app.plain_imports import plain_imports
+    with plain_imports():
+        from PySide6.QtCore import QTimer
+        from overlay.app import main
+        from overlay.app.shell.window import MainWindow
 
 painted = MainWindow.paintEvent
 

@@ -2,15 +2,11 @@
 
 import argparse
 import os
-from importlib import import_module
 from pathlib import Path
 
 from overlay.cli.parts.ends import FAILED, WRONG, complain
 from overlay.cli.parts.loading import loading
 from overlay.imaging.intake import regular_status
-
-# Loaded before Qt, whose import hook reads the source of every module that comes after it.
-CORE = ("overlay.studio.making.proofs", "overlay.studio.bench.bench")
 
 
 def add_arguments(parser: argparse.ArgumentParser) -> None:
@@ -37,9 +33,10 @@ def open_window(recipe: Path | None, *, demo: bool = False) -> int:
     """Open it, with `demo` on the demo project, and stay until it is closed."""
     try:
         with loading():
-            for core in CORE:
-                import_module(core)
-            from overlay.app.main import run_window
+            from overlay.app.plain_imports import plain_imports
+
+            with plain_imports():
+                from overlay.app.main import run_window
     except ImportError as error:
         complain(f"the window needs PySide6 ({error}); install overlay[window]")
         return FAILED
