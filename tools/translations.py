@@ -21,7 +21,7 @@ _BESIDE = (
     "studio/inputs/checks.py", "studio/sheets/settings.py", "studio/keeping/differences.py",
     "studio/sheets/trials.py",
 )  # fmt: skip
-_LEFT_OUT = {"theme.py", "language.py", "last_resort.py"}
+_LEFT_OUT = {"theme.py", "language.py", "refusals.py", "last_resort.py"}
 _SAYS = re.compile(r"[A-Za-z]{2}")
 # Keys, names of files and properties, keys of the keyboard, formats: nothing that people read.
 _KEYS = re.compile(
@@ -49,6 +49,21 @@ _MADE = (
     "Lino cut", "Felt", "Gouache", "Dot print", "Weave", "Same", "across", "down", "Windmill",
     "Lock", "Bottle kiln", "Glasshouse", "Barge", "Weigh-house", "forms", "grain",
 )  # fmt: skip
+# What is put together at run time, much of it by pydantic.
+_RULES = (
+    "must be an object", "must be given", "unknown key; allowed are {0}", "may have {0} entries",
+    "must be a valid integer", "must be a valid number", "must be a valid string",
+    "must be a valid boolean", "must be a valid list", "must be a valid tuple",
+    "must be a valid dictionary", "must be a finite number", "must be greater than {0}",
+    "must be greater than or equal to {0}", "must be less than {0}",
+    "must be less than or equal to {0}", "must be {0}", "string should match pattern {0}",
+    "string should have at most {0} characters", "string should have at least {0} character",
+    "string should have at least {0} characters", ", got {0}", "nothing", "something else", "some",
+    "more", "a damaged one", "none left",
+)  # fmt: skip
+# A file, a key or an option that a rule is said of.
+_LEADS = re.compile(r"^(?:(?:cue |row |--set )?[\w.{}$-]+: )+")
+_HOLE = re.compile(r"\{(\d)\}")
 
 
 def is_said(text: str) -> bool:
@@ -101,6 +116,40 @@ def _docstrings(tree: ast.AST) -> Iterator[int]:
                 yield id(first.value)
 
 
+def rules_of(path: Path) -> Iterator[str]:
+    """The rules of a module's refusals, without what they are said of and what was found."""
+    for node in ast.walk(ast.parse(path.read_text("utf-8"))):
+        if not isinstance(node, ast.Raise) or node.exc is None:
+            continue
+        within: set[int] = set()
+        for part in ast.walk(node.exc):
+            if isinstance(part, ast.JoinedStr):
+                within |= {id(inner) for inner in ast.walk(part)}
+                yield _rule(_pattern(part))
+            elif isinstance(part, ast.Constant) and id(part) not in within:
+                yield _rule(str(part.value))
+
+
+def _rule(said: str) -> str:
+    """A rule as it is looked up: its values counted from none."""
+    rule = re.sub(r", got [^;]*$", "", _LEADS.sub("", said))
+    places: dict[str, int] = {}
+    return _HOLE.sub(lambda hole: f"{{{places.setdefault(hole[1], len(places))}}}", rule)
+
+
+def _refusals() -> dict[str, str]:
+    """Rules that the core says, with the first module that does."""
+    found: dict[str, str] = {}
+    for path in sorted((ROOT / "overlay").rglob("*.py")):
+        if path.relative_to(ROOT).parts[1] in {"app", "cli"}:
+            continue
+        for rule in rules_of(path):
+            said = " " in rule and is_said(rule)
+            if said and _HOLE.sub("", rule).strip(":; or"):
+                found.setdefault(rule, str(path.relative_to(ROOT)))
+    return found
+
+
 def all_texts() -> dict[str, str]:
     """Every text with the first module it stands in."""
     folders = [ROOT / "overlay" / "app", *(ROOT / "overlay" / part for part in _BESIDE)]
@@ -111,7 +160,8 @@ def all_texts() -> dict[str, str]:
                 for text in texts_of(path):
                     if is_said(text):
                         found.setdefault(text, str(path.relative_to(ROOT)))
-    return found | {text: "tools/translations.py" for text in _MADE if text not in found}
+    found |= {text: where for text, where in _refusals().items() if text not in found}
+    return found | {text: "tools/translations.py" for text in (*_MADE, *_RULES) if text not in found}
 
 
 def read(path: Path) -> dict[str, tuple[str, bool]]:

@@ -12,6 +12,8 @@ from pathlib import Path
 
 from PySide6.QtCore import QCoreApplication, QLibraryInfo, QLocale, QTranslator
 
+from overlay.app.parts.refusals import translated
+
 CONTEXT = "overlay"
 LANGUAGES = {"en": "English", "de": "Deutsch"}
 _FOLDER = Path(__file__).parents[1] / "translations"
@@ -60,7 +62,7 @@ class Catalogue(QTranslator):
 
     def said(self, text: str) -> str:
         """A text translated, empty where there is no translation."""
-        return self._looked_up(text)
+        return self._looked_up(text) or translated(text, self._looked_up)
 
     @lru_cache(maxsize=4096)  # noqa: B019  it lives as long as the application
     def _looked_up(self, text: str) -> str:
@@ -82,12 +84,15 @@ class Catalogue(QTranslator):
 def _pattern(source: str) -> re.Pattern[str]:
     """What a text with holes matches.
 
-    A hole at another's end may hold a clause that is hung on; one at a word's end, its ending.
+    A hole at another's end may hold a clause that is hung on; one at a word's end, its ending; one
+    at the beginning, no more than what the rest is said of.
     """
     out = ""
     for place, part in enumerate(_HOLE.split(source)):
         if place % 2 == 0:
             out += re.escape(part)
+        elif not out:
+            out = "((?:(?!: ).)+?)"
         elif out.endswith(")"):
             out += r"((?:[ ,;\n].*?)?)"
         else:

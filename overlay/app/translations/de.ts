@@ -7798,6 +7798,1276 @@ Oder sehen, wie andere beginnen:</translation>
    <translation>keine mit diesem Namen</translation>
   </message>
   <message>
+   <location filename="../../../overlay/__init__.py" />
+   <source>module 'overlay' has no attribute {0}</source>
+   <translation>das Modul 'overlay' hat kein Attribut {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/api.py" />
+   <source>must be one of {0}</source>
+   <translation>muss eines sein von {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/api.py" />
+   <source>map {0}: {1}</source>
+   <translation>Karte {0}: {1}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/api.py" />
+   <source>must be 1 to 4</source>
+   <translation>muss 1 bis 4 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/api.py" />
+   <source>must be 0 to {0}</source>
+   <translation>muss 0 bis {0} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/api.py" />
+   <source>must be (H, W, 3) uint8</source>
+   <translation>muss (H, W, 3) uint8 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/cues.py" />
+   <source>must be dark, then light, at least 0.01 more</source>
+   <translation>muss dunkel, dann hell sein, mindestens 0.01 mehr</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/cues.py" />
+   <source>must be exactly one of {0}</source>
+   <translation>muss genau eines sein von {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/cues.py" />
+   <source>{0} belongs to {1} cues</source>
+   <translation>{0} gehört zu Einsätzen der Art {1}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/cues.py" />
+   <source>enter must be less than leave ({0})</source>
+   <translation>enter muss kleiner sein als leave ({0})</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/guide_options.py" />
+   <source>low must be at most high ({0})</source>
+   <translation>low darf höchstens high ({0}) sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/keys.py" />
+   <source>must name one of {0} or a number below {1}</source>
+   <translation>muss eines von {0} nennen oder eine Zahl unter {1}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/keys.py" />
+   <source>must be KEY=VALUE</source>
+   <translation>muss SCHLÜSSEL=WERT sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/keys.py" />
+   <source>the value must be JSON (text in double quotes)</source>
+   <translation>der Wert muss JSON sein (Text in doppelten Anführungszeichen)</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/keys.py" />
+   <source>{0} must lie in an object or list</source>
+   <translation>{0} muss in einem Objekt oder einer Liste liegen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/keys.py" />
+   <source>{0} is nothing that this recipe has</source>
+   <translation>{0} gibt es in diesem Rezept nicht</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/part.py" />
+   <source>must be a name that a file can have, without null</source>
+   <translation>muss ein Name sein, den eine Datei haben kann, ohne Null</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/part.py" />
+   <source>must be 1</source>
+   <translation>muss 1 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/passes.py" />
+   <source>passes.{0}.factor may lead to 64 megapixels</source>
+   <translation>passes.{0}.factor darf zu 64 Megapixeln führen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/passes.py" />
+   <source>a run may have 16 megapixels, got {0}; beyond, only enlarge with marks that grow and a departure up to {1}</source>
+   <translation>ein Lauf darf 16 Megapixel haben, gefunden: {0}; darüber geht nur Vergrößern mit wachsenden Spuren und einer Abweichung bis {1}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/preparation.py" />
+   <source>must name a picture</source>
+   <translation>muss ein Bild nennen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/preparation.py" />
+   <source>must be left, top, right, bottom in order</source>
+   <translation>muss links, oben, rechts, unten sein, in dieser Ordnung</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/project_file.py" />
+   <source>must be 1, got {0}; the file is of a newer Overlay</source>
+   <translation>muss 1 sein, gefunden: {0}; die Datei ist von einem neueren Overlay</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/reading.py" />
+   <source>a recipe must be a JSON object</source>
+   <translation>ein Rezept muss ein JSON-Objekt sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/reading.py" />
+   <source>must carry a recipe (overlay:recipe)</source>
+   <translation>muss ein Rezept tragen (overlay:recipe)</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/recipe.py" />
+   <source>sides must be at least {0} and the area at most 16 megapixels</source>
+   <translation>Seiten müssen mindestens {0} sein und die Fläche höchstens 16 Megapixel</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/recipe.py" />
+   <source>the aspect ratio must be 1:8 to 8:1</source>
+   <translation>das Seitenverhältnis muss 1:8 bis 8:1 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/recipe.py" />
+   <source>cue names must differ</source>
+   <translation>Namen von Einsätzen müssen verschieden sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/recipe.py" />
+   <source>{0} must name a region (there are: {1})</source>
+   <translation>{0} muss einen Bereich nennen (es gibt: {1})</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/recipe.py" />
+   <source>regions.{0}.guide must name a guide with contours (there are: {1})</source>
+   <translation>regions.{0}.guide muss eine Führung mit Konturen nennen (es gibt: {1})</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/recipe.py" />
+   <source>all strokes together may have {0} points</source>
+   <translation>alle Striche zusammen dürfen {0} Punkte haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/recipe.py" />
+   <source>all strokes together may go over the picture {0} times</source>
+   <translation>alle Striche zusammen dürfen {0}-mal über das Bild gehen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/recipe.py" />
+   <source>passes.{0}.cues must name cues (there are: {1})</source>
+   <translation>passes.{0}.cues muss Einsätze nennen (es gibt: {1})</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/recipe.py" />
+   <source>regions.{0} may be combined with regions before it ({1})</source>
+   <translation>regions.{0} darf mit Bereichen davor verbunden werden ({1})</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/regions.py" />
+   <source>must have a mask or a pick</source>
+   <translation>muss eine Maske haben oder gefunden werden, nicht beides</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/sets/editions.py" />
+   <source>cross must have other columns than rows</source>
+   <translation>cross muss andere Spalten haben als rows</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/sets/editions.py" />
+   <source>an edition may have {0} rows</source>
+   <translation>eine Auflage darf {0} Zeilen haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/sets/editions.py" />
+   <source>cross may have a column once</source>
+   <translation>cross darf eine Spalte einmal haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/sets/editions.py" />
+   <source>{0}.{1} must be a number, words, yes or no</source>
+   <translation>{0}.{1} muss eine Zahl sein, Wörter, ja oder nein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/sets/even.py" />
+   <source>must be {0} to {1} colours</source>
+   <translation>müssen {0} bis {1} Farben sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/sets/sequences.py" />
+   <source>must be a number, words, yes or no</source>
+   <translation>muss eine Zahl sein, Wörter, ja oder nein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/sets/sheets.py" />
+   <source>down must be another setting than across</source>
+   <translation>down muss eine andere Einstellung sein als across</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/sets/sheets.py" />
+   <source>a sheet may have {0} cells</source>
+   <translation>ein Bogen darf {0} Zellen haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/sets/sheets.py" />
+   <source>values must be numbers, words, yes or no</source>
+   <translation>Werte müssen Zahlen sein, Wörter, ja oder nein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/sets/sheets.py" />
+   <source>{0} may stand once</source>
+   <translation>{0} darf einmal stehen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/strokes.py" />
+   <source>pressures must be one for each of {0} points</source>
+   <translation>pressures muss eine für jeden von {0} Punkten haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/strokes.py" />
+   <source>points of a ramp must be two</source>
+   <translation>ein Verlauf muss zwei Punkte haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/taught.py" />
+   <source>must have 2 to {0} characters</source>
+   <translation>muss 2 bis {0} Zeichen haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/taught.py" />
+   <source>must be one to four plain words that say nothing else in a prompt</source>
+   <translation>muss ein bis vier einfache Wörter sein, die in einem Prompt nichts anderes sagen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/taught.py" />
+   <source>{0} must hold at least one for a {1}</source>
+   <translation>{0} muss mindestens eines haben für: {1}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/taught.py" />
+   <source>{0} must be empty for a {1}</source>
+   <translation>{0} muss leer sein für: {1}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/taught.py" />
+   <source>must be a word</source>
+   <translation>muss ein Wort sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/taught.py" />
+   <source>every word must be taught once</source>
+   <translation>jedes Wort darf einmal gelehrt werden</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/text/bulk.py" />
+   <source>may have {0} entries</source>
+   <translation>darf {0} Einträge haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/text/json_text.py" />
+   <source>numbers must be finite</source>
+   <translation>Zahlen müssen endlich sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/text/json_text.py" />
+   <source>must be text that UTF-8 can hold</source>
+   <translation>muss Text sein, den UTF-8 fassen kann</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/text/json_text.py" />
+   <source>numbers may have {0} digits</source>
+   <translation>Zahlen dürfen {0} Ziffern haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/text/json_text.py" />
+   <source>JSON may be nested {0} deep</source>
+   <translation>JSON darf {0} tief geschachtelt sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/text/json_text.py" />
+   <source>must be UTF-8 text</source>
+   <translation>muss UTF-8-Text sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/text/json_text.py" />
+   <source>a key may stand once</source>
+   <translation>ein Schlüssel darf einmal stehen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/text/json_text.py" />
+   <source>must be JSON</source>
+   <translation>muss JSON sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/text/packed.py" />
+   <source>packed points must have {0} bytes each</source>
+   <translation>gepackte Punkte müssen je {0} Bytes haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/text/packed.py" />
+   <source>packed points must be at most {0}</source>
+   <translation>gepackte Punkte dürfen höchstens {0} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/text/packed.py" />
+   <source>packed colours must have 3 bytes each</source>
+   <translation>gepackte Farben müssen je 3 Bytes haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/document/text/packed.py" />
+   <source>packed {0} must be base64</source>
+   <translation>gepackt muss es base64 sein: {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/engine/library.py" />
+   <source>keep-out of {0} must leave room for a patch of {1}x{2} pixels</source>
+   <translation>die Aussparung von {0} muss Platz lassen für ein Stück von {1}x{2} Pixeln</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/engine/placing.py" />
+   <source>fit must be one of {0} and scale above 0</source>
+   <translation>fit muss eines sein von {0} und scale über 0</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/engine/request.py" />
+   <source>source must be {0}</source>
+   <translation>die Quelle muss {0} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/engine/request.py" />
+   <source>without a source departure must be 1</source>
+   <translation>ohne Quelle muss die Abweichung 1 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/engine/request.py" />
+   <source>region of {0} must be {1}</source>
+   <translation>der Bereich von {0} muss {1} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/engine/retracing.py" />
+   <source>cues must be among {0}</source>
+   <translation>Einsätze müssen aus {0} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/engine/sampler.py" />
+   <source>a run from noise needs a reference with the facet surface, layout or likeness</source>
+   <translation>ein Lauf aus Rauschen braucht eine Vorlage mit der Facette Oberfläche, Anordnung oder Ähnlichkeit</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/engine/sequence/film.py" />
+   <source>frames must be of one size</source>
+   <translation>Bilder müssen gleich groß sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/enlarging/faithful.py" />
+   <source>at most 64 megapixels can be made</source>
+   <translation>höchstens 64 Megapixel können gemacht werden</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/enlarging/faithful.py" />
+   <source>{0} must be {1} to {2}</source>
+   <translation>{0} muss {1} bis {2} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/guides/blocks.py" />
+   <source>cells must be 4 to 64</source>
+   <translation>cells muss 4 bis 64 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/guides/depth.py" />
+   <source>ground must be -1 to 1</source>
+   <translation>ground muss -1 bis 1 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/guides/depth.py" />
+   <source>haze must be 0 to 1</source>
+   <translation>haze muss 0 bis 1 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/guides/edges.py" />
+   <source>low must be 0 to 1</source>
+   <translation>low muss 0 bis 1 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/guides/edges.py" />
+   <source>high must be from low ({0}) to 1</source>
+   <translation>high muss von low ({0}) bis 1 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/guides/edges.py" />
+   <source>sigma must be 0.5 to 8 pixels</source>
+   <translation>sigma muss 0.5 bis 8 Pixel sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/guides/lines.py" />
+   <source>thickness must be 0.5 to 6 pixels</source>
+   <translation>thickness muss 0.5 bis 6 Pixel sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/guides/lines.py" />
+   <source>cleaning must be 0 to 200 pixels</source>
+   <translation>cleaning muss 0 bis 200 Pixel sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/guides/lines.py" />
+   <source>strength must be 0 to 1</source>
+   <translation>strength muss 0 bis 1 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/guides/outline.py" />
+   <source>detail must be 0 to 1</source>
+   <translation>detail muss 0 bis 1 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/guides/outline.py" />
+   <source>softness must be 0 to 8 pixels</source>
+   <translation>softness muss 0 bis 8 Pixel sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/handing/openraster.py" />
+   <source>cannot be written: {0}</source>
+   <translation>kann nicht geschrieben werden: {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/handing/paper.py" />
+   <source>a page needs a picture</source>
+   <translation>eine Seite braucht ein Bild</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/handing/paper.py" />
+   <source>bleed must be 0 to {0} mm</source>
+   <translation>der Beschnitt muss 0 bis {0} mm sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/handing/paper.py" />
+   <source>a sheet with bleed has no margin</source>
+   <translation>ein Bogen mit Beschnitt hat keinen Rand</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/handing/paper.py" />
+   <source>1 to 20 columns and rows</source>
+   <translation>1 bis 20 Spalten und Zeilen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/handing/paper.py" />
+   <source>margins and gaps must leave room for pictures</source>
+   <translation>Ränder und Abstände müssen Platz für Bilder lassen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/handing/paper.py" />
+   <source>{0} must be {1} to {2} mm</source>
+   <translation>{0} muss {1} bis {2} mm sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/handing/pictures.py" />
+   <source>depth must be 8 or 16 bits</source>
+   <translation>die Tiefe muss 8 oder 16 Bit sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/handing/pictures.py" />
+   <source>16 bits need PNG or TIFF</source>
+   <translation>16 Bit brauchen PNG oder TIFF</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/handing/pictures.py" />
+   <source>another profile than sRGB needs 8 bits</source>
+   <translation>ein anderes Profil als sRGB braucht 8 Bit</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/handing/pictures.py" />
+   <source>dots per inch must be {0} to {1}</source>
+   <translation>Punkte je Zoll müssen {0} bis {1} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/handing/pictures.py" />
+   <source>quality must be 1 to 100</source>
+   <translation>die Güte muss 1 bis 100 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/decode.py" />
+   <source>colours must be grey, RGB or CMYK</source>
+   <translation>Farben müssen Grau, RGB oder CMYK sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/decode.py" />
+   <source>the picture is damaged: {0}</source>
+   <translation>das Bild ist beschädigt: {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/decode.py" />
+   <source>must be a PNG, JPEG, WebP, TIFF or OpenRaster picture</source>
+   <translation>muss ein Bild sein: PNG, JPEG, WebP, TIFF oder OpenRaster</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/decode.py" />
+   <source>pictures may have 64 megapixels</source>
+   <translation>Bilder dürfen 64 Megapixel haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/decode.py" />
+   <source>cannot be read: {0}</source>
+   <translation>kann nicht gelesen werden: {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/files.py" />
+   <source>the ending must be one of {0}</source>
+   <translation>die Endung muss eine sein von {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/files.py" />
+   <source>{0} may have {1} bytes</source>
+   <translation>{0} darf {1} Bytes haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/openraster.py" />
+   <source>stack.xml must declare nothing of its own</source>
+   <translation>stack.xml darf nichts Eigenes erklären</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/openraster.py" />
+   <source>may have {0} layers</source>
+   <translation>darf {0} Ebenen haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/openraster.py" />
+   <source>must hold {0}</source>
+   <translation>muss {0} enthalten</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/openraster.py" />
+   <source>{0} is damaged: {1}</source>
+   <translation>{0} ist beschädigt: {1}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/openraster.py" />
+   <source>stack.xml is damaged: {0}</source>
+   <translation>stack.xml ist beschädigt: {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/openraster.py" />
+   <source>must have a layer {0} (there are: {1})</source>
+   <translation>muss eine Ebene {0} haben (es gibt: {1})</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/openraster.py" />
+   <source>the OpenRaster file is damaged: {0}</source>
+   <translation>die OpenRaster-Datei ist beschädigt: {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/openraster.py" />
+   <source>must be an OpenRaster file</source>
+   <translation>muss eine OpenRaster-Datei sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/palette_files.py" />
+   <source>must begin with {0}</source>
+   <translation>muss mit {0} beginnen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/palette_files.py" />
+   <source>must hold 1 to {0} colours</source>
+   <translation>muss 1 bis {0} Farben enthalten</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/palette_files.py" />
+   <source>line {0} must be three numbers from 0 to 255</source>
+   <translation>Zeile {0} muss drei Zahlen von 0 bis 255 haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/profiles.py" />
+   <source>must be of RGB</source>
+   <translation>muss für RGB sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/profiles.py" />
+   <source>is damaged: {0}</source>
+   <translation>ist beschädigt: {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/profiles.py" />
+   <source>the colour profile must fit the picture ({0})</source>
+   <translation>das Farbprofil muss zum Bild passen ({0})</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/profiles.py" />
+   <source>the colour profile is damaged: {0}</source>
+   <translation>das Farbprofil ist beschädigt: {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/tiff.py" />
+   <source>samples must be whole numbers of up to 16 bits</source>
+   <translation>Werte müssen ganze Zahlen von höchstens 16 Bit sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/tiff.py" />
+   <source>colours must be grey or RGB</source>
+   <translation>Farben müssen Grau oder RGB sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/formats/tiff.py" />
+   <source>may have {0} samples a pixel</source>
+   <translation>darf {0} Werte je Pixel haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/intake.py" />
+   <source>must stay as it is while it is read, it grew</source>
+   <translation>muss bleiben, wie sie ist, während sie gelesen wird; sie wuchs</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/intake.py" />
+   <source>the file is empty</source>
+   <translation>die Datei ist leer</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/intake.py" />
+   <source>may have {0}</source>
+   <translation>darf {0} haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/intake.py" />
+   <source>no file can have this name: {0}</source>
+   <translation>so kann keine Datei heißen: {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/intake.py" />
+   <source>must be a regular file</source>
+   <translation>muss eine gewöhnliche Datei sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/main_colours.py" />
+   <source>count must be 1 to 64</source>
+   <translation>die Zahl muss 1 bis 64 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/prepare.py" />
+   <source>levels must be dark, then light</source>
+   <translation>Stufen müssen dunkel, dann hell sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/resample.py" />
+   <source>height and width must be at least 1</source>
+   <translation>Höhe und Breite müssen mindestens 1 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/threads.py" />
+   <source>threads must be at least 0</source>
+   <translation>threads muss mindestens 0 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/turn.py" />
+   <source>degrees must be -45 to 45</source>
+   <translation>Grad müssen -45 bis 45 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/imaging/whole_files.py" />
+   <source>must be a regular file to be written over</source>
+   <translation>muss eine gewöhnliche Datei sein, um überschrieben zu werden</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/measures/evenness.py" />
+   <source>traits must be those of at least one picture</source>
+   <translation>Merkmale müssen von mindestens einem Bild sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/regions/likeness.py" />
+   <source>samples must show the area on 8 pixels at least</source>
+   <translation>Proben müssen die Fläche auf mindestens 8 Pixeln zeigen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/regions/pick_words.py" />
+   <source>pick must be one of {0}</source>
+   <translation>pick muss eines sein von {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/regions/picks.py" />
+   <source>{0} needs a depth map</source>
+   <translation>{0} braucht eine Tiefenkarte</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/scenery/manners/__init__.py" />
+   <source>a manner must be one of {0}</source>
+   <translation>eine Machart muss eine sein von {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/scenery/scenes.py" />
+   <source>a scene must be one of {0}</source>
+   <translation>eine Szene muss eine sein von {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/bench/pass_edits.py" />
+   <source>must name a cue (there are: {0})</source>
+   <translation>muss einen Einsatz nennen (es gibt: {0})</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/cluster.py" />
+   <source>no scheduler answers at {0}</source>
+   <translation>unter {0} antwortet kein Scheduler</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/cluster.py" />
+   <source>{0} has no workers</source>
+   <translation>{0} hat keine Arbeiter</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/cluster.py" />
+   <source>{0} must be {1} on every worker</source>
+   <translation>{0} muss auf jedem Arbeiter {1} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/crews.py" />
+   <source>workers must be 1 to {0}</source>
+   <translation>Arbeiter müssen 1 bis {0} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/edits.py" />
+   <source>must have two values at least to be crossed</source>
+   <translation>muss mindestens zwei Werte haben, um gekreuzt zu werden</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/edits.py" />
+   <source>must be words</source>
+   <translation>müssen Wörter sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/naming.py" />
+   <source>brackets must be {n:02} or {column}</source>
+   <translation>Klammern müssen {n:02} oder {Spalte} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/naming.py" />
+   <source>digits of n must be 1 to 9, as {n:02}</source>
+   <translation>n darf 1 bis 9 Stellen haben, wie {n:02}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/naming.py" />
+   <source>must name one of {0}</source>
+   <translation>muss eines nennen von {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/naming.py" />
+   <source>only n has digits</source>
+   <translation>nur n hat Stellen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/reading.py" />
+   <source>an edition must be a JSON object</source>
+   <translation>eine Auflage muss ein JSON-Objekt sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/reading.py" />
+   <source>unknown key; allowed are {0}</source>
+   <translation>unbekannter Schlüssel; erlaubt sind {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/reading.py" />
+   <source>must be an object or a file</source>
+   <translation>muss ein Objekt oder eine Datei sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/reading.py" />
+   <source>must be a list of columns</source>
+   <translation>muss eine Liste von Spalten sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/reading.py" />
+   <source>must be a column and its values</source>
+   <translation>muss eine Spalte mit ihren Werten sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/reading.py" />
+   <source>must be a list, a table or a folder</source>
+   <translation>muss eine Liste, eine Tabelle oder ein Ordner sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/reading.py" />
+   <source>must be an object</source>
+   <translation>muss ein Objekt sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/rows.py" />
+   <source>must be at least one</source>
+   <translation>muss mindestens eines sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/rows.py" />
+   <source>a blank may not be called as a setting</source>
+   <translation>eine Lücke darf nicht heißen wie eine Einstellung</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/rows.py" />
+   <source>must have a column</source>
+   <translation>muss eine Spalte haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/rows.py" />
+   <source>${0} must be given</source>
+   <translation>${0} muss gegeben sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/rows.py" />
+   <source>must be one phrase</source>
+   <translation>muss eine einzige Wendung sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/tables.py" />
+   <source>pasted rows: there is no column they could go to; choose one first</source>
+   <translation>eingefügte Zeilen: es gibt keine Spalte für sie; erst eine wählen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/tables.py" />
+   <source>must hold pictures</source>
+   <translation>muss Bilder enthalten</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/tables.py" />
+   <source>{0}:1: every column must be named</source>
+   <translation>{0}:1: jede Spalte muss einen Namen haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/tables.py" />
+   <source>{0}:1: a column may stand once</source>
+   <translation>{0}:1: eine Spalte darf einmal stehen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/tables.py" />
+   <source>{0}:1: may have {1} columns</source>
+   <translation>{0}:1: darf {1} Spalten haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/tables.py" />
+   <source>{0}:{1}: must be CSV (RFC 4180)</source>
+   <translation>{0}:{1}: muss CSV (RFC 4180) sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/editions/tables.py" />
+   <source>{0}:{1}: must have {2} columns</source>
+   <translation>{0}:{1}: muss {2} Spalten haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/handing/card.py" />
+   <source>the ending must be .png or .pdf</source>
+   <translation>die Endung muss .png oder .pdf sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/handing/print_plan.py" />
+   <source>sizes and dots per inch must be above 0</source>
+   <translation>Größen und Punkte je Zoll müssen über 0 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/handing/profile.py" />
+   <source>must be an ICC profile</source>
+   <translation>muss ein ICC-Profil sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/inputs/drawn_parts.py" />
+   <source>{0} must be a list of at most {1} names</source>
+   <translation>{0} muss eine Liste von höchstens {1} Namen sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/inputs/drawn_parts.py" />
+   <source>part must be one of those drawn there ({0})</source>
+   <translation>part muss eines der dort gezeichneten sein ({0})</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/inputs/paths.py" />
+   <source>names of files and folders must be UTF-8</source>
+   <translation>Namen von Dateien und Ordnern müssen UTF-8 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/inputs/teaching.py" />
+   <source>one mask goes with one picture</source>
+   <translation>eine Maske gehört zu einem Bild</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/inputs/teaching.py" />
+   <source>an area must be told from the rest by transparency or a mask</source>
+   <translation>eine Fläche muss sich durch Transparenz oder eine Maske vom Rest abheben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/inputs/teaching.py" />
+   <source>nothing stands out in it; a thing needs transparency or a mask</source>
+   <translation>nichts hebt sich darin ab; ein Ding braucht Transparenz oder eine Maske</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/inputs/teaching.py" />
+   <source>a mask must have its picture's proportions, {0}x{1}</source>
+   <translation>eine Maske muss die Proportionen ihres Bildes haben, {0}x{1}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/inputs/teaching.py" />
+   <source>must show it on 64 pixels at least</source>
+   <translation>muss es auf mindestens 64 Pixeln zeigen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/files/container.py" />
+   <source>may hold {0} files</source>
+   <translation>darf {0} Dateien enthalten</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/files/container.py" />
+   <source>project.json may have {0} bytes</source>
+   <translation>project.json darf {0} Bytes haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/files/container.py" />
+   <source>must be a project file (ZIP)</source>
+   <translation>muss eine Projektdatei (ZIP) sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/files/container.py" />
+   <source>pictures must lie in {0}</source>
+   <translation>Bilder müssen in {0} liegen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/files/container.py" />
+   <source>projects may have 4 GiB</source>
+   <translation>Projekte dürfen 4 GiB haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/files/lexicon.py" />
+   <source>may have {0} words</source>
+   <translation>darf {0} Wörter haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/files/lexicon.py" />
+   <source>must be a list of cues</source>
+   <translation>muss eine Liste von Einsätzen sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/files/lexicon.py" />
+   <source>files must have plain names</source>
+   <translation>Dateien müssen einfache Namen haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/files/lexicon.py" />
+   <source>must be a lexicon (ZIP)</source>
+   <translation>muss ein Wortschatz (ZIP) sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/files/lexicon.py" />
+   <source>line {0}: every word must be taught once</source>
+   <translation>Zeile {0}: jedes Wort darf einmal gelehrt werden</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/files/lexicon.py" />
+   <source>height must be a number</source>
+   <translation>die Höhe muss eine Zahl sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/files/opening.py" />
+   <source>has changed since it was opened</source>
+   <translation>hat sich geändert, seit es geöffnet wurde</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/files/safe_zip.py" />
+   <source>may unpack to 4 GiB</source>
+   <translation>darf ausgepackt 4 GiB haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/files/safe_zip.py" />
+   <source>{0} is packed beyond belief</source>
+   <translation>{0} ist unglaubhaft dicht gepackt</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/packed_run.py" />
+   <source>{0} of {1} do not fit {2} bytes</source>
+   <translation>{0} von {1} passen nicht zu {2} Bytes</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/packed_run.py" />
+   <source>the trace must name its {0} cues</source>
+   <translation>die Herkunft muss ihre {0} Einsätze nennen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/packed_run.py" />
+   <source>the trace must have {0} scales and origins</source>
+   <translation>die Herkunft muss {0} Maßstäbe und Ursprünge haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/packed_run.py" />
+   <source>{0} must be {1} of {2}</source>
+   <translation>{0} muss {1} von {2} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/keeping/packed_run.py" />
+   <source>a run leaves at most {0} arrays and {1} bytes</source>
+   <translation>ein Lauf hinterlässt höchstens {0} Felder und {1} Bytes</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/making/engines.py" />
+   <source>code of {0} must be allowed by --engine {1}, or when the window asks; got {2} in a recipe alone</source>
+   <translation>Code von {0} muss durch --engine {1} erlaubt sein oder wenn das Fenster fragt; {2} stand nur in einem Rezept</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/making/engines.py" />
+   <source>{0} must be a function</source>
+   <translation>{0} muss eine Funktion sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/making/engines.py" />
+   <source>{0} cannot be loaded: {1}</source>
+   <translation>{0} kann nicht geladen werden: {1}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/making/guide_maps.py" />
+   <source>there is no picture to make the blocks from</source>
+   <translation>es gibt kein Bild, aus dem die Blöcke gemacht werden</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/making/guide_maps.py" />
+   <source>there is no source to make the map from</source>
+   <translation>es gibt keine Quelle, aus der die Karte gemacht wird</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/making/references.py" />
+   <source>must leave some of the picture</source>
+   <translation>muss etwas vom Bild übrig lassen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/making/region_masks.py" />
+   <source>${0} must be filled, as an edition does</source>
+   <translation>${0} muss gefüllt sein, wie es eine Auflage tut</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/making/region_masks.py" />
+   <source>there is no source to pick from</source>
+   <translation>es gibt keine Quelle, in der gefunden wird</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/making/requests.py" />
+   <source>without a source or words it must be 1</source>
+   <translation>ohne Quelle oder Wörter muss sie 1 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/making/requests.py" />
+   <source>without a source one reference must give its surface, layout or likeness</source>
+   <translation>ohne Quelle muss eine Vorlage ihre Oberfläche, Anordnung oder Ähnlichkeit geben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/making/words_scene.py" />
+   <source>every word must be known</source>
+   <translation>jedes Wort muss bekannt sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sequences/frames.py" />
+   <source>frames must be a folder or one of {0}</source>
+   <translation>Bilder müssen ein Ordner sein oder eines von {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sequences/frames.py" />
+   <source>may have {0} frames</source>
+   <translation>darf {0} Bilder haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sequences/frames.py" />
+   <source>frames must be {0} as the first</source>
+   <translation>Bilder müssen {0} sein wie das erste</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sequences/frames.py" />
+   <source>must be at most {0} pixels</source>
+   <translation>darf höchstens {0} Pixel haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sequences/frames.py" />
+   <source>must be at most {0} pixels a frame</source>
+   <translation>darf höchstens {0} Pixel je Bild haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sequences/frames.py" />
+   <source>must have a video stream</source>
+   <translation>muss einen Videostrom haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sequences/keys.py" />
+   <source>must be FRAME:KEY=VALUE</source>
+   <translation>muss BILD:SCHLÜSSEL=WERT sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sequences/keys.py" />
+   <source>must name a setting of the recipe but its source</source>
+   <translation>muss eine Einstellung des Rezepts nennen, nicht seine Quelle</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sequences/keys.py" />
+   <source>frames are counted from 1 to 10000</source>
+   <translation>Bilder werden von 1 bis 10000 gezählt</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sequences/making.py" />
+   <source>sequences need {0}</source>
+   <translation>Folgen brauchen {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sequences/making.py" />
+   <source>frames of a sequence have none, got {0}; enlarge them afterwards</source>
+   <translation>Bilder einer Folge haben keine, gefunden: {0}; danach vergrößern</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sequences/making.py" />
+   <source>must be the same for all frames</source>
+   <translation>muss für alle Bilder gleich sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sequences/writing.py" />
+   <source>must be a folder</source>
+   <translation>muss ein Ordner sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sequences/writing.py" />
+   <source>must be a folder or one of {0}</source>
+   <translation>muss ein Ordner sein oder eines von {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sequences/writing.py" />
+   <source>an animation may have {0} megapixels in all its frames, got {1}; write a folder or a video</source>
+   <translation>eine Animation darf in allen Bildern {0} Megapixel haben, gefunden: {1}; einen Ordner oder ein Video schreiben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sheets/axes.py" />
+   <source>must be WIDTHxHEIGHT</source>
+   <translation>muss BREITExHÖHE sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sheets/axes.py" />
+   <source>must be KEY=VALUE,VALUE or KEY=FROM:TO:COUNT</source>
+   <translation>muss SCHLÜSSEL=WERT,WERT oder SCHLÜSSEL=VON:BIS:ANZAHL sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sheets/axes.py" />
+   <source>must be 2 to {0} values</source>
+   <translation>müssen 2 bis {0} Werte sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sheets/axes.py" />
+   <source>must name a setting ({0}, …)</source>
+   <translation>muss eine Einstellung nennen ({0}, …)</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sheets/axes.py" />
+   <source>must be a picture's file</source>
+   <translation>muss die Datei eines Bildes sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sheets/axes.py" />
+   <source>must be {0} to {1}</source>
+   <translation>muss {0} bis {1} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sheets/axes.py" />
+   <source>must be a whole number</source>
+   <translation>muss eine ganze Zahl sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sheets/axes.py" />
+   <source>must be a number</source>
+   <translation>muss eine Zahl sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sheets/leaf.py" />
+   <source>a page may have {0} megapixels, got {1}x{2}; choose smaller cells</source>
+   <translation>eine Seite darf {0} Megapixel haben, gefunden: {1}x{2}; kleinere Zellen wählen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/studio/sheets/trials.py" />
+   <source>must name a setting that is a number</source>
+   <translation>muss eine Einstellung nennen, die eine Zahl ist</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/areas.py" />
+   <source>words of a pick must be known</source>
+   <translation>Wörter zum Finden müssen bekannt sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/describing/__init__.py" />
+   <source>focus must be one of {0}</source>
+   <translation>focus muss eines sein von {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/language/entries.py" />
+   <source>must be one of {0}, = or ~</source>
+   <translation>muss eines sein von {0}, = oder ~</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/language/entries.py" />
+   <source>must be word, kind, value and notes parted by tabs</source>
+   <translation>muss Wort, Art, Wert und Anmerkung sein, durch Tabulatoren getrennt</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/language/entries.py" />
+   <source>must stand for a known word</source>
+   <translation>muss für ein bekanntes Wort stehen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/language/grammar.py" />
+   <source>must be at most {0} characters</source>
+   <translation>darf höchstens {0} Zeichen haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/language/grammar.py" />
+   <source>must have at most {0} phrases</source>
+   <translation>darf höchstens {0} Wendungen haben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/language/grammar.py" />
+   <source>emphasis must be 0 to 200 %</source>
+   <translation>die Betonung muss 0 bis 200 % sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/language/phrases.py" />
+   <source>must be {0}N or {1}N.{2} with N below {3}</source>
+   <translation>muss {0}N oder {1}N.{2} sein, mit N unter {3}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/language/phrases.py" />
+   <source>must be 0 to 2</source>
+   <translation>muss 0 bis 2 sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/language/writing.py" />
+   <source>blank ${0} must be filled</source>
+   <translation>die Lücke ${0} muss gefüllt sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/language/writing.py" />
+   <source>blank ${0} must be filled by one phrase</source>
+   <translation>die Lücke ${0} muss von einer einzigen Wendung gefüllt sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/subjects.py" />
+   <source>must be of {0}</source>
+   <translation>muss von {0} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/subjects.py" />
+   <source>must belong to {0}</source>
+   <translation>muss zu {0} gehören</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/subjects.py" />
+   <source>{0} has no figure {1}</source>
+   <translation>{0} hat keine Figur {1}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/things/cutouts.py" />
+   <source>picture must be (H, W, 4)</source>
+   <translation>das Bild muss (H, W, 4) sein</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/things/cutouts.py" />
+   <source>a cut-out must cover {0} pixels across and down</source>
+   <translation>ein Ausschnitt muss {0} Pixel in Breite und Höhe bedecken</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/words/things/families/taught.py" />
+   <source>shapes must hold a cut-out at least</source>
+   <translation>shapes muss mindestens einen Ausschnitt enthalten</translation>
+  </message>
+  <message>
    <location filename="../../../tools/translations.py" />
    <source>Edges</source>
    <translation>Kanten</translation>
@@ -7951,6 +9221,131 @@ Oder sehen, wie andere beginnen:</translation>
    <location filename="../../../tools/translations.py" />
    <source>grain</source>
    <translation>Korn</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>must be given</source>
+   <translation>muss gegeben sein</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>must be a valid integer</source>
+   <translation>muss eine ganze Zahl sein</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>must be a valid number</source>
+   <translation>muss eine Zahl sein</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>must be a valid string</source>
+   <translation>muss Text sein</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>must be a valid boolean</source>
+   <translation>muss wahr oder falsch sein</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>must be a valid list</source>
+   <translation>muss eine Liste sein</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>must be a valid tuple</source>
+   <translation>muss eine Liste sein</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>must be a valid dictionary</source>
+   <translation>muss ein Objekt sein</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>must be a finite number</source>
+   <translation>muss eine endliche Zahl sein</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>must be greater than {0}</source>
+   <translation>muss größer als {0} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>must be greater than or equal to {0}</source>
+   <translation>muss mindestens {0} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>must be less than {0}</source>
+   <translation>muss kleiner als {0} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>must be less than or equal to {0}</source>
+   <translation>darf höchstens {0} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>must be {0}</source>
+   <translation>muss {0} sein</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>string should match pattern {0}</source>
+   <translation>der Text muss zum Muster {0} passen</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>string should have at most {0} characters</source>
+   <translation>der Text darf höchstens {0} Zeichen haben</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>string should have at least {0} character</source>
+   <translation>der Text muss mindestens {0} Zeichen haben</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>string should have at least {0} characters</source>
+   <translation>der Text muss mindestens {0} Zeichen haben</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>, got {0}</source>
+   <translation>, gefunden: {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>nothing</source>
+   <translation>nichts</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>something else</source>
+   <translation>etwas anderes</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>some</source>
+   <translation>welche</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>more</source>
+   <translation>mehr</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>a damaged one</source>
+   <translation>ein beschädigtes</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>none left</source>
+   <translation>nichts übrig</translation>
   </message>
  </context>
 </TS>
