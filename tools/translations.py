@@ -29,14 +29,17 @@ _KEYS = re.compile(
     r"|application/\S+|\S*\.(png|json|svg|zip|csv|pdf)|[\w-]+(\.[\w-]+)+"
 )
 # Style sheets, markup, names of types, a line that is only measured.
-_CODE = re.compile(r"\{\{|border|: transparent|min-height|#|<|\w\[\w| \| |~\d|stand in this one")
+_CODE = re.compile(
+    r"\{\{|border[-:]|: transparent|min-height|#|<|\w\[\w| \| |~\d|stand in this one"
+)
 # Single small words that are shown all the same.
 _WORDS = frozenset(
     """
     masses forms marks grain held loose lost full part faint all none avoid influence look waits
     structure whole words read drawn unknown thing area surface both settle refine enlarge kept
     departure seed weight enter leave region muted mirror turns steps guidance stray blend size
-    engine source amount palette light layout likeness scale sharpen blur
+    engine source amount palette light layout likeness scale sharpen blur from to in exactly
+    across down colour tone texture not seeds
     """.split()  # noqa: SIM905
 )
 
@@ -47,7 +50,17 @@ _MADE = (
     "Ground", "up", "Near", "Far", "Light", "Dark", "Palette", "Surface", "Layout", "Likeness",
     "Glazed tile",
     "Lino cut", "Felt", "Gouache", "Dot print", "Weave", "Same", "across", "down", "Windmill",
-    "Lock", "Bottle kiln", "Glasshouse", "Barge", "Weigh-house", "forms", "grain",
+    "Lock", "Style match", "Palette distance", "Structure kept", "Contour correlation",
+    "Layout match", "Repeats", "Rash", "Softness", "Free", "tone", "texture", "Bottle kiln",
+    "Glasshouse", "Barge", "Weigh-house", "forms", "grain",
+)  # fmt: skip
+# Names of settings, made of their keys, and what stands where one has no value.
+_SETTINGS = (
+    "within", "fade in", "fade out", "contours", "picture", "mirror", "turns", "low", "high",
+    "sigma", "invert", "detail", "softness", "thickness", "cleaning", "strength", "polarity",
+    "ground", "haze", "flat sky", "agreement", "receding", "cells", "hard", "pick", "fill holes",
+    "drop specks", "smooth", "grow", "feather", "off", "factor", "left out", "nothing", "noise",
+    "whole", "none", "yes", "no", "prompt",
 )  # fmt: skip
 # What is put together at run time, much of it by pydantic.
 _RULES = (
@@ -161,7 +174,8 @@ def all_texts() -> dict[str, str]:
                     if is_said(text):
                         found.setdefault(text, str(path.relative_to(ROOT)))
     found |= {text: where for text, where in _refusals().items() if text not in found}
-    return found | {text: "tools/translations.py" for text in (*_MADE, *_RULES) if text not in found}
+    made = (text for text in (*_MADE, *_SETTINGS, *_RULES) if text not in found)
+    return found | dict.fromkeys(made, "tools/translations.py")
 
 
 def read(path: Path) -> dict[str, tuple[str, bool]]:

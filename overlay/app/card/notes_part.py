@@ -41,11 +41,11 @@ class NotesPart(QWidget):
             self._add(finding)
 
     def _add(self, finding: Finding) -> None:
-        label = PlainLabel(f"● {finding.text}", wraps=True)
+        label = PlainLabel(f"● {tr(finding.text)}", wraps=True)
         self._column.addWidget(label)
         if finding.fix:
             button = QToolButton()
-            button.setText(finding.fix)
+            button.setText(tr(finding.fix))
             button.setProperty("wide", "true")
             button.setToolTip(plain_tip(tr(f"{finding.fix}; the file stays as it is")))
             button.clicked.connect(lambda _=False, f=finding: self.fixed.emit(f))

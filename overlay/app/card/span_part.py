@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QComboBox, QGridLayout, QWidget
 
 from overlay.app.parts.fields import keep_narrow, percent_field, show_quietly
 from overlay.app.parts.language import tr
-from overlay.app.parts.plain import PlainLabel
+from overlay.app.parts.plain import PlainLabel, plain
 from overlay.document.cues import Cue
 
 _WHOLE = "Everywhere"
@@ -57,7 +57,7 @@ class SpanPart(QWidget):
         self.where.clear()
         self.where.addItem(tr(_WHOLE), (None, False))
         for name in regions:
-            self.where.addItem(name.capitalize(), (name, False))
+            self.where.addItem(plain(name), (name, False))
             self.where.addItem(tr(f"All but {name}"), (name, True))
         self.where.insertSeparator(self.where.count())
         self.where.addItem(tr("Mask from a picture…"), "ask")

@@ -36,7 +36,7 @@ class SwatchPart(QWidget):
         box.setContentsMargins(0, 0, 0, 0)
         box.addWidget(PlainLabel(tr("Hex colours, separated by spaces")))
         self.hex = QLineEdit()
-        self.hex.setToolTip(tr("The colours the picture should have, as #rrggbb"))
+        self.hex.setToolTip(tr("The colours the picture should have, in hexadecimal"))
         self.hex.setAccessibleName(tr("Hex colours"))
         self.hex.editingFinished.connect(self._typed)
         box.addWidget(self.hex)

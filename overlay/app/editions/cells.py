@@ -15,8 +15,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.editions.table import RowsModel
 from overlay.app.parts.language import tr
-from overlay.app.parts.plain import plain
-from overlay.studio.sheets.axes import say
+from overlay.app.parts.titles import setting_name, setting_value
 from overlay.studio.sheets.settings import Setting, find_setting
 
 Index = QModelIndex | QPersistentModelIndex
@@ -39,14 +38,14 @@ class CellEditor(QStyledItemDelegate):
         setting = self._setting(index)
         if setting is not None and setting.kind in ("picture", "choice"):
             box = QComboBox(parent)
-            box.setAccessibleName(tr(f"{setting.title} of row {index.row() + 1}"))
+            box.setAccessibleName(tr(f"{setting_name(setting)} of row {index.row() + 1}"))
             for value in self._choices(setting):
-                box.addItem(plain(say(value, setting)), value)
+                box.addItem(setting_value(value, setting), value)
             box.activated.connect(lambda _: self._commit(box))
             return box
         field = QLineEdit(parent)
         field.setFrame(False)
-        name = self._rows.key(index.column()) if setting is None else setting.title
+        name = self._rows.key(index.column()) if setting is None else setting_name(setting)
         field.setAccessibleName(tr(f"{name} of row {index.row() + 1}"))
         return field
 
@@ -55,11 +54,17 @@ class CellEditor(QStyledItemDelegate):
         if isinstance(editor, QComboBox):
             place = editor.findData(value)
             if place < 0 and value is not None and setting is not None:
-                editor.insertItem(0, plain(say(value, setting)), value)
+                editor.insertItem(0, setting_value(value, setting), value)
                 place = 0
             editor.setCurrentIndex(max(place, 0))
         elif isinstance(editor, QLineEdit) and not editor.isModified():
-            said = "" if value is None else str(value) if setting is None else say(value, setting)
+            said = (
+                ""
+                if value is None
+                else str(value)
+                if setting is None
+                else setting_value(value, setting)
+            )
             editor.setText(said)
             editor.selectAll()
 

@@ -14,6 +14,7 @@ from overlay.app.parts.buttons import pop_up
 from overlay.app.parts.file_dialogs import ask_open
 from overlay.app.parts.language import tr
 from overlay.app.parts.setting_chooser import SettingChooser
+from overlay.app.parts.titles import setting_name
 from overlay.document.keys import value_at
 from overlay.document.recipe import Recipe
 from overlay.document.sets.editions import Edition
@@ -178,7 +179,7 @@ class Drafting(QObject):
             return
         place = self.room.table.mapToGlobal(QPoint(20, 20))
         setting = find_setting(self._present().recipe, key)
-        title = "Pictures for " + (key if setting is None else setting.title)
+        title = f"Pictures for {key if setting is None else setting_name(setting)}"
         self.picker.open(title, tray, place, lambda paths: self.take_files(paths, key))
 
     # Columns --------------------------------------------------------------------------------
@@ -214,7 +215,7 @@ class Drafting(QObject):
             return made
 
         setting = find_setting(edition.recipe, key)
-        name = key if setting is None else setting.title
+        name = key if setting is None else setting_name(setting)
         self._edit(f"{name} of its own" if self._for else f"Column {name}", change)
 
     def _column_menu(self, key: str, place: QPoint) -> None:

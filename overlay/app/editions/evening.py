@@ -53,7 +53,10 @@ class EvenPanel(QFrame):
         self.figures.setAccessibleName(tr("Evenness and sameness"))
         self.figures.setWordWrap(True)
         self.legend = PlainLabel(
-            tr("How far each lies from its set, from below in " + ", ".join(PARTS)),
+            tr(
+                "How far each lies from its set, from below in "
+                f"{', '.join(tr(part) for part in PARTS)}"
+            ),
             role="faint",
             wraps=True,
         )

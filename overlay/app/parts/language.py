@@ -12,7 +12,7 @@ from pathlib import Path
 
 from PySide6.QtCore import QCoreApplication, QLibraryInfo, QLocale, QTranslator
 
-from overlay.app.parts.refusals import translated
+from overlay.app.parts.refusals import GOT, translated
 
 CONTEXT = "overlay"
 LANGUAGES = {"en": "English", "de": "Deutsch"}
@@ -78,7 +78,8 @@ class Catalogue(QTranslator):
     def _part(self, value: str) -> str:
         """What stands in a hole: a word of ours, a clause that is hung on, else as it is."""
         hung = value.startswith((" ", ",", ";"))
-        return (self._looked_up(value) if hung else self.texts.get(value, "")) or value
+        known = self._looked_up(value) if hung else self.texts.get(value, "")
+        return known or (translated(value, self._looked_up) if GOT in value else "") or value
 
 
 def _pattern(source: str) -> re.Pattern[str]:

@@ -6,7 +6,7 @@ they are, and only rules are translated; those are gathered from its code, witho
 
 from collections.abc import Callable
 
-_GOT = ", got "
+GOT = ", got "
 _FOUND = {"nothing", "none", "something else", "some", "more", "a damaged one", "none left"}
 
 
@@ -18,7 +18,7 @@ def translated(text: str, look_up: Callable[[str], str]) -> str:
     look_up : gives the translation of a rule, of `, got {0}`, or of a word for what was found;
         empty where there is none.
     """
-    said, _, found = text.partition(_GOT)
+    said, _, found = text.partition(GOT)
     parts = said.split(": ")
     for place in range(len(parts)):
         rule = look_up(": ".join(parts[place:]))
@@ -31,4 +31,4 @@ def translated(text: str, look_up: Callable[[str], str]) -> str:
 def _found(found: str, look_up: Callable[[str], str]) -> str:
     """What was found, at the end."""
     known = look_up(found) if found in _FOUND else ""
-    return look_up(_GOT + "{0}").replace("{0}", known or found)
+    return look_up(GOT + "{0}").replace("{0}", known or found)

@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QFrame, QLineEdit, QTreeWidget, QTreeWidgetItem, Q
 from overlay.app.parts.language import tr
 from overlay.app.parts.plain import plain
 from overlay.app.parts.theme import dress
-from overlay.studio.sheets.axes import say
+from overlay.app.parts.titles import setting_value
 from overlay.studio.sheets.settings import RUN, Setting
 
 _KEY = Qt.ItemDataRole.UserRole
@@ -56,7 +56,8 @@ class SettingChooser(QFrame):
                 head.setExpanded(True)
                 groups[setting.group] = head
             item = QTreeWidgetItem(
-                groups[setting.group], [plain(tr(setting.name)), plain(say(setting.now, setting))]
+                groups[setting.group],
+                [plain(tr(setting.name)), setting_value(setting.now, setting)],
             )
             item.setData(0, _KEY, setting.key)
             item.setTextAlignment(1, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)

@@ -149,7 +149,7 @@ class PassCard(QFrame):
         """
         self._showing = True
         self.title.setText(tr(f"{later.title}, pass {place[0] + 1}"))
-        self.says.setText(_SAYS[later.kind])
+        self.says.setText(tr(_SAYS[later.kind]))
         self.on.setChecked(not later.off)
         self.departure.set_value(round(100 * later.departure))
         enlarging, settling = isinstance(later, Enlarge), isinstance(later, Settle)
@@ -174,7 +174,7 @@ class PassCard(QFrame):
 
     def _show_rims(self, later: Settle, regions: list[str]) -> None:
         self.rim.clear()
-        self.rim.addItem(_EVERYWHERE, None)
+        self.rim.addItem(tr(_EVERYWHERE), None)
         for name in regions:
             self.rim.addItem(tr(f"Rim of {name}"), name)
         self.rim.setCurrentIndex(max(self.rim.findData(later.rim_of), 0))

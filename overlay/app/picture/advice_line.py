@@ -60,8 +60,8 @@ class AdviceLine(QFrame):
         if advice is None:
             return
         self.label.setText(tr(advice.text))
-        self.label.setToolTip(plain_tip(advice.text))
-        self.action.setText(advice.action)
+        self.label.setToolTip(plain_tip(tr(advice.text)))
+        self.action.setText(tr(advice.action))
         self.action.setVisible(bool(advice.action))
         self.more.setText(tr(f"{self._place + 1} of {len(self._advice)}"))
         self.more.setVisible(len(self._advice) > 1)

@@ -9,6 +9,7 @@ from overlay.app.floor.commands import Command, Deed, Entries
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.file_dialogs import ask_export
 from overlay.app.parts.images import to_image
+from overlay.app.parts.titles import measure_name
 from overlay.app.picture.stage import PictureStage
 from overlay.handing.pictures import Output
 from overlay.imaging.formats.xmp import Credit
@@ -136,7 +137,7 @@ def _all_measures(proof: Proof) -> list[str]:
     """Every measure of a proof as a line of text."""
     lines = []
     for key, value in proof.measures.items():
-        name = key.replace("_", " ").capitalize()
+        name = measure_name(key)
         if isinstance(value, dict):
             lines += [f"{name}, {of}: {number:g}" for of, number in value.items()]
         else:

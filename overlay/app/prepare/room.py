@@ -127,7 +127,8 @@ class PrepareRoom(QWidget):
         column = QVBoxLayout()
         row = QHBoxLayout()
         self.aspect = QComboBox()
-        self.aspect.addItems(list(ASPECTS))
+        for name, aspect in ASPECTS.items():
+            self.aspect.addItem(tr(name), aspect)
         self.aspect.setToolTip(tr("Proportions of the frame that is dragged"))
         self.aspect.setAccessibleName(tr("Proportions"))
         keep_narrow(self.aspect)
@@ -294,7 +295,7 @@ class PrepareRoom(QWidget):
         self._change("Crop", crop=tuple(round(min(max(v, 0.0), 1.0), 4) for v in crop))
 
     def _set_aspect(self) -> None:
-        wanted = ASPECTS[self.aspect.currentText()]
+        wanted = self.aspect.currentData()
         self.frame_tool.aspect = None if wanted is None else wanted / self._aspect
 
     def _turn(self) -> None:

@@ -8,14 +8,14 @@ from PySide6.QtGui import QImage
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.file_dialogs import ask_save
 from overlay.app.parts.images import from_image
+from overlay.app.parts.titles import measure_name, setting_name, setting_value
 from overlay.app.proof_sheets.filling import SheetFiller
 from overlay.app.proof_sheets.room import SheetRoom
 from overlay.app.proof_sheets.shown import ShownSheet
 from overlay.imaging.whole_files import write_bytes
 from overlay.studio.keeping.drawer import star_proof
-from overlay.studio.sheets.axes import say
 from overlay.studio.sheets.cells import chosen_values, varied
-from overlay.studio.sheets.figures import CellPlace, measure_title, sheet_table
+from overlay.studio.sheets.figures import CellPlace, sheet_table
 from overlay.studio.sheets.leaf import check_page
 from overlay.studio.sheets.page import Filled, write_page
 from overlay.studio.sheets.settings import find_setting
@@ -66,7 +66,7 @@ class CellDeeds(QObject):
             if cell is not None and cell.fault:
                 lines.append(cell.fault)
             lines += [
-                f"    {measure_title(k)} {v:.0f}"
+                f"    {measure_name(k)} {v:.0f}"
                 for k, v in (cell.figures if cell is not None else {}).items()
                 if k.partition(".")[0] in _TOLD
             ]
@@ -106,7 +106,7 @@ class CellDeeds(QObject):
         for axis, value in chosen_values(shown.sheet, *place):
             setting = find_setting(recipe, axis.key)
             if setting is not None:
-                said.append(f"{setting.title} {say(value, setting)}")
+                said.append(f"{setting_name(setting)} {setting_value(value, setting)}")
         return " and ".join(said)
 
     def enlarge(self) -> None:

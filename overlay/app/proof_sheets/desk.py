@@ -8,6 +8,7 @@ from overlay.app.floor.floor import Floor
 from overlay.app.floor.rooms import History, Room, Tab
 from overlay.app.parts.plotting import load_plotting
 from overlay.app.parts.status import StatusLine
+from overlay.app.parts.titles import measure_name
 from overlay.app.proof_sheets.deeds import CellDeeds
 from overlay.app.proof_sheets.drafting import Drafting
 from overlay.app.proof_sheets.filling import SheetFiller
@@ -16,7 +17,7 @@ from overlay.app.proof_sheets.shown import ShownSheet
 from overlay.document.sets.sheets import WITHOUT, ProofSheet
 from overlay.document.text.json_text import RecipeError
 from overlay.studio.sheets.axes import make_axis
-from overlay.studio.sheets.figures import measure_keys, measure_title
+from overlay.studio.sheets.figures import measure_keys
 from overlay.studio.sheets.page import axis_labels
 
 _KINDS = "Sheets (*.png *.pdf)"
@@ -265,7 +266,7 @@ class SheetDesk(QObject, Room):
         before = combo.currentData()
         combo.clear()
         for key in keys:
-            combo.addItem(measure_title(key), key)
+            combo.addItem(measure_name(key), key)
         combo.setCurrentIndex(max(combo.findData(before), 0))
         self._show_measure()
 

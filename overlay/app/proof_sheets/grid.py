@@ -52,6 +52,7 @@ class SheetGrid(QAbstractScrollArea, LinkedZoom):
         self.starred: set[str] = set()
         self.places: list[CellPlace] = []  # picked, the first leads
         self._ranks: dict[CellPlace, float] = {}
+        self._decimals = 1  # of the figures under cells
         self._pressed: QPoint | None = None
         self._moved = False
         self.empty = ""
@@ -69,6 +70,7 @@ class SheetGrid(QAbstractScrollArea, LinkedZoom):
     def heed(self) -> None:
         """Cells have come, or another measure is asked for."""
         self._ranks = {} if self.shown is None else self.shown.ranks(self.measure)
+        self._decimals = 1 if self.shown is None else self.shown.decimals(self.measure)
         self._update_bars()
         self.viewport().update()
 
@@ -223,8 +225,8 @@ class SheetGrid(QAbstractScrollArea, LinkedZoom):
             return
         figure = cell.figures.get(self.measure)
         if figure is not None:
-            painter.drawText(line, left, f"{figure:.4g}")
-        said = "full size" if cell.large else ""
+            painter.drawText(line, left, f"{figure:.{self._decimals}f}")
+        said = tr("full size") if cell.large else ""
         if cell.recipe_hash in self.starred:
             star = glyph("star_on", tone("register").name(), 14)
             painter.drawPixmap(line.right() - 14, line.top() + 3, star)

@@ -4,12 +4,12 @@ from PySide6.QtCore import QObject, Signal
 
 from overlay.app.floor.engines import may_run
 from overlay.app.floor.floor import Floor
+from overlay.app.parts.titles import setting_name, setting_value
 from overlay.app.picture.stage import PictureStage
 from overlay.app.proof_sheets.meet_panel import MeetPanel
 from overlay.engine.control import Control
 from overlay.imaging.threads import use_threads
 from overlay.studio.runs.queue import Purpose, Run
-from overlay.studio.sheets.axes import say
 from overlay.studio.sheets.figures import flat_measures
 from overlay.studio.sheets.meet import Meeting
 from overlay.studio.sheets.settings import Setting
@@ -88,7 +88,7 @@ class MeetDesk(QObject):
         if meeting is None:
             return
         setting, value = meeting.setting, meeting.best.value
-        what = f"{setting.title} {say(value, setting)}"
+        what = f"{setting_name(setting)} {setting_value(value, setting)}"
 
         def change() -> None:
             made = with_setting(self.bench.project.recipe, setting.key, value)

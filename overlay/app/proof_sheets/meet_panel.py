@@ -9,9 +9,8 @@ from overlay.app.parts.fields import calm_wheel, keep_narrow
 from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel, plain
 from overlay.app.parts.theme import tone
+from overlay.app.parts.titles import measure_name, setting_name, setting_value
 from overlay.app.picture.over import OverPicture
-from overlay.studio.sheets.axes import say
-from overlay.studio.sheets.figures import measure_title
 from overlay.studio.sheets.meet import Meeting, Target
 from overlay.studio.sheets.settings import Setting
 
@@ -75,11 +74,11 @@ class MeetPanel(OverPicture):
 
     def open(self, setting: Setting, measures: dict[str, float]) -> None:
         """Ask for a target of one of these measures, which are what the last proof has."""
-        self.title.setText(plain(tr(f"Meet a target by {setting.title}")))
+        self.title.setText(plain(tr(f"Meet a target by {setting_name(setting)}")))
         before = self.measure.currentData()
         self.measure.clear()
         for key, value in measures.items():
-            self.measure.addItem(plain(tr(f"{measure_title(key)} (now {value:.0f})")), key)
+            self.measure.addItem(plain(tr(f"{measure_name(key)} (now {value:.0f})")), key)
         self.measure.setCurrentIndex(max(self.measure.findData(before), 0))
         now = measures.get(self.measure.currentData(), 60)
         self.value.setValue(round(now))
@@ -101,7 +100,7 @@ class MeetPanel(OverPicture):
         if done:
             self.say(meeting.sentences())
             self.take.setEnabled(True)
-            self.take.setText(tr(f"Take {say(meeting.best.value, meeting.setting)}"))
+            self.take.setText(tr(f"Take {setting_value(meeting.best.value, meeting.setting)}"))
         else:
             self.say(f"Trial {len(meeting.trials)} of at most seven…")
 
@@ -169,7 +168,7 @@ class _Curve(QWidget):
         painter.setPen(tone("faint"))
         for trial, point in ((trials[0], points[0]), (trials[-1], points[-1])):
             text = QRectF(point.x() - 40, room.bottom() + 2, 80, 16)
-            words = say(trial.value, meeting.setting)
+            words = setting_value(trial.value, meeting.setting)
             painter.drawText(text, Qt.AlignmentFlag.AlignCenter, words)
         for height in (low, high):
             text = QRectF(0, place(first, height).y() - 8, 28, 16)

@@ -11,12 +11,13 @@ from PySide6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QVBoxLayout
 
 from overlay.app.parts.fields import keep_narrow
 from overlay.app.parts.language import tr
-from overlay.app.parts.plain import PlainLabel, plain
+from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.plotting import dress_plot, made_plot
 from overlay.app.parts.theme import tone
+from overlay.app.parts.titles import measure_name
 from overlay.app.proof_sheets.shown import ShownSheet
 from overlay.document.sets.sheets import Axis
-from overlay.studio.sheets.figures import CellPlace, measure_keys, measure_title, unbeaten
+from overlay.studio.sheets.figures import CellPlace, measure_keys, unbeaten
 from overlay.studio.sheets.page import default_pair
 
 _DOT = 9  # pixels
@@ -101,7 +102,7 @@ class TradeOffPlot(QFrame):
             before = combo.currentData()
             combo.clear()
             for key in keys:
-                combo.addItem(plain(measure_title(key)), key)
+                combo.addItem(measure_name(key), key)
             combo.setCurrentIndex(combo.findData(before if before in keys else first))
         self.chosen.emit()
 

@@ -5,7 +5,7 @@ from dataclasses import dataclass, field, replace
 from PySide6.QtGui import QImage
 
 from overlay.document.sets.sheets import ProofSheet
-from overlay.studio.sheets.figures import CellPlace, Figures, ranks
+from overlay.studio.sheets.figures import CellPlace, Figures, decimals, ranks
 
 
 @dataclass(frozen=True)
@@ -63,6 +63,10 @@ class ShownSheet:
     def done(self) -> int:
         """How many cells are there, or cannot be."""
         return sum(bool(cell.recipe_hash or cell.fault) for cell in self.cells.values())
+
+    def decimals(self, measure: str) -> int:
+        """How many decimals tell the cells apart in a measure."""
+        return decimals(self.figures, measure)
 
     def ranks(self, measure: str) -> dict[CellPlace, float]:
         """Where each cell stands in a measure."""

@@ -25,10 +25,11 @@ from overlay.app.parts.language import tr
 from overlay.app.parts.offers import dragged_setting
 from overlay.app.parts.plain import PlainLabel, plain, plain_tip
 from overlay.app.parts.setting_chooser import SettingChooser
+from overlay.app.parts.titles import setting_name, setting_value
 from overlay.document.recipe import Recipe
 from overlay.document.sets.sheets import Axis
 from overlay.document.text.json_text import RecipeError
-from overlay.studio.sheets.axes import make_axis, say, spread, typed_values
+from overlay.studio.sheets.axes import make_axis, spread, typed_values
 from overlay.studio.sheets.settings import Setting
 
 _PLACEHOLDERS = {
@@ -114,9 +115,10 @@ class Well(QFrame):
             (self.first, "from", 38), (self.last, "to", 38), (self.count, "in", 44),
         ):  # fmt: skip
             field.setFixedWidth(wide)
-            field.setAccessibleName(f"{word} ({self.name.lower()})")
+            field.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Expanding)
+            field.setAccessibleName(f"{tr(word)} ({tr(self.name.lower())})")
             field.setToolTip(tr("Spread values evenly: from, to, how many"))
-            label = PlainLabel(word, role="faint")
+            label = PlainLabel(tr(word), role="faint")
             row.addWidget(label)
             row.addWidget(field)
         for field in (self.first, self.last):
@@ -138,7 +140,7 @@ class Well(QFrame):
         self.spreading.setVisible(spreads)
         self.ticks.setVisible(setting is not None and not number)
         self.clear.setVisible(setting is not None)
-        text = tr("Choose a setting…") if setting is None else setting.title
+        text = tr("Choose a setting…") if setting is None else setting_name(setting)
         self.chip.setText(plain(text if len(text) < 30 else text[:29] + "…"))
         self.chip.setToolTip(plain_tip(text))
         if setting is not None and number:
@@ -176,7 +178,7 @@ class Well(QFrame):
         self.ticks.blockSignals(True)
         self.ticks.clear()
         for choice in choices:
-            item = QListWidgetItem(plain(say(choice, setting)))
+            item = QListWidgetItem(setting_value(choice, setting))
             item.setData(_VALUE, (choice,))
             item.setFlags(item.flags() | Qt.ItemFlag.ItemIsUserCheckable)
             ticked = choice in values if values else setting.kind != "picture" or choice is not None

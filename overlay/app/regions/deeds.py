@@ -72,7 +72,7 @@ class RegionDeeds(QWidget):
         tip = "Pull once more with little freedom, so that rims disappear"
         self.settle_whole = _deed("The whole", tip)
         self.settle_whole.clicked.connect(lambda _: self._settle(rim=False))
-        self.settle_rim = _deed("Just the rim", "Only a band around this region's border")
+        self.settle_rim = _deed("Just the rim", "Only a band around this region's rim")
         self.settle_rim.clicked.connect(lambda _: self._settle(rim=True))
         column.addLayout(_line(self.settle_whole, self.settle_rim))
         self.rim = PlainLabel(role="faint")

@@ -16,6 +16,7 @@ from overlay.app.parts.images import to_image
 from overlay.app.parts.language import tr
 from overlay.app.parts.setting_chooser import SettingChooser
 from overlay.app.parts.status import StatusLine
+from overlay.app.parts.titles import setting_value
 from overlay.app.sequence.filling import SMALL, Filmed, SequenceFiller
 from overlay.app.sequence.room import SequenceRoom
 from overlay.document.keys import value_at
@@ -28,7 +29,7 @@ from overlay.studio.sequences.frames import Frames, open_frames
 from overlay.studio.sequences.keys import checked_key
 from overlay.studio.sequences.making import check_sequence
 from overlay.studio.sequences.writing import check_out
-from overlay.studio.sheets.axes import say, typed_values
+from overlay.studio.sheets.axes import typed_values
 from overlay.studio.sheets.settings import find_setting, settings_of
 
 _FRAMES = "Animations and videos (*.gif *.apng *.png *.webp *.mp4 *.mov *.mkv *.webm *.avi)"
@@ -138,7 +139,7 @@ class SequenceDesk(QObject, Room):
         for key in sequence.keys:
             setting = find_setting(sequence.recipe, key.key)
             title = key.key if setting is None else setting.title
-            value = str(key.value) if setting is None else say(key.value, setting)
+            value = str(key.value) if setting is None else setting_value(key.value, setting)
             rows.append((key.frame, title, value))
         return rows
 

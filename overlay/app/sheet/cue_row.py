@@ -135,12 +135,13 @@ class CueRow(TakesPictures, QWidget):
         self._full_name = cue.name
         self.setAccessibleName(tr(f"Cue {cue.name}"))
         for part, what in (
-            (self.mute, "Mute"), (self.solo, "Solo"), (self.weight, "Weight of"),
-            (self.envelope, "Envelope of"), (self.region, "Region of"),
+            (self.mute, f"Mute {cue.name}"), (self.solo, f"Solo {cue.name}"),
+            (self.weight, f"Weight of {cue.name}"), (self.envelope, f"Envelope of {cue.name}"),
+            (self.region, f"Region of {cue.name}"),
         ):  # fmt: skip
-            part.setAccessibleName(f"{what} {cue.name}")
+            part.setAccessibleName(tr(what))
         where = tr("whole") if cue.region is None else cue.region
-        where = f"not {where}" if cue.invert_region else where
+        where = tr(f"not {where}") if cue.invert_region else where
         self.region.setText(metrics.elidedText(where, Qt.TextElideMode.ElideRight, _REGION - 12))
         self.mute.setChecked(cue.muted)
         show_quietly(self.weight, round(cue.weight * 100))

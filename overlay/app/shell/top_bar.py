@@ -241,9 +241,10 @@ class TopBar(QFrame):
         self.hunt.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         self.hunt.setMinimumWidth(54)
         menu = QMenu(self.hunt)
-        for text, stray in (("seeds", 0.0), ("near relatives", NEAR)):
+        for stray in (0.0, NEAR):
             for count in COUNTS:
-                action = menu.addAction(f"{count} {text}")
+                text = f"{count} near relatives" if stray else f"{count} seeds"
+                action = menu.addAction(tr(text))
                 action.triggered.connect(
                     lambda _=False, n=count, s=stray: self.hunt_asked.emit(n, s)
                 )

@@ -181,6 +181,11 @@ um seine Machart zu nehmen.</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/card/guide_part.py" />
+   <source>colour</source>
+   <translation>Farbe</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/card/guide_part.py" />
    <source>Invert</source>
    <translation>Umkehren</translation>
   </message>
@@ -198,6 +203,16 @@ um seine Machart zu nehmen.</translation>
    <location filename="../../../overlay/app/card/guide_part.py" />
    <source>Bring the whole sky to the farthest</source>
    <translation>Den ganzen Himmel in die Ferne bringen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/card/guide_part.py" />
+   <source>Hard borders</source>
+   <translation>Harte Grenzen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/card/guide_part.py" />
+   <source>Blocks with borders rather than running into each other</source>
+   <translation>Blöcke mit Grenzen, statt ineinander zu laufen</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/card/guide_part.py" />
@@ -548,6 +563,11 @@ um seine Machart zu nehmen.</translation>
    <location filename="../../../overlay/app/card/map_desk.py" />
    <source>There is no proof to compare the map with yet.</source>
    <translation>Es gibt noch keinen Abzug, mit dem die Karte zu vergleichen wäre.</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/card/map_tools.py" />
+   <source>to</source>
+   <translation>bis</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/card/notes_part.py" />
@@ -948,6 +968,11 @@ um seine Machart zu nehmen.</translation>
    <location filename="../../../overlay/app/card/swatch_part.py" />
    <source>Swatches</source>
    <translation>Farben</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/card/swatch_part.py" />
+   <source>The colours the picture should have, in hexadecimal</source>
+   <translation>Die Farben, die das Bild haben soll, hexadezimal</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/card/swatch_part.py" />
@@ -1418,6 +1443,11 @@ um seine Machart zu nehmen.</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/editions/drafting.py" />
+   <source>Pictures for {0}</source>
+   <translation>Bilder für {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/editions/drafting.py" />
    <source>Remove {0} row{1}</source>
    <translation>{0} Zeile(n) entfernen</translation>
   </message>
@@ -1475,11 +1505,6 @@ um seine Machart zu nehmen.</translation>
    <location filename="../../../overlay/app/editions/drafting.py" />
    <source>Open an edition</source>
    <translation>Eine Auflage öffnen</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/editions/drafting.py" />
-   <source>Pictures for </source>
-   <translation>Bilder für </translation>
   </message>
   <message>
    <location filename="../../../overlay/app/editions/drafting.py" />
@@ -1573,6 +1598,11 @@ um seine Machart zu nehmen.</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/editions/evening.py" />
+   <source>How far each lies from its set, from below in {0}</source>
+   <translation>Wie weit jedes von seinem Satz liegt, von unten in {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/editions/evening.py" />
    <source>Evenness {0} of 100</source>
    <translation>Gleichmaß {0} von 100</translation>
   </message>
@@ -1635,11 +1665,6 @@ um seine Machart zu nehmen.</translation>
    <location filename="../../../overlay/app/editions/evening.py" />
    <source>Evenness is measured once two pictures are there.</source>
    <translation>Das Gleichmaß wird gemessen, sobald zwei Bilder da sind.</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/editions/evening.py" />
-   <source>How far each lies from its set, from below in </source>
-   <translation>Wie weit jedes von seinem Satz liegt, von unten in </translation>
   </message>
   <message>
    <location filename="../../../overlay/app/editions/filling.py" />
@@ -2222,8 +2247,18 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
   </message>
   <message>
    <location filename="../../../overlay/app/parts/offers.py" />
+   <source>across</source>
+   <translation>quer</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/parts/offers.py" />
    <source>Vary across a proof sheet</source>
    <translation>Quer über einen Abzugsbogen ändern</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/parts/offers.py" />
+   <source>down</source>
+   <translation>abwärts</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/parts/offers.py" />
@@ -2284,6 +2319,11 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
    <location filename="../../../overlay/app/parts/status.py" />
    <source>Status</source>
    <translation>Meldung</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/parts/titles.py" />
+   <source>Its share</source>
+   <translation>Ihr Anteil</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/passes/card.py" />
@@ -2779,6 +2819,11 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
    <location filename="../../../overlay/app/picture/inspector.py" />
    <source>{0}: from {1}, {2}{3}{4}{5}</source>
    <translation>{0}: aus {1}, {2}{3}{4}{5}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/picture/inspector.py" />
+   <source> in {0}</source>
+   <translation> in {0}</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/picture/inspector.py" />
@@ -3452,13 +3497,13 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
   </message>
   <message>
    <location filename="../../../overlay/app/proof_sheets/grid.py" />
-   <source>full size</source>
-   <translation>volle Größe</translation>
+   <source>Cells of the sheet</source>
+   <translation>Zellen des Bogens</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/proof_sheets/grid.py" />
-   <source>Cells of the sheet</source>
-   <translation>Zellen des Bogens</translation>
+   <source>full size</source>
+   <translation>volle Größe</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/proof_sheets/grid.py" />
@@ -3584,6 +3629,11 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
    <location filename="../../../overlay/app/proof_sheets/meet_panel.py" />
    <source>{0} (now {1})</source>
    <translation>{0} (jetzt {1})</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/proof_sheets/meet_panel.py" />
+   <source>exactly</source>
+   <translation>genau</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/proof_sheets/meet_panel.py" />
@@ -3865,6 +3915,16 @@ Eine zweite Einstellung kann links nach unten gehen. Werte sind durch Leerzeiche
   </message>
   <message>
    <location filename="../../../overlay/app/proof_sheets/wells.py" />
+   <source>from</source>
+   <translation>von</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/proof_sheets/wells.py" />
+   <source>in</source>
+   <translation>in</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/proof_sheets/wells.py" />
    <source>Choose a setting…</source>
    <translation>Einstellung wählen…</translation>
   </message>
@@ -4037,6 +4097,11 @@ Eine zweite Einstellung kann links nach unten gehen. Werte sind durch Leerzeiche
    <location filename="../../../overlay/app/regions/deeds.py" />
    <source>Just the rim</source>
    <translation>Nur der Rand</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/regions/deeds.py" />
+   <source>Only a band around this region's rim</source>
+   <translation>Nur ein Streifen um den Rand dieses Bereichs</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/regions/deeds.py" />
@@ -4743,6 +4808,36 @@ Einen Ordner nummerierter Bilder wählen, eine Animation (GIF, APNG, WebP) oder 
   </message>
   <message>
    <location filename="../../../overlay/app/sheet/cue_row.py" />
+   <source>Mute {0}</source>
+   <translation>{0} stummschalten</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/sheet/cue_row.py" />
+   <source>Solo {0}</source>
+   <translation>{0} solo</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/sheet/cue_row.py" />
+   <source>Weight of {0}</source>
+   <translation>Gewicht von {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/sheet/cue_row.py" />
+   <source>Envelope of {0}</source>
+   <translation>Hüllkurve von {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/sheet/cue_row.py" />
+   <source>Region of {0}</source>
+   <translation>Bereich von {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/sheet/cue_row.py" />
+   <source>not {0}</source>
+   <translation>nicht {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/sheet/cue_row.py" />
    <source>New name of {0}</source>
    <translation>Neuer Name von {0}</translation>
   </message>
@@ -4783,31 +4878,6 @@ Einen Ordner nummerierter Bilder wählen, eine Animation (GIF, APNG, WebP) oder 
   </message>
   <message>
    <location filename="../../../overlay/app/sheet/cue_row.py" />
-   <source>Mute</source>
-   <translation>Stumm</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/sheet/cue_row.py" />
-   <source>Solo</source>
-   <translation>Solo</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/sheet/cue_row.py" />
-   <source>Weight of</source>
-   <translation>Gewicht von</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/sheet/cue_row.py" />
-   <source>Envelope of</source>
-   <translation>Hüllkurve von</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/sheet/cue_row.py" />
-   <source>Region of</source>
-   <translation>Bereich von</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/sheet/cue_row.py" />
    <source>whole</source>
    <translation>ganz</translation>
   </message>
@@ -4825,6 +4895,11 @@ Einen Ordner nummerierter Bilder wählen, eine Animation (GIF, APNG, WebP) oder 
    <location filename="../../../overlay/app/sheet/cue_sheet.py" />
    <source>Drop a picture here to make it a reference, or add a cue.</source>
    <translation>Ein Bild hierher ziehen macht es zur Vorlage; oder einen Einsatz hinzufügen.</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/sheet/cue_sheet.py" />
+   <source>Mute</source>
+   <translation>Stumm</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/sheet/envelope.py" />
@@ -6395,6 +6470,16 @@ Streut jetzt zu Keim {0}</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/shell/top_bar.py" />
+   <source>{0} near relatives</source>
+   <translation>{0} nahe Verwandte</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/shell/top_bar.py" />
+   <source>{0} seeds</source>
+   <translation>{0} Keime</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/shell/top_bar.py" />
    <source>How far the proof may depart from the source: 0 % returns it, 100 % starts from noise (known in the trade as denoising strength)</source>
    <translation>Wie weit der Abzug von der Quelle abweichen darf: 0 % gibt sie zurück, 100 % beginnt mit Rauschen (im Fach als Denoising-Stärke bekannt)</translation>
   </message>
@@ -6467,11 +6552,6 @@ Streut jetzt zu Keim {0}</translation>
    <location filename="../../../overlay/app/shell/top_bar.py" />
    <source>Lock the seed</source>
    <translation>Den Keim sperren</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/shell/top_bar.py" />
-   <source>near relatives</source>
-   <translation>nahe Verwandte</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/shell/top_bar.py" />
@@ -7341,11 +7421,6 @@ Oder sehen, wie andere beginnen:</translation>
    <location filename="../../../overlay/studio/bench/cue_edits.py" />
    <source>Hear all beside {0}</source>
    <translation>Alle neben {0} hören</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/studio/bench/cue_edits.py" />
-   <source>Solo {0}</source>
-   <translation>{0} solo</translation>
   </message>
   <message>
    <location filename="../../../overlay/studio/bench/cue_edits.py" />
@@ -9174,16 +9249,6 @@ Oder sehen, wie andere beginnen:</translation>
   </message>
   <message>
    <location filename="../../../tools/translations.py" />
-   <source>across</source>
-   <translation>quer</translation>
-  </message>
-  <message>
-   <location filename="../../../tools/translations.py" />
-   <source>down</source>
-   <translation>abwärts</translation>
-  </message>
-  <message>
-   <location filename="../../../tools/translations.py" />
    <source>Windmill</source>
    <translation>Windmühle</translation>
   </message>
@@ -9191,6 +9256,46 @@ Oder sehen, wie andere beginnen:</translation>
    <location filename="../../../tools/translations.py" />
    <source>Lock</source>
    <translation>Schleuse</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>Palette distance</source>
+   <translation>Abstand der Palette</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>Contour correlation</source>
+   <translation>Deckung der Konturen</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>Layout match</source>
+   <translation>Anordnung getroffen</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>Repeats</source>
+   <translation>Wiederholungen</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>Rash</source>
+   <translation>Ausschlag</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>Free</source>
+   <translation>Frei</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>tone</source>
+   <translation>Ton</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>texture</source>
+   <translation>Textur</translation>
   </message>
   <message>
    <location filename="../../../tools/translations.py" />
@@ -9221,6 +9326,196 @@ Oder sehen, wie andere beginnen:</translation>
    <location filename="../../../tools/translations.py" />
    <source>grain</source>
    <translation>Korn</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>within</source>
+   <translation>innerhalb</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>fade in</source>
+   <translation>Einblenden</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>fade out</source>
+   <translation>Ausblenden</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>contours</source>
+   <translation>Konturen</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>picture</source>
+   <translation>Bild</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>mirror</source>
+   <translation>Spiegelung</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>turns</source>
+   <translation>Drehungen</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>low</source>
+   <translation>untere Schwelle</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>high</source>
+   <translation>obere Schwelle</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>sigma</source>
+   <translation>Sigma</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>invert</source>
+   <translation>Umkehren</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>detail</source>
+   <translation>Detail</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>softness</source>
+   <translation>Weichheit</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>thickness</source>
+   <translation>Dicke</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>cleaning</source>
+   <translation>Säubern</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>strength</source>
+   <translation>Stärke</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>polarity</source>
+   <translation>Polarität</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>ground</source>
+   <translation>Boden</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>haze</source>
+   <translation>Dunst</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>flat sky</source>
+   <translation>flacher Himmel</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>agreement</source>
+   <translation>Einigkeit</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>receding</source>
+   <translation>Zurücktreten</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>cells</source>
+   <translation>Felder</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>hard</source>
+   <translation>hart</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>pick</source>
+   <translation>Fund</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>fill holes</source>
+   <translation>Löcher füllen</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>drop specks</source>
+   <translation>Flecken weglassen</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>smooth</source>
+   <translation>Glätten</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>grow</source>
+   <translation>Wachsen</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>feather</source>
+   <translation>Verlauf</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>off</source>
+   <translation>aus</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>factor</source>
+   <translation>Faktor</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>left out</source>
+   <translation>weggelassen</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>nothing</source>
+   <translation>nichts</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>noise</source>
+   <translation>Rauschen</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>yes</source>
+   <translation>ja</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>no</source>
+   <translation>nein</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>prompt</source>
+   <translation>Prompt</translation>
   </message>
   <message>
    <location filename="../../../tools/translations.py" />
@@ -9316,11 +9611,6 @@ Oder sehen, wie andere beginnen:</translation>
    <location filename="../../../tools/translations.py" />
    <source>, got {0}</source>
    <translation>, gefunden: {0}</translation>
-  </message>
-  <message>
-   <location filename="../../../tools/translations.py" />
-   <source>nothing</source>
-   <translation>nichts</translation>
   </message>
   <message>
    <location filename="../../../tools/translations.py" />

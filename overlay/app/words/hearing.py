@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QComboBox, QFrame, QGridLayout
 
 from overlay.app.parts.fields import keep_narrow, percent_field, show_quietly
 from overlay.app.parts.language import tr
-from overlay.app.parts.plain import PlainLabel
+from overlay.app.parts.plain import PlainLabel, plain
 from overlay.app.parts.theme import dress
 from overlay.document.recipe import Recipe
 
@@ -78,7 +78,7 @@ class Hearing(QFrame):
         self.where.clear()
         self.where.addItem(tr(_WHOLE), None)
         for name in regions:
-            self.where.addItem(name.capitalize(), name)
+            self.where.addItem(plain(name), name)
         self.where.setCurrentIndex(max(self.where.findData(chosen), 0))
 
     def _set_guidance(self, value: float) -> None:

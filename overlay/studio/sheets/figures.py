@@ -62,6 +62,13 @@ def ranks(cells: Mapping[CellPlace, Figures], key: str) -> dict[CellPlace, float
     return {p: float(r) for p, r in zip(there, (lower + (equal - 1) / 2) / span, strict=True)}
 
 
+def decimals(cells: Mapping[CellPlace, Figures], key: str) -> int:
+    """How many decimals tell the cells apart in a measure: as many as a hundredth of its span."""
+    found = [figures[key] for figures in cells.values() if key in figures]
+    span = max(found, default=0.0) - min(found, default=0.0)
+    return 1 if span >= 1 or not span else 2 if span >= 0.1 else 3
+
+
 def unbeaten(cells: Mapping[CellPlace, Figures], across: str, up: str) -> list[CellPlace]:
     """Cells that no other beats in both measures, from the best in one to the best in the other.
 

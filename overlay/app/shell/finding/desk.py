@@ -9,6 +9,7 @@ from PySide6.QtGui import QKeySequence
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.language import tr
+from overlay.app.parts.titles import setting_value
 from overlay.app.shell.finding.deeds import DEEDS
 from overlay.app.shell.finding.panel import FinderPanel, Found
 from overlay.document.editing import recipe_data
@@ -41,14 +42,14 @@ class FindingDesk(QObject):
         self.panel.open_over(self.floor.host, [*found, *map(self._setting, settings)])
 
     def _setting(self, setting: Setting) -> Found:
-        offers = tuple(say(choice, setting) for choice in setting.choices)
+        offers = tuple(setting_value(choice, setting) for choice in setting.choices)
         take = partial(self._set, setting)
         name = tr(setting.name) if setting.group == RUN else f"{setting.group}: {tr(setting.name)}"
-        return Found(name, say(setting.now, setting), take=take, offers=offers)
+        return Found(name, setting_value(setting.now, setting), take=take, offers=offers)
 
     def _set(self, setting: Setting, typed: str) -> None:
         """Have a setting take a value as it was typed or chosen, as one step."""
-        chosen = [c for c in setting.choices if say(c, setting) == typed]
+        chosen = [c for c in setting.choices if setting_value(c, setting) == typed]
         if setting.kind in ("words", "picture"):
             values: list[object] = [typed]
         else:
