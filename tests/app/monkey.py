@@ -30,6 +30,7 @@ MOST = 0.05  # seconds of the thread's own time, of one handler
 _MOST_CUES = 16
 _STUCK = 0.15  # seconds after which it is looked at where the window's thread is
 _WARM, _WARM_SECONDS = 0.4, 40  # of the time and at least, before memory and threads are counted
+_REST = 120  # seconds within which what is in work must have ended once it was asked to
 _NEVER = ("Quit", "Open the demo", "Handbook")
 _KEYS = "MSKBEFGITROPWXDCV01"
 
@@ -462,9 +463,12 @@ def run(minutes: float, seed: int, folder: Path, patience: float) -> tuple[Monke
                 warm = memory() - kept(window), threads()
         monkey.close_dialogs()
         window.floor.runner.queue.stop_all()  # sets of a hundred may wait
-        while not window.house.idle:
+        end = time.monotonic() + _REST
+        while not window.house.idle and time.monotonic() < end:
             QApplication.processEvents()
             time.sleep(0.005)
+        if not window.house.idle:
+            monkey._note("it never came to rest")
         used = memory() - kept(window)
         warm = warm or (used, threads())  # where the time was too short for a warm-up
         grown, left = used / warm[0] - 1, threads() - warm[1]

@@ -1,8 +1,10 @@
 import json
 import os
 import signal
+import socket
 import subprocess
 import sys
+import threading
 from pathlib import Path
 from unittest import mock
 
@@ -10,7 +12,7 @@ from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import CancelledError, Control
 from overlay.motion.flow import MissingExtraError
 from overlay.studio.editions import cluster
-from overlay.studio.editions.cluster import Cluster
+from overlay.studio.editions.cluster import Cluster, client_type
 from overlay.studio.editions.crews import Alone, Processes
 from overlay.studio.editions.job import rows_of
 from overlay.studio.editions.reading import read_edition
@@ -116,8 +118,24 @@ class ClusterTest(RowsTest):
 class NoClusterTest(RowsTest):
     def test_a_scheduler_that_is_not_there_is_one_line(self):
         refused = self.assertRaisesRegex(RecipeError, "no scheduler answers at tcp://127.0.0.1:9")
-        with mock.patch.object(cluster, "_ANSWERS", "1s"), refused:
+        before = set(threading.enumerate())
+        with mock.patch.object(cluster, "_ANSWERS", 1), refused:
             list(Cluster("tcp://127.0.0.1:9", 1).work(self.tasks(1), Control()))
+        left = [t.name for t in set(threading.enumerate()) - before if t.name == "IO loop"]
+        self.assertEqual(left, [], "what Dask began to connect must end with it")
+
+    def test_whoever_asks_to_stop_does_not_wait_for_an_answer(self):
+        with socket.create_server(("127.0.0.1", 0)) as silent:
+            address = f"tcp://127.0.0.1:{silent.getsockname()[1]}"
+            asked = iter([False, False])
+            control = Control(cancelled=lambda: next(asked, True))
+            with mock.patch.object(cluster, "_ANSWERS", 5), self.assertRaises(CancelledError):
+                list(Cluster(address, 1).work(self.tasks(1), control))
+
+    def test_a_client_does_not_end_while_it_is_collected(self):
+        """Dask's would: it hung for ever where the collector came while another client began."""
+        kind = client_type()
+        self.assertIsNone(kind.__del__(mock.Mock(spec=[])))
 
     def test_without_dask_it_says_what_to_install(self):
         refused = self.assertRaisesRegex(MissingExtraError, r"install overlay\[cluster\]")

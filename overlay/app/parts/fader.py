@@ -11,6 +11,7 @@ from overlay.app.parts.theme import tone, tones
 
 _SNAP = 0.05
 _MOST = 2.0
+_NARROWEST = 70  # percent of a letter's width
 
 
 class Fader(QWidget):
@@ -63,9 +64,16 @@ class Fader(QWidget):
         text = QRectF(0, well.bottom() + 4, self.width(), 15)
         painter.drawText(text, Qt.AlignmentFlag.AlignCenter, f"{self._value * 100:.0f} %")
         painter.setPen(tone("faint"))
-        painter.drawText(
-            text.translated(0, 15), Qt.AlignmentFlag.AlignCenter, tr(self._name.capitalize())
-        )
+        self._paint_name(painter, text.translated(0, 15))
+
+    def _paint_name(self, painter: QPainter, place: QRectF) -> None:
+        """Its name, condensed where a long word would be cut off."""
+        name, font = tr(self._name.capitalize()), self.font()
+        wide = self.fontMetrics().horizontalAdvance(name)
+        if wide > place.width():
+            font.setStretch(max(int(100 * place.width() / wide) - 1, _NARROWEST))
+            painter.setFont(font)
+        painter.drawText(place, Qt.AlignmentFlag.AlignCenter, name)
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self._before, self._dragging = self._value, True

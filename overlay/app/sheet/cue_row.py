@@ -142,7 +142,7 @@ class CueRow(TakesPictures, QWidget):
             part.setAccessibleName(tr(what))
         where = tr("whole") if cue.region is None else cue.region
         where = tr(f"not {where}") if cue.invert_region else where
-        self.region.setText(metrics.elidedText(where, Qt.TextElideMode.ElideRight, _REGION - 12))
+        self.region.setText(metrics.elidedText(where, Qt.TextElideMode.ElideRight, _REGION - 6))
         self.mute.setChecked(cue.muted)
         show_quietly(self.weight, round(cue.weight * 100))
         self.envelope.set_cue(cue, cue_colour(self.index))

@@ -29,6 +29,7 @@ from overlay.studio.bench.bench import Bench
 from overlay.studio.sheets.hunt import COUNTS, NEAR
 
 _AREAS = (98_304, 221_184, 393_216, 786_432, 1_572_864)
+_NAME = 24, 110  # pixels that a project's name has at least, and may take from labels
 _ROOMY = 1140  # pixels of width from which there is room for the slider of departure
 
 
@@ -84,7 +85,7 @@ class TopBar(QFrame):
         row.addSpacing(4)
         self.title = ElidedLabel()
         self.title.setProperty("role", "title")
-        self.title.setMinimumWidth(24)
+        self.title.setMinimumWidth(_NAME[0])
         row.addWidget(self.title, 1000)
         row.addStretch(1)
         self._add_departure(row)
@@ -133,6 +134,8 @@ class TopBar(QFrame):
         hints = [label.sizeHint().width() + 7 for label in self._labels]
         seen = [not label.isHidden() for label in self._labels]
         needed = self.minimumSizeHint().width()
+        if not self.title.isHidden():  # the project's name goes before what its fields say, too
+            needed += min(max(self.title.sizeHint().width() - _NAME[0], 0), _NAME[1] - _NAME[0])
         needed += sum(hint for hint, there in zip(hints, seen, strict=True) if not there)
         for label, hint in zip(self._labels, hints, strict=True):
             # The tips of their fields say the same.

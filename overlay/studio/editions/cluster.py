@@ -10,6 +10,7 @@ import tempfile
 import threading
 from collections.abc import Iterable, Iterator, Mapping
 from concurrent.futures import CancelledError as FutureCancelledError
+from concurrent.futures import Future, wait
 from contextlib import suppress
 from dataclasses import replace
 from functools import cache
@@ -29,7 +30,7 @@ from overlay.version import __version__
 
 _AHEAD = 2  # tasks a worker that are handed out
 _LOOK = 0.2  # seconds between looks whether to stop
-_ANSWERS = "10s"  # a scheduler that does not answer by then is not there
+_ANSWERS = 10  # seconds; a scheduler that does not answer by then is not there
 _TRIES = 3  # times that a row is handed out
 _MOST = 512 << 20  # bytes of one picture
 _MINE = {"overlay": __version__, "engine": str(ENGINE_VERSION)}
@@ -61,25 +62,45 @@ class Cluster:
         RecipeError
             If no scheduler answers, or a worker is of another version.
         """
-        client = self._connected()
+        client = self._connected(control)
         try:
-            self._check_versions(client)
+            self._check_versions(client, control)
             yield from self._handed_out(client, iter(tasks), control)
         finally:
             client.close()
 
-    def _connected(self) -> Any:
+    def _connected(self, control: Control) -> Any:
+        """A client of the scheduler; whoever asks to stop need not wait for its answer."""
         logging.getLogger("distributed").setLevel(logging.CRITICAL)
+        made: Future[Any] = Future()
+
+        def connect() -> None:
+            try:
+                made.set_result(
+                    client_type()(self._address, timeout=_ANSWERS, set_as_default=False)
+                )
+            except BaseException as error:  # whoever waits is told
+                made.set_exception(error)
+
+        threading.Thread(target=connect, name="cluster", daemon=True).start()
         try:
-            return self._dask.Client(self._address, timeout=_ANSWERS, set_as_default=False)
+            while not wait((made,), _LOOK).done:
+                control.check()
+            return made.result()
         except (OSError, ValueError, TimeoutError) as error:
             raise RecipeError(f"cluster: no scheduler answers at {self._address}") from error
+        except BaseException:
+            made.add_done_callback(_let_go)
+            raise
 
-    def _check_versions(self, client: Any) -> None:
-        try:
-            client.wait_for_workers(1, timeout=_ANSWERS)
-        except TimeoutError as error:
-            raise RecipeError(f"cluster: {self._address} has no workers") from error
+    def _check_versions(self, client: Any, control: Control) -> None:
+        for _ in range(round(_ANSWERS / _LOOK)):
+            control.check()
+            with suppress(TimeoutError):
+                client.wait_for_workers(1, timeout=_LOOK)
+                break
+        else:
+            raise RecipeError(f"cluster: {self._address} has no workers")
         found: dict[str, dict[str, str]] = client.run(versions)
         for worker, theirs in found.items():
             for name, mine in _MINE.items():
@@ -186,3 +207,33 @@ def distributed() -> ModuleType:
         raise MissingExtraError("clusters need Dask: install overlay[cluster]") from error
     module: ModuleType = found
     return module
+
+
+@cache
+def client_type() -> Any:
+    """Dask's client, but one that ends when it is closed and at no other time.
+
+    Dask's own ends when it is collected, too: in whichever thread that happens, and while that one
+    may hold the lock that ending needs. One that could not connect leaves the thread it began.
+    """
+    base: Any = distributed().Client
+
+    class Client(base):  # type: ignore[misc]
+        def __init__(self, *arguments: Any, **options: Any) -> None:
+            try:
+                super().__init__(*arguments, **options)
+            except BaseException:
+                self.close()
+                self._loop_runner.stop()
+                raise
+
+        def __del__(self) -> None:
+            pass
+
+    return Client
+
+
+def _let_go(made: Future[Any]) -> None:
+    """Close what nobody waits for any more."""
+    if made.exception() is None:
+        made.result().close()
