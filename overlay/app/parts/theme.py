@@ -234,6 +234,7 @@ def _fields_and_lists(t: Tones) -> str:
         background: {t.well}; color: {t.ink}; border: 1px solid {t.edge}; border-radius: 3px;
         padding: 1px 4px; min-height: 20px; selection-background-color: {t.register};
     }}
+    QSpinBox[beside="fields"] {{ padding: 0 4px; min-height: 19px; }}
     QSpinBox:focus, QDoubleSpinBox:focus, QLineEdit:focus, QComboBox:focus {{
         border: 1px solid {t.ink};
     }}

@@ -8,6 +8,7 @@ from PySide6.QtGui import QImage
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.file_dialogs import ask_save
 from overlay.app.parts.images import from_image
+from overlay.app.parts.language import tr
 from overlay.app.parts.titles import measure_name, setting_name, setting_value
 from overlay.app.proof_sheets.filling import SheetFiller
 from overlay.app.proof_sheets.room import SheetRoom
@@ -59,12 +60,13 @@ class CellDeeds(QObject):
         for place in self.room.grid.places if shown is not None else []:
             assert shown is not None
             cell = shown.cells.get(place)
-            number = "" if cell is None or not cell.number else f"  ·  proof {cell.number}"
+            said = "" if cell is None or not cell.number else tr(f"proof {cell.number}")
+            number = f"  ·  {said}" if said else ""
             lines.append(
                 f"{place[0] + 1}-{place[1] + 1}: {self._values_said(shown, place)}{number}"
             )
             if cell is not None and cell.fault:
-                lines.append(cell.fault)
+                lines.append(tr(cell.fault))
             lines += [
                 f"    {measure_name(k)} {v:.0f}"
                 for k, v in (cell.figures if cell is not None else {}).items()

@@ -110,12 +110,12 @@ class Well(QFrame):
         self.count = QSpinBox()
         self.count.setRange(2, 400)
         self.count.setValue(4)
+        self.count.setProperty("beside", "fields")  # as high as these
         calm_wheel(self.count)
         for field, word, wide in (
             (self.first, "from", 38), (self.last, "to", 38), (self.count, "in", 44),
         ):  # fmt: skip
             field.setFixedWidth(wide)
-            field.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Expanding)
             field.setAccessibleName(f"{tr(word)} ({tr(self.name.lower())})")
             field.setToolTip(tr("Spread values evenly: from, to, how many"))
             label = PlainLabel(tr(word), role="faint")

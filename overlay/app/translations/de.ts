@@ -3382,11 +3382,6 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
   </message>
   <message>
    <location filename="../../../overlay/app/proof_sheets/deeds.py" />
-   <source>  ·  proof {0}</source>
-   <translation>  ·  Abzug {0}</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/proof_sheets/deeds.py" />
    <source>Settings of cell {0}-{1}</source>
    <translation>Einstellungen von Zelle {0}-{1}</translation>
   </message>
@@ -8579,13 +8574,13 @@ Oder sehen, wie andere beginnen:</translation>
   </message>
   <message>
    <location filename="../../../overlay/studio/editions/cluster.py" />
-   <source>no scheduler answers at {0}</source>
-   <translation>unter {0} antwortet kein Scheduler</translation>
+   <source>{0} has no workers</source>
+   <translation>{0} hat keine Arbeiter</translation>
   </message>
   <message>
    <location filename="../../../overlay/studio/editions/cluster.py" />
-   <source>{0} has no workers</source>
-   <translation>{0} hat keine Arbeiter</translation>
+   <source>no scheduler answers at {0}</source>
+   <translation>unter {0} antwortet kein Scheduler</translation>
   </message>
   <message>
    <location filename="../../../overlay/studio/editions/cluster.py" />
