@@ -84,9 +84,6 @@ class TimeStrip(QWidget):
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
         painter.fillRect(self.rect(), tone("panel"))
-        steady = self.height() - 6 - (self.height() - _HEAD - 6) / _MOST
-        painter.setPen(QPen(tone("hairline"), 1))
-        painter.drawLine(QPointF(8, steady), QPointF(self.width() - 8, steady))
         for frame in range(1, self.count + 1):
             bar, known = self.bar(frame), frame in self.flickers
             value = self.flickers.get(frame)
@@ -101,6 +98,7 @@ class TimeStrip(QWidget):
                     [QPointF(middle - 4, 3), QPointF(middle + 4, 3), QPointF(middle, 9)]
                 )
         if self.count:
+            self._paint_steady(painter)
             painter.setPen(QPen(tone("register"), 2))
             middle = self.bar(self.now).center().x()
             painter.drawLine(QPointF(middle, 2), QPointF(middle, self.height() - 2))
@@ -108,6 +106,18 @@ class TimeStrip(QWidget):
             painter.setPen(QPen(tone("ink"), 1))
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.drawRect(self.rect().adjusted(0, 0, -1, -1))
+
+    def _paint_steady(self, painter: QPainter) -> None:
+        """The line that bars would reach if frames flickered as much as their source, named."""
+        steady = self.height() - 6 - (self.height() - _HEAD - 6) / _MOST
+        painter.setPen(QPen(tone("edge"), 1, Qt.PenStyle.DashLine))
+        painter.drawLine(QPointF(8, steady), QPointF(self.width() - 8, steady))
+        name, metrics = tr("flicker of the source"), self.fontMetrics()
+        wide = metrics.horizontalAdvance(name) + 8
+        plate = QRectF(8, steady - metrics.height() - 2, wide, metrics.height())
+        painter.fillRect(plate, tone("panel"))  # bars may stand there, too
+        painter.setPen(tone("faint"))
+        painter.drawText(plate, Qt.AlignmentFlag.AlignCenter, name)
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self._go(event)

@@ -4689,6 +4689,11 @@ Einen hinzufügen: gemalt, in der Quelle gefunden, aus dem, was von einem Einsat
   </message>
   <message>
    <location filename="../../../overlay/app/sequence/player.py" />
+   <source>flicker of the source</source>
+   <translation>Flimmern der Quelle</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/sequence/player.py" />
    <source>Pause</source>
    <translation>Pause</translation>
   </message>
