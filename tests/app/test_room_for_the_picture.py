@@ -59,6 +59,23 @@ class RoomTest(WindowTest):
         self.assertTrue(stage.advice.isVisible() and stage.status.isVisible())
         self.assertEqual(stage.view.frame_rect(), before)
 
+    def test_what_is_said_covers_no_more_than_its_words_and_the_hand_reaches_the_rest(self):
+        stage, view = self.house.stage, self.house.stage.view
+        low = stage.mapFromGlobal(view.mapToGlobal(view.rect().bottomLeft()))
+        for text in ("Short.", "long " * 200):
+            stage.status.say(text)
+            self.settle()
+            end = stage.status.geometry().right()
+            self.assertIs(stage.childAt(low.x() + 20, low.y() - 8), stage.status.label)
+            if text == "Short.":
+                self.assertLess(end, 120)
+                self.assertIs(stage.childAt(low.x() + end + 20, low.y() - 8), view)
+        self.assertEqual(stage.status.width(), view.width())
+        self.assertEqual(self.window.width(), 1280)
+        stage.status.say("")
+        self.settle()
+        self.assertIs(stage.childAt(low.x() + 20, low.y() - 8), view)
+
     def test_a_panel_over_the_picture_stays_above_the_lines_at_its_edge(self):
         stage, panel = self.house.stage, self.house.search.hunt.strip
         stage.status.say("")

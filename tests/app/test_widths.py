@@ -58,6 +58,15 @@ class WidthsTest(WindowTest):
         self.settle()
         self.assertEqual((self.tray.width(), self.card_width), (282, WIDTH + 150))
 
+    def test_an_edge_follows_the_hand_at_once_where_a_smaller_window_had_taken_it_back(self):
+        self.pull(self.tray_seam, 200)
+        self.window.resize(1280, 800)
+        self.settle()
+        given = self.tray.width()
+        self.assertLess(given, 132 + 200)
+        self.pull(self.tray_seam, -20)
+        self.assertEqual(self.tray.width(), given - 20)
+
     def test_edges_lie_where_panels_end_and_go_with_them(self):
         stage = self.window.house.stage
         for by in (0, 80):

@@ -49,7 +49,9 @@ class StatusLine(QFrame):
         self.label.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
         self.label.setAccessibleName(tr("Status"))
         # A long line is cut at its end rather than widening the window; its tooltip has it whole.
-        self.label.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
+        wide = QSizePolicy.Policy.Preferred if floating else QSizePolicy.Policy.Ignored
+        self.label.setSizePolicy(wide, QSizePolicy.Policy.Preferred)
+        self.label.setMinimumWidth(1)
         self.action = QToolButton()
         self.action.setProperty("wide", "true")
         self.action.hide()

@@ -26,8 +26,8 @@ from overlay.app.parts.status import StatusLine
 from overlay.app.parts.theme import tone
 from overlay.app.picture.advice_line import AdviceLine
 from overlay.app.picture.compare_bar import CompareBar, CompareButtons
+from overlay.app.picture.layered import LayeredPicture
 from overlay.app.picture.look import MOMENT, VIEW, State, look, offered, seen_view
-from overlay.app.picture.over_picture import OverPicture
 from overlay.app.picture.view import PictureView
 
 _VIEWS = (
@@ -78,7 +78,7 @@ class PictureStage(QWidget):
         layout = QVBoxLayout(self)
         layout.setContentsMargins(0, 0, 0, 0)
         layout.setSpacing(0)
-        self._over = OverPicture(self.view, self.sides, self.advice, self.status)
+        self._over = LayeredPicture(self.view, self.sides, self.advice, said=self.status)
         layout.addWidget(self._over, 1)
         self.bar = self._bar()
         layout.addWidget(self.bar)

@@ -12,6 +12,7 @@ WIDE = 8  # pixels in which the hand finds it
 class Seam(QWidget):
     """Lies over an edge and is not seen; double-clicked, the panel is as wide as it was."""
 
+    taken = Signal()
     moved = Signal(int)  # pixels to the right, from where it was taken
     let_go = Signal()
     put_back = Signal()
@@ -31,6 +32,7 @@ class Seam(QWidget):
     def mousePressEvent(self, event: QMouseEvent) -> None:
         if event.button() == Qt.MouseButton.LeftButton:
             self._from = event.globalPosition().x()
+            self.taken.emit()
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if self._from is not None:

@@ -47,7 +47,7 @@ class SideTabs(QWidget):
         self._grid.addWidget(regions, 0, 2, 2, 1)
         self._grid.addWidget(self._make_tabs(), 0, 2)
         self._width = WIDTH
-        self._extra, self._taken = [0, 0], [0, 0]
+        self._extra, self._given, self._taken = [0, 0], [0, 0], [0, 0]
         self._stage = stage
         self._make_seams()
         self._place()
@@ -84,16 +84,20 @@ class SideTabs(QWidget):
     def widen(self, tray: int, card: int) -> None:
         """Make tray and card so many pixels wider than they need, up to `MOST`."""
         self._extra = [min(max(pixels, 0), MOST) for pixels in (tray, card)]
-        self._taken = list(self._extra)
         self._fit()
 
     def _make_seams(self) -> None:
         self.seams = (Seam("Edge of the tray", self), Seam("Edge of the card", self))
         for panel, seam in enumerate(self.seams):
+            seam.taken.connect(self._take)
             seam.moved.connect(lambda by, p=panel: self._move(p, by))
             seam.let_go.connect(self._let_go)
             seam.put_back.connect(lambda p=panel: self._put_back(p))
         self._stage.installEventFilter(self)
+
+    def _take(self) -> None:
+        """An edge is taken where it lies: there may be less room than was asked for once."""
+        self._taken = list(self._given)
 
     def _move(self, panel: int, by: int) -> None:
         """The tray grows to the right, the card to the left."""
@@ -102,7 +106,6 @@ class SideTabs(QWidget):
         self._fit()
 
     def _let_go(self) -> None:
-        self._taken = list(self._extra)
         self.widened.emit(*self._extra)
 
     def _put_back(self, panel: int) -> None:
@@ -115,7 +118,9 @@ class SideTabs(QWidget):
         left = 0 if self.narrow else _TRAY_WIDTH
         spare = max(self.width() - left - self._width - _PICTURE, 0)
         for_tray = 0 if self.narrow else min(self._extra[_TRAY], spare)
-        right = self._width + min(self._extra[_CARD], spare - for_tray)
+        for_card = min(self._extra[_CARD], spare - for_tray)
+        self._given = [for_tray, for_card]
+        right = self._width + for_card
         for panel in (self.bar, self._regions, self._panels[_CARD]):
             panel.setFixedWidth(right)
         self._panels[_TRAY].setFixedWidth(right if self.narrow else left + for_tray)
