@@ -89,7 +89,7 @@ class WindowTest(WorkspaceTest):
     def settle(self) -> None:
         """Wait until nothing is read or rendered and all signals, and what they start, are through."""
         for _ in range(3):
-            self.wait(lambda: self.window.house.idle)
+            self.wait(lambda: self.window.house.idle and self.window.updatesEnabled())
             for _ in range(3):
                 QApplication.processEvents()
 

@@ -22,7 +22,7 @@ def main(recipe: Path, shot: Path) -> int:
     window.show()
     QTest.qWaitForWindowExposed(window)
     window.open_path(recipe)
-    while not window.floor.loader.idle:
+    while not window.house.idle:
         application.processEvents()
         time.sleep(0.01)
     QTest.mouseClick(window.house.top.button, Qt.MouseButton.LeftButton)

@@ -166,7 +166,7 @@ class ElsewhereTest(WindowTest):
         self.addCleanup(second.deleteLater)
         self.addCleanup(second.close)
         second.open_path(self.path)
-        self.wait(lambda: second.floor.loader.idle)
+        self.wait(lambda: second.house.idle)
         self.assertIn(
             "recipe.json is open in another window too", second.house.stage.status.label.text()
         )

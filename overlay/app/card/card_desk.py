@@ -32,6 +32,7 @@ class CardDesk(QObject):
     def __init__(self, floor: Floor, card: CueCard) -> None:
         super().__init__(floor)
         self.floor, self.bench, self.card = floor, floor.bench, card
+        self._seen: Cue | None = None  # what the card shows
         card.changed.connect(self._change)
         card.remove_asked.connect(self._remove)
         card.region_asked.connect(self.add_region)
@@ -56,14 +57,19 @@ class CardDesk(QObject):
         others = what.rows is not None and self.bench.selected_index not in what.rows
         if others and not what.touches("regions", "tray"):
             return
-        self.card.refresh()
+        self._refresh_card()
         if what.rows is None or what.touches("cue.reference", "cue.avoided"):
             self._show_picture()
 
     def show_selected(self) -> None:
-        """Another cue is selected."""
+        """Another cue is selected, and not seen yet by an edit that came with it."""
+        if self.bench.selected_cue is not self._seen or self._seen is None:
+            self._refresh_card()
+            self._show_picture()
+
+    def _refresh_card(self) -> None:
+        self._seen = self.bench.selected_cue
         self.card.refresh()
-        self._show_picture()
 
     def _show_picture(self) -> None:
         cue, store, checks = self.bench.selected_cue, self.bench.store, self.bench.checks

@@ -130,7 +130,8 @@ class GuidePart(QWidget):
         super().__init__()
         self._change = change
         self._cue: GuideCue | None = None
-        self._fields: dict[str, SliderField | QCheckBox] = {}
+        self._fields: dict[str, SliderField | QCheckBox] = {}  # of the kind that is shown
+        self._made: dict[str, dict[str, SliderField | QCheckBox]] = {}  # of all that were
         self.field_made: Callable[[str, SliderField], object] = lambda *_: None
         box = QVBoxLayout(self)
         box.setContentsMargins(0, 0, 0, 0)
@@ -205,7 +206,7 @@ class GuidePart(QWidget):
     def show_cue(self, cue: GuideCue, tray: tuple[Path, ...]) -> None:
         """Show a guide; its map may be made of the source or of a picture in the tray."""
         if self._cue is None or self._cue.guide != cue.guide:
-            self._make_options(cue.guide)
+            self._show_options(cue.guide)
         self._cue = cue
         for kind, button in self.kinds.items():
             button.setChecked(kind == cue.guide)
@@ -268,19 +269,23 @@ class GuidePart(QWidget):
 
     # Options --------------------------------------------------------------------------------
 
-    def _make_options(self, kind: str) -> None:
+    def _show_options(self, kind: str) -> None:
         """Sliders and boxes of a kind, in place of those that were there."""
-        while (item := self._options.takeAt(0)) is not None:
-            widget = item.widget()
-            if widget is not None:
-                widget.hide()
-                widget.deleteLater()
-        self._fields = {}
+        for field in self._fields.values():
+            field.hide()
+        if kind not in self._made:
+            self._make_options(kind)
+        self._fields = self._made[kind]
+        for field in self._fields.values():
+            field.show()
+
+    def _make_options(self, kind: str) -> None:
+        fields = self._made[kind] = {}
         for key, name, tip, least, most, step in _SLIDERS[kind]:
             field = SliderField(name, tip, least, most, step)
             field.moved.connect(lambda _: self.map_moved.emit(self._settings()))
             field.settled.connect(lambda _: self._settle())
-            self._fields[key] = field
+            fields[key] = field
             self._options.addWidget(field)
             self.field_made(key, field)
         for key in _CHECKS[kind]:
@@ -288,7 +293,7 @@ class GuidePart(QWidget):
             check = QCheckBox(tr(text))
             check.setToolTip(tr(tip))
             check.clicked.connect(lambda _: self._settle())
-            self._fields[key] = check
+            fields[key] = check
             self._options.addWidget(check)
 
     def field(self, key: str) -> Any:

@@ -1,8 +1,9 @@
 """The cue sheet: all cues against the progress of the run, under the filmstrip."""
 
+from collections import Counter
 from collections.abc import Callable, Iterable
 
-from PySide6.QtCore import QPoint, Qt, Signal
+from PySide6.QtCore import QPoint, Qt, QTimer, Signal
 from PySide6.QtWidgets import (
     QFrame,
     QHBoxLayout,
@@ -14,7 +15,7 @@ from PySide6.QtWidgets import (
 from overlay.app.parts.drops import TakesPictures
 from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
-from overlay.app.parts.theme import ROW
+from overlay.app.parts.theme import PANEL, ROW, dress
 from overlay.app.sheet.axis import BAR, HEAD, TAIL, TimeAxis
 from overlay.app.sheet.cue_row import CueRow
 from overlay.app.sheet.envelope import Envelope, Shape
@@ -49,19 +50,22 @@ class CueSheet(TakesPictures, QFrame):
 
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setProperty("panel", "true")
+        self.setBackgroundRole(PANEL)
+        self.setAutoFillBackground(True)
         self.setAcceptDrops(True)
         self.told_of_rows: list[Callable[[CueRow], object]] = []  # and of all that come
         self.bench = bench
         self.rows: list[CueRow] = []
         self._spare: list[CueRow] = []  # hidden, to be used again
+        self.getting_ready = False  # rows are made for a project that comes
         self.axis = TimeAxis(self)
         self.scale = Scale(self.axis)
         self.filmstrip = Filmstrip(self.axis)
         self.chart = InfluenceChart(self.axis)
-        layout = QVBoxLayout(self)
-        layout.setContentsMargins(0, 4, 0, 4)
-        layout.setSpacing(2)
+        head = QWidget()
+        self._head = QVBoxLayout(head)
+        self._head.setContentsMargins(0, 0, 0, 0)
+        self._head.setSpacing(2)
         title = SheetTitle()
         title.add_asked.connect(self.add_asked)
         title.blend_chosen.connect(self.blend_chosen)
@@ -72,8 +76,15 @@ class CueSheet(TakesPictures, QFrame):
             _on_axis(_faint("influence", 12), self.chart),
         ]
         for line in self._lines:
-            layout.addLayout(line)
-        layout.addWidget(self._row_area(), 1)
+            self._head.addLayout(line)
+        area = self._row_area()
+        layout = QVBoxLayout(self)
+        layout.setContentsMargins(0, 4, 0, 4)
+        layout.setSpacing(2)
+        layout.addWidget(head)
+        layout.addWidget(area, 1)
+        # What wears the theme beside the rows: one sheet for all takes long where there are many.
+        self.parts = (head, area.verticalScrollBar(), self._empty, self._line)
         self._spanned: list[tuple[QWidget, Envelope]] = []  # of rows that are no cues
 
     def put_past(self, *lanes: QWidget) -> None:
@@ -83,18 +94,17 @@ class CueSheet(TakesPictures, QFrame):
 
     def put_first(self, row: QWidget, envelope: Envelope) -> None:
         """Have a row that is no cue stand above all of them, on the same axis."""
-        box = self.layout()
-        assert isinstance(box, QVBoxLayout)
-        box.insertWidget(box.count() - 1, row)
+        self._head.addWidget(row)
         self._spanned.append((row, envelope))
 
     def _row_area(self) -> QScrollArea:
         area = QScrollArea()
+        area.setFrameShape(QFrame.Shape.NoFrame)
         area.setWidgetResizable(True)
         area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         bar = area.verticalScrollBar()
         bar.rangeChanged.connect(self._keep_axis)
-        inside = QWidget()
+        inside = self._inside = QWidget()
         inside.setObjectName("rows")
         inside.setStyleSheet("#rows { background: transparent; }")
         self._rows_layout = QVBoxLayout(inside)
@@ -158,15 +168,37 @@ class CueSheet(TakesPictures, QFrame):
     def _fit_rows(self, cues: tuple[Cue, ...]) -> None:
         """Have a row for every cue; one stays where its cue is of the same kind."""
         for i, cue in enumerate(cues):
+            while i < len(self.rows) > len(cues) and self.rows[i].kind != cue.kind:
+                self._remove_row(i)
             if i < len(self.rows) and self.rows[i].kind == cue.kind:
+                if self.rows[i].index != i:
+                    self.rows[i].move_to(i)
                 continue
             if i < len(self.rows):
                 self._remove_row(i)
             self.rows.insert(i, self._spare_row(i, cue) or self._made_row(i, cue))
             self._rows_layout.insertWidget(i, self.rows[i])
+            dress(self.rows[i])
             self.rows[i].show()
         while len(self.rows) > len(cues):
             self._remove_row(len(self.rows) - 1)
+
+    def make_ready(self, cues: tuple[Cue, ...], then: Callable[[], object]) -> None:
+        """Make rows that so many cues will want, one between other events; then go on."""
+        have = Counter(row.kind for row in (*self.rows, *self._spare))
+        wanted = Counter(cue.kind for cue in cues) - have
+        lacking = next((cue for cue in cues if wanted[cue.kind]), None)
+        self.getting_ready = lacking is not None
+        if lacking is None:
+            then()
+            return
+        row = self._made_row(0, lacking)
+        row.setParent(self._inside)
+        dress(row)
+        for widget in (row, *row.findChildren(QWidget)):
+            widget.ensurePolished()
+        self._spare.append(row)
+        QTimer.singleShot(0, self, lambda: self.make_ready(cues, then))
 
     def _remove_row(self, index: int) -> None:
         row = self.rows.pop(index)

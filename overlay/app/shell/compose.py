@@ -177,6 +177,7 @@ def commands(h: House, window: Entries) -> tuple[Entries, ...]:
 def _join_bench(h: House) -> None:
     """Panels of the bench that speak to each other."""
     h.sheet_desk.moment.connect(h.stage.set_moment)
+    h.files.get_ready = h.sheet.make_ready
     h.sheet_desk.scrubbed.connect(h.inspector.show_at)
     h.sheet.carried.connect(h.region_desk.hand.carry)
     h.sheet.put_on.connect(h.region_desk.hand.put_on)

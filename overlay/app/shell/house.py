@@ -107,4 +107,4 @@ class House:
     def idle(self) -> bool:
         """Whether nothing is read, run, or about to be looked at."""
         busy = self.floor.runner.busy or self.advice_desk.waiting
-        return self.floor.loader.idle and not busy
+        return self.floor.loader.idle and not busy and not self.sheet.getting_ready

@@ -13,6 +13,7 @@ from overlay.app.parts.asking import ask_choice
 from overlay.app.parts.plain import ago
 from overlay.app.shell.demo_drawing import DemoDrawing
 from overlay.app.shell.keeping import Keeping
+from overlay.document.cues import Cue
 from overlay.document.project import Project
 from overlay.imaging.intake import PictureError
 from overlay.imaging.whole_files import sweep_unfinished
@@ -47,6 +48,8 @@ class ProjectFiles(QObject):
         self.keeping = keeping
         self._demo = DemoDrawing(floor)
         self._hold: Hold | None = None
+        self._coming: Opened | None = None  # read, and not yet in place
+        self.get_ready: Callable[[tuple[Cue, ...], Deed], object] = lambda _, then: then()
         self._offered: set[Path] = set()  # files that are not there, which has been said
         floor.not_there.connect(self.offer_to_find)
 
@@ -113,11 +116,17 @@ class ProjectFiles(QObject):
             sweep_unfinished(path.parent)
             return open_project(path, beside)
 
-        self.loader.ask(
-            read,
-            lambda opened: self._opened(path, opened),
-            newest="open",
-        )
+        self.loader.ask(read, lambda opened: self._make_room(path, opened), newest="open")
+
+    def _make_room(self, path: Path, opened: Opened) -> None:
+        """A project was read: in place once there are rows for it, unless another came first."""
+        self._coming = opened
+
+        def take() -> None:
+            if self._coming is opened:
+                self._opened(path, opened)
+
+        self.get_ready(opened.project.recipe.cues, take)
 
     def _opened(self, path: Path, opened: Opened) -> None:
         self._offered.clear()
@@ -152,6 +161,7 @@ class ProjectFiles(QObject):
 
     def watch(self) -> None:
         """Hold the project's file while it is in place; say when another window has it."""
+        self._coming = None
         if self._hold is not None:
             self._hold.release()
         path = self.bench.project.path

@@ -1,6 +1,7 @@
 """Who is told what: a table from what an edit changed to those concerned."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
+from functools import partial
 
 from PySide6.QtCore import QObject
 
@@ -33,5 +34,9 @@ class Refresh(QObject):
                 told(what)
 
     def everything(self) -> None:
-        """Another project is in place, or another theme is on."""
+        """Another project is in place."""
         self.tell(EVERYTHING)
+
+    def one_by_one(self) -> Iterator[Callable[[], object]]:
+        """The same in steps, for what need not be told in one go: another theme is on."""
+        return (partial(told, EVERYTHING) for told, _ in self._table)

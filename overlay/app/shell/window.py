@@ -1,10 +1,13 @@
 """The main window: the rooms under their top, undo, theme, held keys, and the end."""
 
+from collections.abc import Callable, Iterator
+from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import QEvent, QObject, Qt, QTimer
 from PySide6.QtGui import QCloseEvent, QGuiApplication, QKeyEvent, QResizeEvent
 from PySide6.QtWidgets import QApplication, QDialog, QMainWindow, QMenu, QVBoxLayout, QWidget
+from shiboken6 import isValid
 
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.parts.icons import retint
@@ -35,6 +38,7 @@ class MainWindow(QMainWindow):
         self._dresser.setSingleShot(True)
         self._dresser.timeout.connect(self._dress_next)
         self._redressing = False  # whether parts in sight still wear another theme
+        self._finishing = self._steps_after()
         self._lay_out()
         groups = commands(self.house, self._commands())
         every = tuple(entry for group in groups for entry in group)
@@ -65,7 +69,7 @@ class MainWindow(QMainWindow):
         self.setCentralWidget(centre)
         self._parts = (
             self.menuBar(), h.top, h.tray, h.stage, *h.card.parts, h.pass_desk.card, h.side.bar,
-            h.sheet, h.regions, h.line,
+            *h.sheet.parts, h.regions, h.line,
             *(p for room in h.floor.rooms if room is not h.bench_room for p in room.parts),
         )  # fmt: skip
         for part in self._parts:
@@ -118,7 +122,7 @@ class MainWindow(QMainWindow):
 
     def _hold_back(self) -> None:
         """Show nothing until all that is in sight wears the theme."""
-        self._redressing = True
+        self._redressing, self._finishing = True, self._steps_after()
         self.setUpdatesEnabled(False)
         self._dresser.start()
 
@@ -186,33 +190,44 @@ class MainWindow(QMainWindow):
 
     def _dress_next(self) -> None:
         """Put the theme on the next part: on what is in sight first."""
-        waiting = [part for part in self._parts if not is_dressed(part)]
+        waiting = [p for p in (*self._parts, *self.house.sheet.rows) if not is_dressed(p)]
         seen = [part for part in waiting if part.isVisibleTo(self)]
         if self._redressing and not seen:
-            self._end_dressing()
+            self._finish_next()
         elif waiting:
             dress((seen or waiting)[0])
         if waiting or self._redressing:
             self._dresser.start()
 
-    def _end_dressing(self) -> None:
-        """All that is in sight wears the theme: show it."""
+    def _finish_next(self) -> None:
+        """All in sight wears the theme: the next step of what has to follow, then show it."""
+        step = next(self._finishing, None)
+        if step is not None:
+            step()
+            return
         self._redressing = False
-        self._dress_seen()
-        retint(self)
-        for room in self.floor.rooms:
-            room.dress()
-        self.house.refresh.everything()
         self.setUpdatesEnabled(True)
+
+    def _steps_after(self) -> Iterator[Callable[[], object]]:
+        """What follows the parts; each takes a handler's time."""
+        # A dialog may be gone when its turn comes.
+        yield from (partial(_dress_if_there, widget) for widget in self._beside())
+        yield partial(retint, self)
+        yield from (room.dress for room in self.floor.rooms)
+        yield from self.house.refresh.one_by_one()
 
     def _dress_seen(self) -> None:
         """Put the theme on what is in sight; what is hidden gets it when it is shown."""
-        for part in self._parts:
+        for part in (*self._parts, *self.house.sheet.rows):
             if part.isVisibleTo(self):
                 self._dress_shown(part)
-        for kind in (QMenu, QDialog, Tour):
-            for child in self.findChildren(kind, options=Qt.FindChildOption.FindDirectChildrenOnly):
-                dress(child)
+        for child in self._beside():
+            dress(child)
+
+    def _beside(self) -> list[QWidget]:
+        """Menus and dialogs of the window."""
+        only = Qt.FindChildOption.FindDirectChildrenOnly
+        return [w for kind in (QMenu, QDialog, Tour) for w in self.findChildren(kind, options=only)]
 
     # Keys that are held, and the end --------------------------------------------------------
 
@@ -244,3 +259,8 @@ class MainWindow(QMainWindow):
         self.house.files.close()
         self.bench.put_away()
         super().closeEvent(event)
+
+
+def _dress_if_there(widget: QWidget) -> None:
+    if isValid(widget):
+        dress(widget)
