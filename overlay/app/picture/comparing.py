@@ -7,6 +7,7 @@ from PySide6.QtGui import QImage, QPainter, QPen
 from PySide6.QtWidgets import QWidget
 
 from overlay.app.parts import mips
+from overlay.app.parts.language import tr
 from overlay.app.parts.theme import tone
 from overlay.app.picture.framing import FramedView
 from overlay.app.picture.marks import paint_caption
@@ -26,6 +27,7 @@ class ComparedView(FramedView):
         self._wipe = 0.5
         self._captions = ("", "")
         self._compare: Compare = "wipe"
+        self._difference: tuple[object, QImage] | None = None  # of what, and as it was painted
 
     def show_other(
         self,
@@ -82,20 +84,27 @@ class ComparedView(FramedView):
     def _paint_difference(self, painter: QPainter, rect: QRectF) -> None:
         """Where both differ, four times as strong; black where they agree."""
         assert self._image is not None and self._other is not None
-        shown, other = self._drawn(self._image, rect), self._drawn(self._other, rect)
-        inner = QPainter(shown)
-        inner.setCompositionMode(QPainter.CompositionMode.CompositionMode_Difference)
-        inner.drawImage(QPointF(), other)
-        inner.setCompositionMode(QPainter.CompositionMode.CompositionMode_Plus)
-        for _ in range(2):
-            inner.drawImage(QPointF(), shown.copy())
-        inner.end()
+        keys = self._image.cacheKey(), self._other.cacheKey(), self.size(), rect
+        if self._difference is None or self._difference[0] != keys:
+            self._difference = keys, self._made_difference(rect)
         painter.save()
         painter.setClipRect(rect)
-        painter.drawImage(QPointF(), shown)
+        painter.drawImage(QPointF(), self._difference[1])
         painter.restore()
-        text = f"{self._captions[0]} against {self._captions[1]}, four times as strong"
+        text = tr(f"{self._captions[0]} against {self._captions[1]}, four times as strong")
         paint_caption(painter, QPointF(rect.left() + 8, rect.bottom() - 8), text, 1)
+
+    def _made_difference(self, rect: QRectF) -> QImage:
+        assert self._image is not None and self._other is not None
+        shown, other = self._drawn(self._image, rect), self._drawn(self._other, rect)
+        painter = QPainter(shown)
+        painter.setCompositionMode(QPainter.CompositionMode.CompositionMode_Difference)
+        painter.drawImage(QPointF(), other)
+        painter.setCompositionMode(QPainter.CompositionMode.CompositionMode_Plus)
+        for _ in range(2):
+            painter.drawImage(QPointF(), shown.copy())
+        painter.end()
+        return shown
 
     def _drawn(self, image: QImage, rect: QRectF) -> QImage:
         """A picture as it lies in the widget, on black; all are sampled alike."""
