@@ -11,6 +11,7 @@ from overlay.document.reading import make_recipe
 from overlay.document.sets.sheets import Axis, ProofSheet
 from overlay.imaging.intake import PictureError
 from overlay.studio.sheets.figures import (
+    decimals,
     flat_measures,
     measure_keys,
     measure_title,
@@ -59,6 +60,13 @@ class FiguresTest(unittest.TestCase):
         self.assertLess(rash[1, 1], rash[0, 0])
         self.assertLess(rash[0, 0], rash[0, 1])
         self.assertEqual(ranks(CELLS, "depth_kept"), {})
+
+    def test_figures_have_as_many_decimals_as_tell_cells_apart(self):
+        for values, wanted in (((20, 50.4), 1), ((20, 21), 1), ((20, 20.9), 2), ((0.1, 0.19), 3),
+                               ((0.1, 0.2), 2), ((5, 5), 1), ((7,), 1)):  # fmt: skip
+            cells = {(0, i): {"rash": value} for i, value in enumerate(values)}
+            self.assertEqual(decimals(cells, "rash"), wanted, values)
+        self.assertEqual(decimals({(0, 0): {}}, "rash"), 1)
 
     def test_the_unbeaten_are_beaten_by_nobody_in_both(self):
         best = unbeaten(CELLS, "style_match.tile", "structure_kept")
