@@ -12,6 +12,7 @@ from overlay.imaging.files import write_picture
 from overlay.studio.editions.reading import read_edition
 from overlay.studio.keeping.files.opening import open_project
 from tests.app.harness import WindowTest
+from tests.effort import calls_of
 from tests.pictures import blobs
 
 LEFT = Qt.MouseButton.LeftButton
@@ -362,3 +363,47 @@ class ManyRowsTest(EditionRoomTest):
             self.drop(table)
         self.assertEqual(self.room.model.rowCount(), 3000)
         self.assertEqual(self.said(2999, 1), "2999")
+
+
+class ThousandsTest(WindowTest):
+    """Three thousand rows ask as much of the window's thread as a few."""
+
+    def setUp(self):
+        super().setUp()
+        self.desk = self.window.house.edition_desk
+        recipe = json.loads((self.folder / "recipe.json").read_text())
+        rows = [{"seed": seed} for seed in range(3_000)]
+        self.path = self.folder / "many.json"
+        self.path.write_text(json.dumps({"overlay": 1, "recipe": recipe, "rows": rows}))
+        self.window.floor.go_to("edition")
+        self.desk.drafting.open_edition(self.path)
+        self.settle()
+
+    def test_they_are_laid_out_in_parts_between_other_events(self):
+        self.assertEqual(self.desk.room.contact.model().rowCount(), 3_000)
+        self.window.resize(1300, 820)
+        steps = [calls_of(QApplication.processEvents) for _ in range(60)]
+        self.assertLess(max(steps), 25_000)  # all in one go: 41,000
+
+    def test_they_are_checked_off_the_thread_and_a_fault_is_said(self):
+        edition = self.desk.present()
+        self.desk.change(
+            "Wrong", edition.model_copy(update={"rows": (*edition.rows[:-1], {"seed": -4})})
+        )
+        self.settle()
+        with mock.patch.object(self.desk.pulling, "pull") as pull:
+            self.desk.pulling.fill()
+            pull.assert_not_called()
+            self.settle()
+            pull.assert_not_called()
+        self.assertIn("rows.3000: seed: must be", self.status_line)
+        self.window.undo()
+        with mock.patch.object(self.desk.pulling, "pull") as pull:
+            self.desk.pulling.fill()
+            pull.assert_not_called()
+            self.settle()
+            pull.assert_called_once_with(edition)
+
+    @property
+    def status_line(self):
+        return self.desk.line.label.text()

@@ -21,6 +21,7 @@ Index = QModelIndex | QPersistentModelIndex
 _LINE, _PAD = 20, 7  # pixels: what stands under a picture, and about it
 _LEAST = 150  # pixels of a picture's width
 _MOST_COLUMNS = 6
+_BATCH = 300  # pictures that are laid out in one go
 
 
 class _Cells(QStyledItemDelegate):
@@ -102,6 +103,8 @@ class ContactView(QListView):
         self.setMovement(QListView.Movement.Static)
         self.setResizeMode(QListView.ResizeMode.Adjust)
         self.setUniformItemSizes(True)
+        self.setLayoutMode(QListView.LayoutMode.Batched)  # thousands are laid out between events
+        self.setBatchSize(_BATCH)
         self.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
         self.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         self.setVerticalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)

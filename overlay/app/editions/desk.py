@@ -278,8 +278,9 @@ class EditionDesk(QObject, Room):
         shown = self.shown
         if shown is None:
             return
-        self.room.model.heed()
-        self.room.contact.viewport().update()
+        # What is seen is asked for anew; to name all that differ would go through thousands.
+        for view in (self.room.table, self.room.contact):
+            view.viewport().update()
         self.room.evening.show_edition(shown)
         self.room.heed_chosen()
         self._foretell()

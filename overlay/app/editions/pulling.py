@@ -1,5 +1,6 @@
 """Pulls the edition that is seen: what its rows share first, then the rows."""
 
+from functools import partial
 from typing import Protocol
 
 from PySide6.QtCore import QObject
@@ -12,6 +13,8 @@ from overlay.app.floor.floor import Floor
 from overlay.document.sets.editions import Edition
 from overlay.studio.bench.bench import Bench
 from overlay.studio.editions.rows import check_edition
+
+_MANY = 400  # rows that are checked on another thread
 
 
 class Desk(Protocol):
@@ -52,7 +55,15 @@ class Pulling(QObject):
         edition = self._desk.present()
         if not may_run(self.floor, edition.recipe):
             return
-        if self.floor.guarded(lambda: check_edition(edition, edition.title)):
+        check = partial(check_edition, edition, edition.title)
+        if len(edition.rows) > _MANY:  # they take as long as the window may not wait
+            self.floor.loader.ask(check, lambda _: self._checked(edition), newest="edition")
+        elif self.floor.guarded(check):
+            self.pull(edition)
+
+    def _checked(self, edition: Edition) -> None:
+        """Nothing is wrong with it: pull it, if it is the one that is seen still."""
+        if self._desk.present() == edition:
             self.pull(edition)
 
     def pull(self, edition: Edition) -> None:

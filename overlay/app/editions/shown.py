@@ -56,6 +56,7 @@ class ShownEdition:
 
     def __post_init__(self) -> None:
         self.columns = all_columns(self.edition)
+        self.count = self.edition.count
         self.crossed = frozenset(axis.key for axis in self.edition.cross)
 
     def row(self, place: int) -> ShownRow:

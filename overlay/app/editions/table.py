@@ -62,13 +62,6 @@ class RowsModel(QAbstractTableModel):
         self._shown = shown
         self.endResetModel()
 
-    def heed(self, place: int | None = None) -> None:
-        """A picture has come further; or all of them may have."""
-        if self._shown is not None and self._shown.edition.count:
-            first = 0 if place is None else place
-            last = self._shown.edition.count - 1 if place is None else place
-            self.dataChanged.emit(self.index(first, 0), self.index(last, self.columnCount() - 1))
-
     def key(self, column: int) -> str:
         """The key of a column; empty for the first, which says how far each has come."""
         return "" if self._shown is None or column < 1 else self._shown.columns[column - 1]
@@ -76,7 +69,7 @@ class RowsModel(QAbstractTableModel):
     # What Qt asks ---------------------------------------------------------------------------
 
     def rowCount(self, parent: Index = QModelIndex()) -> int:  # noqa: B008 (as Qt declares it)
-        return 0 if self._shown is None or parent.isValid() else self._shown.edition.count
+        return 0 if self._shown is None or parent.isValid() else self._shown.count
 
     def columnCount(self, parent: Index = QModelIndex()) -> int:  # noqa: B008
         return 0 if self._shown is None or parent.isValid() else 1 + len(self._shown.columns)
