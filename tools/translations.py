@@ -39,7 +39,7 @@ _WORDS = frozenset(
     structure whole words read drawn unknown thing area surface both settle refine enlarge kept
     departure seed weight enter leave region muted mirror turns steps guidance stray blend size
     engine source amount palette light layout likeness scale sharpen blur from to in exactly
-    across down colour tone texture not seeds
+    across down colour tone texture not seeds proof pictures running there failed
     """.split()  # noqa: SIM905
 )
 
@@ -53,6 +53,9 @@ _MADE = (
     "Lock", "Style match", "Palette distance", "Structure kept", "Contour correlation",
     "Layout match", "Repeats", "Rash", "Softness", "Free", "tone", "texture", "Bottle kiln",
     "Glasshouse", "Barge", "Weigh-house", "forms", "grain",
+    "larger marks", "smaller marks", "more texture", "less texture", "more colourful",
+    "less colourful", "lighter", "darker", "more contrast", "less contrast", "redder", "greener",
+    "yellower", "bluer",
 )  # fmt: skip
 # Names of settings, made of their keys, and what stands where one has no value.
 _SETTINGS = (

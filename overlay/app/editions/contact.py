@@ -53,7 +53,8 @@ class _Cells(QStyledItemDelegate):
             painter.drawRect(lies.adjusted(-3, -3, 2, 2))
         painter.setPen(tone("alarm" if row.fault or stands_out else "ink"))
         line = QRect(room.left(), room.bottom() + 3, room.width(), _LINE)
-        said = f"{place + 1}  {row.fault or stands_out or self._view.label(place)}"
+        own = row.fault or stands_out
+        said = f"{place + 1}  {tr(own) if own else self._view.label(place)}"
         metrics = painter.fontMetrics()
         said = metrics.elidedText(plain(said), Qt.TextElideMode.ElideRight, line.width())
         painter.drawText(line, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft, said)

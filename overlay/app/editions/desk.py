@@ -310,10 +310,9 @@ class EditionDesk(QObject, Room):
         size = shown.edition.recipe.size
         pixels = _MEGAPIXELS if size is None else size[0] * size[1] / 1e6
         each = sum(shown.seconds) / len(shown.seconds) if shown.seconds else _GUESS * pixels
-        said = f"{count} picture{'s' * (count != 1)}"
-        self.room.foretold.setText(
-            tr(f"{said}, {left} to pull, {about(left * each)}" if left else said)
-        )
+        said = tr("1 picture" if count == 1 else f"{count} pictures")
+        rest = tr(f"{said}, {left} to pull, {tr(about(left * each))}")
+        self.room.foretold.setText(rest if left else said)
 
     def _read_image(self, place: int) -> None:
         if self.shown is not None:

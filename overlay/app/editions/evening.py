@@ -115,7 +115,7 @@ class EvenPanel(QFrame):
         if len(shown.sets) > 1:
             lines += [f"    {plain(s.title)}: {s.evenness.value:.0f}" for s in shown.sets[:6]]
         for place, says in sorted(shown.outliers().items())[:4]:
-            lines.append(tr(f"Picture {place + 1} stands out: {says}"))
+            lines.append(tr(f"Picture {place + 1} stands out: {tr(says)}"))
         return "\n".join(lines)
 
     def _bars(self) -> tuple[list[int], np.ndarray]:

@@ -27,6 +27,7 @@ from overlay.app.parts.drops import dropped_pictures
 from overlay.app.parts.language import tr
 from overlay.app.parts.plain import plain
 from overlay.app.parts.theme import tone
+from overlay.app.parts.titles import setting_name
 from overlay.document.keys import value_at
 from overlay.document.text.json_text import RecipeError
 from overlay.studio.editions.figures import value_said
@@ -85,12 +86,12 @@ class RowsModel(QAbstractTableModel):
             return str(section + 1)
         key = self.key(section)
         if not key:
-            return "Picture"
+            return tr("Picture")
         setting = find_setting(self._shown.edition.recipe, key)
-        title = f"${key}" if setting is None else setting.title
+        title = f"${key}" if setting is None else setting_name(setting)
         if role == _ROLE.ToolTipRole:
             crossed = "Crossed: every value with every row. " if key in self._shown.crossed else ""
-            return f"{crossed}Click for what can be done with this column"
+            return tr(f"{crossed}Click for what can be done with this column")
         return f"× {plain(title)}" if key in self._shown.crossed else plain(title)
 
     def data(self, index: Index, role: int = 0) -> Any:
@@ -125,11 +126,11 @@ class RowsModel(QAbstractTableModel):
         if key in values:
             return value_said(edition, key, values[key])
         if find_setting(edition.recipe, key) is None:
-            return "needs words"
+            return tr("needs words")
         try:
             return value_said(edition, key, value_at(edition.recipe, key))
         except RecipeError:
-            return "as the recipe"
+            return tr("as the recipe")
 
     def _is_own(self, key: str) -> bool:
         """Whether most rows keep the recipe's own, so that it stands out where one does not."""
@@ -144,9 +145,10 @@ def _state(row: ShownRow, role: int) -> Any:
     if role == _ROLE.DisplayRole:
         if row.stage is Stage.RUNNING:
             return f"{100 * row.fraction:.0f} %"
-        return f"proof {row.number}" if row.stage is Stage.THERE and row.number else row.stage.value
+        there = row.stage is Stage.THERE and row.number
+        return tr(f"proof {row.number}" if there else row.stage.value)
     if role == _ROLE.ToolTipRole:
-        return plain(row.fault) if row.fault else None
+        return plain(tr(row.fault)) if row.fault else None
     if role == _ROLE.ForegroundRole:
         return tone("alarm" if row.stage is Stage.FAILED else "faint")
     return None

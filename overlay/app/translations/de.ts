@@ -565,6 +565,11 @@ um seine Machart zu nehmen.</translation>
    <translation>Es gibt noch keinen Abzug, mit dem die Karte zu vergleichen wäre.</translation>
   </message>
   <message>
+   <location filename="../../../overlay/app/card/map_desk.py" />
+   <source>proof</source>
+   <translation>Abzug</translation>
+  </message>
+  <message>
    <location filename="../../../overlay/app/card/map_tools.py" />
    <source>to</source>
    <translation>bis</translation>
@@ -991,6 +996,11 @@ um seine Machart zu nehmen.</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/drawer/desk.py" />
+   <source>proof {0}</source>
+   <translation>Abzug {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/drawer/desk.py" />
    <source>Delete {0}</source>
    <translation>{0} löschen</translation>
   </message>
@@ -1358,6 +1368,11 @@ um seine Machart zu nehmen.</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/editions/desk.py" />
+   <source>{0}, {1} to pull, {2}</source>
+   <translation>{0}, {1} noch zu ziehen, {2}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/editions/desk.py" />
    <source>Recipe of {0}</source>
    <translation>Rezept von {0}</translation>
   </message>
@@ -1365,6 +1380,11 @@ um seine Machart zu nehmen.</translation>
    <location filename="../../../overlay/app/editions/desk.py" />
    <source>{0}: {1} of {2} pictures</source>
    <translation>{0}: {1} von {2} Bildern</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/editions/desk.py" />
+   <source>{0} pictures</source>
+   <translation>{0} Bilder</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/editions/desk.py" />
@@ -1385,11 +1405,6 @@ um seine Machart zu nehmen.</translation>
    <location filename="../../../overlay/app/editions/desk.py" />
    <source>{0}: {1} pictures are there{2}.</source>
    <translation>{0}: {1} Bilder sind da{2}.</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/editions/desk.py" />
-   <source>{0}, {1} to pull, {2}</source>
-   <translation>{0}, {1} noch zu ziehen, {2}</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/editions/desk.py" />
@@ -1425,6 +1440,11 @@ um seine Machart zu nehmen.</translation>
    <location filename="../../../overlay/app/editions/desk.py" />
    <source>As the others</source>
    <translation>Wie die anderen</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/editions/desk.py" />
+   <source>1 picture</source>
+   <translation>1 Bild</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/editions/desk.py" />
@@ -1881,14 +1901,24 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
    <translation>wartet</translation>
   </message>
   <message>
-   <location filename="../../../overlay/app/editions/table.py" />
-   <source>{0}Click for what can be done with this column</source>
-   <translation>{0}Klick zeigt, was sich mit dieser Spalte tun lässt</translation>
+   <location filename="../../../overlay/app/editions/shown.py" />
+   <source>running</source>
+   <translation>läuft</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/editions/shown.py" />
+   <source>there</source>
+   <translation>da</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/editions/shown.py" />
+   <source>failed</source>
+   <translation>misslungen</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/editions/table.py" />
-   <source>needs words</source>
-   <translation>braucht Worte</translation>
+   <source>{0}Click for what can be done with this column</source>
+   <translation>{0}Klick zeigt, was sich mit dieser Spalte tun lässt</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/editions/table.py" />
@@ -1897,13 +1927,18 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
   </message>
   <message>
    <location filename="../../../overlay/app/editions/table.py" />
-   <source>as the recipe</source>
-   <translation>wie im Rezept</translation>
+   <source>needs words</source>
+   <translation>braucht Worte</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/editions/table.py" />
    <source>Rows of the edition</source>
    <translation>Zeilen der Auflage</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/editions/table.py" />
+   <source>as the recipe</source>
+   <translation>wie im Rezept</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/floor/engines.py" />
@@ -6730,6 +6765,11 @@ ablegen</translation>
    <translation>Ein Wort vergessen</translation>
   </message>
   <message>
+   <location filename="../../../overlay/app/teaching/desk.py" />
+   <source>pictures</source>
+   <translation>Bilder</translation>
+  </message>
+  <message>
    <location filename="../../../overlay/app/teaching/listing.py" />
    <source>Put the word into the words line</source>
    <translation>Das Wort in die Zeile der Worte setzen</translation>
@@ -9326,6 +9366,76 @@ Oder sehen, wie andere beginnen:</translation>
    <location filename="../../../tools/translations.py" />
    <source>grain</source>
    <translation>Korn</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>larger marks</source>
+   <translation>größere Spuren</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>smaller marks</source>
+   <translation>kleinere Spuren</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>more texture</source>
+   <translation>mehr Textur</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>less texture</source>
+   <translation>weniger Textur</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>more colourful</source>
+   <translation>farbiger</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>less colourful</source>
+   <translation>weniger farbig</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>lighter</source>
+   <translation>heller</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>darker</source>
+   <translation>dunkler</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>more contrast</source>
+   <translation>mehr Kontrast</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>less contrast</source>
+   <translation>weniger Kontrast</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>redder</source>
+   <translation>röter</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>greener</source>
+   <translation>grüner</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>yellower</source>
+   <translation>gelber</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>bluer</source>
+   <translation>blauer</translation>
   </message>
   <message>
    <location filename="../../../tools/translations.py" />
