@@ -251,9 +251,8 @@ class DrawerRoom(QWidget):
         facts = [f"{when}  ·  {kept.size[0]} x {kept.size[1]}  ·  seed {kept.recipe.seed}"]
         matches = kept.measures.get("style_match", {})
         if matches:
-            facts.append(
-                "style match " + ", ".join(f"{n} {max(v, 0):.0f}" for n, v in matches.items())
-            )
+            said = ", ".join(f"{name} {max(value, 0):.0f}" for name, value in matches.items())
+            facts.append(f"style match {said}")
         if "structure_kept" in kept.measures:
             facts.append(f"structure kept {max(kept.measures['structure_kept'], 0):.0f}")
         if kept.would_differ:
@@ -262,13 +261,14 @@ class DrawerRoom(QWidget):
                 "it will differ"
             )
         if len(kept.stages) > 1:
-            facts.append("stages: " + ", ".join(_said(stage) for stage in kept.stages))
+            said = ", ".join(tr(_said(stage)) for stage in kept.stages)
+            facts.append(f"stages: {said}")
         parent = parent_of(kept, self.kept)
         if parent is not None:
             facts.append(f"started from proof {parent.number}")
         children = [k.number for k in self.kept if parent_of(k, self.kept) is kept]
         if children:
-            facts.append("led to " + ", ".join(map(str, sorted(children))))
+            facts.append(f"led to {', '.join(map(str, sorted(children)))}")
         if not kept.whole:
             facts.append("picture dropped to save room: restore and pull to have it again")
         return "\n".join(map(tr, facts))

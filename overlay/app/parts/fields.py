@@ -41,6 +41,17 @@ def keep_narrow(box: QComboBox) -> None:
     box.setMinimumContentsLength(8)
 
 
+def choice_box(offered: tuple[tuple[str, str], ...], name: str, tip: str) -> QComboBox:
+    """A choice among texts, each with the key that it stands for."""
+    box = QComboBox()
+    for text, key in offered:
+        box.addItem(tr(text), key)
+    box.setToolTip(tr(tip))
+    box.setAccessibleName(tr(name))
+    calm_wheel(box)
+    return box
+
+
 def percent_field(name: str, tip: str, most: int, changed: Callable[[float], object]) -> QSpinBox:
     """A field in percent that reports shares (0.4 for 40 %) once the value is typed or stepped."""
     field = QSpinBox()

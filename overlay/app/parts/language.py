@@ -44,7 +44,8 @@ class Catalogue(QTranslator):
         super().__init__()
         self.texts = texts
         patterns = [source for source in texts if _HOLE.search(source)]
-        patterns.sort(key=lambda source: -len(_HOLE.sub("", source)))  # the most said first
+        # The most said first; of equal ones that with more holes, which may be empty.
+        patterns.sort(key=lambda source: (-len(_HOLE.sub("", source)), -len(_HOLE.findall(source))))
         self._patterns = [(_pattern(source), texts[source]) for source in patterns]
 
     def isEmpty(self) -> bool:
@@ -86,14 +87,14 @@ def _pattern(source: str) -> re.Pattern[str]:
     """What a text with holes matches.
 
     A hole at another's end may hold a clause that is hung on; one at a word's end, its ending; one
-    at the beginning, no more than what the rest is said of.
+    at the beginning, no more than what the rest is said of, or before a quote nothing.
     """
     out = ""
     for place, part in enumerate(_HOLE.split(source)):
         if place % 2 == 0:
             out += re.escape(part)
         elif not out:
-            out = "((?:(?!: ).)+?)"
+            out = "((?:(?!: ).)*?)" if source[3:4] == "“" else "((?:(?!: ).)+?)"
         elif out.endswith(")"):
             out += r"((?:[ ,;\n].*?)?)"
         else:

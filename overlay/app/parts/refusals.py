@@ -31,4 +31,6 @@ def translated(text: str, look_up: Callable[[str], str]) -> str:
 def _found(found: str, look_up: Callable[[str], str]) -> str:
     """What was found, at the end."""
     known = look_up(found) if found in _FOUND else ""
-    return look_up(GOT + "{0}").replace("{0}", known or found)
+    value, _, hint = (known or found).partition("; ")
+    after = look_up(f"; {hint}") or f"; {hint}"
+    return look_up(GOT + "{0}").replace("{0}", value) + (after if hint else "")

@@ -8,6 +8,7 @@ from PySide6.QtGui import QColor, QImage
 
 from overlay.app.floor.floor import Floor
 from overlay.app.parts.images import to_image
+from overlay.app.parts.language import tr
 from overlay.app.picture.deciders import decider_colours, step_at, tint_map
 from overlay.app.picture.stage import PictureStage
 from overlay.document.cues import ReferenceCue
@@ -75,7 +76,7 @@ class Inspector(QObject):
         shares = influence.chart()[step_at(influence, self._playhead)]
         colours = decider_colours(influence.names, self._cues())
         stage.view.show_legend([
-            (colour, f"{name} {share:.0%}")
+            (colour, f"{name if name in self._cues() else tr(name)} {share:.0%}")
             for name, share, colour in zip(influence.names, shares, colours, strict=True)
         ])  # fmt: skip
         stage.refresh()

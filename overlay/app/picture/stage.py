@@ -7,7 +7,6 @@ from PySide6.QtCore import QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QImage, QResizeEvent
 from PySide6.QtWidgets import (
     QButtonGroup,
-    QComboBox,
     QFrame,
     QHBoxLayout,
     QSlider,
@@ -18,7 +17,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.floor.commands import Command, Entries
 from overlay.app.parts.buttons import text_button
-from overlay.app.parts.fields import calm_wheel
+from overlay.app.parts.fields import choice_box
 from overlay.app.parts.icons import set_icon
 from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
@@ -115,13 +114,10 @@ class PictureStage(QWidget):
 
     def _add_tools(self, row: QHBoxLayout) -> None:
         self.tools: dict[str, QToolButton] = {}
+        space = "Clear space: drag a frame to see how calm it is for text (Shift+C)"
         for tool, text, tip in (
             ("pick", "Colour", "Read a colour: point for hex and OKLCH, click to copy (C)"),
-            (
-                "clear",
-                "Space",
-                "Clear space: drag a frame to see how calm it is for text (Shift+C)",
-            ),
+            ("clear", "Space", space),
         ):
             button = text_button(text, tip, checkable=True)
             button.setAccessibleName(tr(tip.split(":", 1)[0]))
@@ -147,27 +143,21 @@ class PictureStage(QWidget):
         self.strength.setToolTip(tr("How strongly the map covers the picture"))
         self.strength.setAccessibleName(tr("Strength of the map"))
         self.strength.valueChanged.connect(lambda _: self.refresh())
-        self.aspect = QComboBox()
-        for text, key in _ASPECTS:
-            self.aspect.addItem(tr(text), key)
-        self.aspect.setToolTip(
-            tr("Which part of the decision is shown: large forms, marks, or colour")
-        )
-        self.aspect.setAccessibleName(tr("Aspect of influence"))
-        calm_wheel(self.aspect)
+        tip = "Which part of the decision is shown: large forms, marks, or colour"
+        self.aspect = choice_box(_ASPECTS, "Aspect of influence", tip)
         self.aspect.activated.connect(lambda _: self.view_changed.emit(self._mode))
         row.addSpacing(6)
         row.addWidget(self.strength)
         row.addWidget(self.aspect)
-        self.drawn_as = QComboBox()
-        for text, key in _DRAWN_AS:
-            self.drawn_as.addItem(tr(text), key)
-        self.drawn_as.setToolTip(tr("The drawn scene, how far each place is, or which thing it is"))
-        self.drawn_as.setAccessibleName(tr("Drawn as"))
-        calm_wheel(self.drawn_as)
+        tip = "The drawn scene, how far each place is, or which thing it is"
+        self.drawn_as = choice_box(_DRAWN_AS, "Drawn as", tip)
         row.addWidget(self.drawn_as)
 
     def resizeEvent(self, event: QResizeEvent) -> None:
+        self._make_room()
+        super().resizeEvent(event)
+
+    def _make_room(self) -> None:
         """Buttons have names beside their icons where there is room, and icons alone where not."""
         wide = self.width() * _LINE / self.fontMetrics().height()  # as with text of plain size
         roomy, spacious = wide > _ROOMY, wide > _SPACIOUS
@@ -182,7 +172,9 @@ class PictureStage(QWidget):
         self.strength.setFixedWidth(90 if roomy else 48)
         self.aspect.setFixedWidth(104 if roomy else 72)
         self.zoom.setVisible(roomy)
-        super().resizeEvent(event)
+        if self.bar.minimumSizeHint().width() > self.width():  # in languages of longer words
+            self.say.setToolButtonStyle(style.ToolButtonIconOnly)
+            self.zoom.hide()
 
     def put_over(self, widget: QWidget, place: Qt.AlignmentFlag) -> None:
         """Have something over the picture, in its middle or at its lower edge."""
@@ -203,6 +195,7 @@ class PictureStage(QWidget):
         self._mode = mode
         self.buttons[mode].setChecked(True)
         self.refresh()
+        self._make_room()
         self.view_changed.emit(mode)
 
     def use_tool(self, tool: str) -> None:

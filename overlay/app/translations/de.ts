@@ -1056,6 +1056,11 @@ um seine Machart zu nehmen.</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/drawer/room.py" />
+   <source>style match {0}</source>
+   <translation>Stil getroffen {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/drawer/room.py" />
    <source>structure kept {0}</source>
    <translation>Struktur gehalten {0}</translation>
   </message>
@@ -1068,6 +1073,11 @@ um seine Machart zu nehmen.</translation>
    <location filename="../../../overlay/app/drawer/room.py" />
    <source>started from proof {0}</source>
    <translation>begonnen bei Abzug {0}</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/drawer/room.py" />
+   <source>led to {0}</source>
+   <translation>führte zu {0}</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/drawer/room.py" />
@@ -1240,16 +1250,6 @@ um seine Machart zu nehmen.</translation>
    <location filename="../../../overlay/app/drawer/room.py" />
    <source>No proof is like that.</source>
    <translation>Kein Abzug ist so.</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/drawer/room.py" />
-   <source>style match </source>
-   <translation>Stil getroffen </translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/drawer/room.py" />
-   <source>led to </source>
-   <translation>führte zu </translation>
   </message>
   <message>
    <location filename="../../../overlay/app/editions/cells.py" />
@@ -3073,7 +3073,7 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
   <message>
    <location filename="../../../overlay/app/picture/stage.py" />
    <source>All together</source>
-   <translation>Alles zusammen</translation>
+   <translation>Insgesamt</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/picture/stage.py" />
@@ -3107,6 +3107,21 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
   </message>
   <message>
    <location filename="../../../overlay/app/picture/stage.py" />
+   <source>Clear space: drag a frame to see how calm it is for text (Shift+C)</source>
+   <translation>Freier Raum: einen Rahmen ziehen, um zu sehen, wie ruhig er für Text ist (Umschalt+C)</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/picture/stage.py" />
+   <source>Which part of the decision is shown: large forms, marks, or colour</source>
+   <translation>Welcher Teil der Entscheidung gezeigt wird: große Formen, Spuren oder Farbe</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/picture/stage.py" />
+   <source>The drawn scene, how far each place is, or which thing it is</source>
+   <translation>Die gezeichnete Szene, wie fern jede Stelle ist, oder welches Ding</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/picture/stage.py" />
    <source>Say it</source>
    <translation>Sagen</translation>
   </message>
@@ -3127,6 +3142,16 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
   </message>
   <message>
    <location filename="../../../overlay/app/picture/stage.py" />
+   <source>Aspect of influence</source>
+   <translation>Seite des Einflusses</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/picture/stage.py" />
+   <source>Drawn as</source>
+   <translation>Gezeichnet als</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/picture/stage.py" />
    <source>Read a colour: point for hex and OKLCH, click to copy (C)</source>
    <translation>Farbe ablesen: zeigen gibt Hex und OKLCH, Klick kopiert (C)</translation>
   </message>
@@ -3137,11 +3162,6 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
   </message>
   <message>
    <location filename="../../../overlay/app/picture/stage.py" />
-   <source>Clear space: drag a frame to see how calm it is for text (Shift+C)</source>
-   <translation>Freier Raum: einen Rahmen ziehen, um zu sehen, wie ruhig er für Text ist (Umschalt+C)</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/picture/stage.py" />
    <source>How strongly the map covers the picture</source>
    <translation>Wie stark die Karte das Bild deckt</translation>
   </message>
@@ -3149,26 +3169,6 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
    <location filename="../../../overlay/app/picture/stage.py" />
    <source>Strength of the map</source>
    <translation>Stärke der Karte</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/picture/stage.py" />
-   <source>Which part of the decision is shown: large forms, marks, or colour</source>
-   <translation>Welcher Teil der Entscheidung gezeigt wird: große Formen, Spuren oder Farbe</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/picture/stage.py" />
-   <source>Aspect of influence</source>
-   <translation>Seite des Einflusses</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/picture/stage.py" />
-   <source>The drawn scene, how far each place is, or which thing it is</source>
-   <translation>Die gezeichnete Szene, wie fern jede Stelle ist, oder welches Ding</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/picture/stage.py" />
-   <source>Drawn as</source>
-   <translation>Gezeichnet als</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/picture/stage.py" />
