@@ -81,6 +81,7 @@ class PictureStage(QWidget):
         layout.addWidget(self._over, 1)
         self.bar = self._bar()
         layout.addWidget(self.bar)
+        self.parts: list[QWidget] = [self._over, self.bar]  # what wears the theme
         self.sides.hide()
 
     def _bar(self) -> QFrame:
@@ -183,6 +184,7 @@ class PictureStage(QWidget):
     def put_above(self, line: QWidget) -> None:
         """Have a line above the picture."""
         self.layout().insertWidget(0, line)  # type: ignore[union-attr]
+        self.parts.append(line)
 
     @property
     def mode(self) -> str:
