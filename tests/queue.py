@@ -99,7 +99,7 @@ class _Process:
 
 def worker(run: Callable[[list[str], io.StringIO], Counts]) -> int:
     """Run the files that are named on standard input; answer each with a line of JSON."""
-    from overlay.imaging.threads import use_threads
+    from overlay.imaging.rows import use_threads
 
     use_threads(1)
     answers = os.fdopen(os.dup(1), "w", encoding="utf-8")

@@ -111,7 +111,7 @@ class CliTest(WorkspaceTest):
         for message, recipe, *more in cases:
             with self.subTest(message):
                 self.refused(message, "render", recipe, "--out", out, *more)
-        self.assertLess(time.monotonic() - before, 5)
+        self.assertLess(time.monotonic() - before, 60)  # a device never ends
 
     def test_nothing_that_is_read_is_written_over(self):
         recipe, out = self.write_recipe(), self.folder / "out.png"

@@ -13,7 +13,7 @@ from overlay.document.recipe import Recipe
 from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import Control
 from overlay.imaging.files import writable_kind
-from overlay.imaging.threads import use_threads
+from overlay.imaging.rows import use_threads
 from overlay.studio.inputs.paths import input_paths
 from overlay.studio.keeping.files.own_words import in_place
 

@@ -5,15 +5,34 @@ from collections.abc import Callable, Iterator, Sequence
 from concurrent.futures import Future, ThreadPoolExecutor
 from functools import cache
 from itertools import pairwise
+from threading import local
 from typing import Any, TypeVar
 
 from overlay.imaging.kernel import compiled
-from overlay.imaging.threads import thread_count
 
 _SHARES = 4  # stretches a thread, so that none waits long for the slowest
 T = TypeVar("T")
 R = TypeVar("R")
 _FEWEST = 24  # rows; fewer are done before another thread has begun
+_own = local()  # each thread's wish how many others it is to have
+
+
+def most_threads() -> int:
+    """As many as there are cores for this process, or `NUMBA_NUM_THREADS` where that is set."""
+    named = os.environ.get("NUMBA_NUM_THREADS", "")
+    return int(named) if named.isdecimal() and int(named) else len(os.sched_getaffinity(0))
+
+
+def thread_count() -> int:
+    """Threads that this thread's work is spread on; all there are unless it asked for fewer."""
+    return getattr(_own, "count", None) or most_threads()
+
+
+def use_threads(count: int) -> None:
+    """Have this thread's work spread on so many, at most all there are; 0 for all."""
+    if count < 0:
+        raise ValueError(f"threads must be at least 0, got {count}")
+    _own.count = min(count, most_threads()) if count else None
 
 
 class RowKernel:

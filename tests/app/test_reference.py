@@ -109,7 +109,7 @@ class ReferenceTest(WindowTest):
         self.settle()
         where = self.window.house.card.span.where
         shown = where.currentText()
-        self.assertEqual(shown, "Sky")
+        self.assertEqual(shown, "sky")
         self.window.house.card.region_asked.disconnect()  # a file dialog that is closed again
         where.setCurrentIndex(where.count() - 1)
         where.activated.emit(where.count() - 1)

@@ -6,11 +6,11 @@ import sys
 import unittest
 
 import numpy as np
-from numba import njit
 
 from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, from_bytes, to_bytes
 from overlay.engine.matching.wide import even_rows_apart, odd_rows_apart
 from overlay.imaging.colour import srgb_to_work
+from overlay.imaging.kernel import compiled
 
 # Renders a small proof and prints its hash.
 _RENDER = """
@@ -22,7 +22,7 @@ print(hashlib.sha256(done.picture.tobytes()).hexdigest())
 """
 
 
-@njit
+@compiled()
 def sums(a, at, a_step, b, bt, b_step):
     return (
         even_rows_apart(a, at, a_step, b, bt, b_step),

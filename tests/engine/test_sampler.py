@@ -11,7 +11,7 @@ from overlay.engine.request import Facets, Request, StyleCue
 from overlay.engine.sampler import render
 from overlay.engine.steps.schedule import Span
 from overlay.imaging.colour import srgb_to_work
-from overlay.imaging.threads import thread_count, use_threads
+from overlay.imaging.rows import thread_count, use_threads
 from overlay.measures.palette import palette_distance
 from overlay.measures.patches import style_match
 from overlay.measures.structure import structure_kept

@@ -6,7 +6,7 @@ from overlay.engine.request import Facets, StyleCue
 from overlay.engine.sampler import render
 from overlay.engine.sequence.frame import render_frame
 from overlay.imaging.colour import srgb_to_work
-from overlay.imaging.threads import thread_count, use_threads
+from overlay.imaging.rows import thread_count, use_threads
 from overlay.motion.flicker import change
 from overlay.motion.flow import find_motion
 from overlay.scenery.moving import pan

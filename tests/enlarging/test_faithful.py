@@ -10,7 +10,7 @@ from overlay.enlarging.filters import lanczos_filters, learn, leaving_filters, p
 from overlay.enlarging.halving import halved
 from overlay.imaging.filters import gaussian
 from overlay.imaging.resample import resize
-from overlay.imaging.threads import thread_count, use_threads
+from overlay.imaging.rows import thread_count, use_threads
 from tests.pictures import blobs, manner, scene
 
 

@@ -42,7 +42,7 @@ class IntakeTest(unittest.TestCase):
             for read in (*reads, regular_status, lambda p: read_regular(p, 100)):
                 with self.subTest(kind, read=read), self.assertRaisesRegex(PictureError, kind):
                     read(path)
-        self.assertLess(time.monotonic() - before, 2)
+        self.assertLess(time.monotonic() - before, 60)  # none of them ends
 
     def test_names_that_no_file_can_have(self):
         for read in (read_picture, file_digest):

@@ -5,7 +5,7 @@ import threading
 import unittest
 from unittest.mock import patch
 
-from overlay.imaging.threads import most_threads, thread_count, use_threads
+from overlay.imaging.rows import most_threads, thread_count, use_threads
 
 
 class ThreadsTest(unittest.TestCase):

@@ -5,7 +5,7 @@ from scipy import stats
 from scipy.ndimage import binary_dilation, gaussian_filter
 
 from overlay.imaging.colour import srgb_to_work
-from overlay.imaging.threads import thread_count, use_threads
+from overlay.imaging.rows import thread_count, use_threads
 from overlay.words.language.grammar import read_prompt
 from overlay.words.on_picture import _stood_in, set_on_picture
 from overlay.words.picture import contours, depth_map, draw_words

@@ -19,7 +19,7 @@ from overlay.document.sets.editions import Edition
 from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage
 from overlay.imaging.files import read_picture, thumbnail
-from overlay.imaging.threads import use_threads
+from overlay.imaging.rows import use_threads
 from overlay.studio.editions.figures import RowTraits, SetFigures, row_traits, set_figures
 from overlay.studio.editions.job import EditionJob, Row, rows_of
 from overlay.studio.editions.rows import check_edition

@@ -16,7 +16,7 @@ from overlay.document.changes import SAVED, Changes
 from overlay.document.recipe import Recipe
 from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import Control
-from overlay.imaging.threads import use_threads
+from overlay.imaging.rows import use_threads
 from overlay.studio.runs.live import LiveLook, LiveLooks
 from overlay.studio.runs.queue import Purpose, Run
 from overlay.studio.sheets.trials import with_values

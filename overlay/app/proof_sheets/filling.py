@@ -15,7 +15,7 @@ from overlay.app.parts.images import to_image
 from overlay.app.proof_sheets.shown import ShownCell, ShownSheet
 from overlay.document.sets.sheets import ProofSheet
 from overlay.engine.control import Control
-from overlay.imaging.threads import use_threads
+from overlay.imaging.rows import use_threads
 from overlay.studio.editions.tasks import Pulled
 from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.making.proofs import Proof

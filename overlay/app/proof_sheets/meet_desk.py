@@ -8,7 +8,7 @@ from overlay.app.parts.titles import setting_name, setting_value
 from overlay.app.picture.stage import PictureStage
 from overlay.app.proof_sheets.meet_panel import MeetPanel
 from overlay.engine.control import Control
-from overlay.imaging.threads import use_threads
+from overlay.imaging.rows import use_threads
 from overlay.studio.runs.queue import Purpose, Run
 from overlay.studio.sheets.figures import flat_measures
 from overlay.studio.sheets.meet import Meeting

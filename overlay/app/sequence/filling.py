@@ -14,7 +14,7 @@ from overlay.app.parts.images import to_image
 from overlay.document.sets.sequences import Sequence
 from overlay.engine.control import Control
 from overlay.imaging.files import read_picture, thumbnail, write_picture
-from overlay.imaging.threads import use_threads
+from overlay.imaging.rows import use_threads
 from overlay.motion.flicker import flicker
 from overlay.studio.runs.queue import Purpose, Run
 from overlay.studio.sequences.frames import Frames

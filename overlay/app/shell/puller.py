@@ -15,7 +15,7 @@ from overlay.app.work.runner import Runner
 from overlay.document.recipe import Recipe
 from overlay.engine.control import Control
 from overlay.imaging.colour import ByteImage
-from overlay.imaging.threads import use_threads
+from overlay.imaging.rows import use_threads
 from overlay.studio.making.proofs import Proof
 from overlay.studio.making.warming import warm_kernels
 from overlay.studio.runs.effect import Effect, find_effect

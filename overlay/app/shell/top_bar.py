@@ -2,8 +2,8 @@
 
 import re
 
-from PySide6.QtCore import QEvent, QSize, Qt, Signal
-from PySide6.QtGui import QDragEnterEvent, QFontMetrics, QResizeEvent
+from PySide6.QtCore import QEvent, Qt, Signal
+from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import (
     QComboBox,
     QFrame,
@@ -22,8 +22,8 @@ from overlay.app.parts.buttons import text_button
 from overlay.app.parts.fields import SliderField, calm_wheel, percent_field, show_quietly
 from overlay.app.parts.icons import set_icon
 from overlay.app.parts.language import tr
-from overlay.app.parts.offers import dragged_setting
 from overlay.app.parts.plain import ElidedLabel, PlainLabel, plain_tip
+from overlay.app.parts.room_tab import RoomTab
 from overlay.document.recipe import Recipe
 from overlay.studio.bench.bench import Bench
 from overlay.studio.sheets.hunt import COUNTS, NEAR
@@ -31,27 +31,6 @@ from overlay.studio.sheets.hunt import COUNTS, NEAR
 _AREAS = (98_304, 221_184, 393_216, 786_432, 1_572_864)
 _NAME = 24, 110  # pixels that a project's name has at least, and may take from labels
 _ROOMY = 1140  # pixels of width from which there is room for the slider of departure
-
-
-class _RoomTab(QToolButton):
-    """A room's tab; a setting that is carried onto it has it opened."""
-
-    carried = Signal()
-
-    def sizeHint(self) -> QSize:
-        """As wide as its text where it is the chosen one: nothing moves when it becomes it."""
-        font = self.font()
-        font.setBold(True)
-        wide = QFontMetrics(font).horizontalAdvance(self.text()) + 16
-        return super().sizeHint().expandedTo(QSize(wide, 0))
-
-    def minimumSizeHint(self) -> QSize:
-        return self.sizeHint()
-
-    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
-        if dragged_setting(event.mimeData()) is not None:
-            event.acceptProposedAction()
-            self.carried.emit()
 
 
 class TopBar(QFrame):
@@ -144,7 +123,7 @@ class TopBar(QFrame):
 
     def add_room(self, name: str, tab: Tab) -> None:
         """Have a tab that asks for a room."""
-        button = _RoomTab()
+        button = RoomTab()
         button.setText(tr(tab.text))
         keys = f" ({tab.keys})" if tab.keys else ""
         button.setToolTip(plain_tip(f"{tr(tab.tip)}{keys}"))

@@ -14,7 +14,7 @@ from multiprocessing.synchronize import Event
 from typing import Protocol
 
 from overlay.engine.control import Control
-from overlay.imaging.threads import use_threads
+from overlay.imaging.rows import use_threads
 from overlay.studio.editions.tasks import Pulled, Task, do_task
 
 MOST_WORKERS = 256

@@ -8,7 +8,7 @@ import numpy as np
 import numpy.typing as npt
 
 from overlay.imaging.colour import ByteImage, FloatImage, encode_srgb
-from overlay.imaging.threads import thread_count
+from overlay.imaging.rows import thread_count
 from overlay.words.stage.land import GROUND, HILLS, RAILS, ROAD, SKY, WALL, WATER, WINDOW
 from overlay.words.stage.light import trace_rays
 from overlay.words.stage.setting import Setting, Stage, as_stage
