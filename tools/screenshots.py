@@ -55,7 +55,7 @@ def shoot_window(recipe: Path, folder: Path) -> None:
     window.show()
 
     def settle() -> None:
-        _wait(lambda: window.house.idle)
+        _wait(lambda: window.house.idle and window.updatesEnabled())
 
     def shoot(name: str) -> None:
         settle()

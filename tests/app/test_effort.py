@@ -98,7 +98,7 @@ class EffortTest(WindowTest):
             dressed = []
             while not window.updatesEnabled() and len(dressed) < 200:
                 with Paints() as seen:
-                    window._dress_next()
+                    window._dress_one()
                 dressed.append(seen.dressed)
             self.settle()
             parts = [part for part in window._parts if part.isVisibleTo(window)]

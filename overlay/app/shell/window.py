@@ -1,5 +1,6 @@
 """The main window: the rooms under their top, undo, theme, held keys, and the end."""
 
+import time
 from collections.abc import Callable, Iterator
 from functools import partial
 from pathlib import Path
@@ -20,6 +21,7 @@ from overlay.app.shell.side_tabs import WIDER, WIDTH
 from overlay.studio.bench.bench import Bench
 from overlay.studio.keeping.settings import Settings
 
+_MOMENT = 0.01  # seconds in which parts are dressed between other events
 _NARROW = 1180  # pixels of width, below which tray and card share one place
 
 
@@ -189,15 +191,23 @@ class MainWindow(QMainWindow):
         self._hold_back()
 
     def _dress_next(self) -> None:
-        """Put the theme on the next part: on what is in sight first."""
+        """Put the theme on the next parts, for a moment; the window answers before the others."""
+        end = time.monotonic() + _MOMENT
+        while self._dress_one() and time.monotonic() < end:
+            pass
+
+    def _dress_one(self) -> bool:
+        """Put the theme on the next part: on what is in sight first; whether more is to be done."""
         waiting = [p for p in (*self._parts, *self.house.sheet.rows) if not is_dressed(p)]
         seen = [part for part in waiting if part.isVisibleTo(self)]
         if self._redressing and not seen:
             self._finish_next()
         elif waiting:
             dress((seen or waiting)[0])
-        if waiting or self._redressing:
+        more = bool(waiting) or self._redressing
+        if more:
             self._dresser.start()
+        return more
 
     def _finish_next(self) -> None:
         """All in sight wears the theme: the next step of what has to follow, then show it."""
