@@ -29,7 +29,15 @@ class GrammarTest(unittest.TestCase):
             self.assertEqual(self.said(text), said)
 
     def test_what_is_no_refusal_or_not_known_is_left_to_others(self):
-        for text in ("", "a: b", "must be a word of mine, got 7", "must be a word: 7", ", got "):
+        for text in (
+            "",
+            "a: b",
+            "a: none",
+            "none, got none",
+            "must be a word of mine, got 7",
+            "must be a word: 7",
+            ", got ",
+        ):
             self.assertEqual(self.said(text), "")
 
 

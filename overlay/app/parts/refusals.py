@@ -21,8 +21,9 @@ def translated(text: str, look_up: Callable[[str], str]) -> str:
     said, _, found = text.partition(GOT)
     parts = said.split(": ")
     for place in range(len(parts)):
-        rule = look_up(": ".join(parts[place:]))
-        if rule:
+        rest = ": ".join(parts[place:])
+        # Rules are sentences: a word alone may be one of ours, and is somebody's name.
+        if " " in rest and (rule := look_up(rest)):
             lead = "".join(f"{part}: " for part in parts[:place])
             return lead + rule + (_found(found, look_up) if found else "")
     return ""

@@ -37,6 +37,8 @@ class ComparedView(FramedView):
     ) -> None:
         """Compare with another picture: right of the wipe's line, beside, or as a difference."""
         self._other, self._captions, self._compare = image, captions, how
+        if image is None or how != "difference":
+            self._difference = None
         self.update()
 
     @property
