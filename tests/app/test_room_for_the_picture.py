@@ -46,6 +46,17 @@ class RoomTest(WindowTest):
         self.settle()
         self.assertEqual(self.house.sheet.height(), chosen)
 
+    def test_few_rows_press_neither_the_sheets_head_nor_the_row_of_words(self):
+        self.bench.change_recipe("Prompt", prompt="heron, canal")
+        self.bench.remove_cues([1])
+        self.settle()
+        head = self.house.sheet.parts[0]
+        self.assertEqual(len(self.house.sheet.rows), 1)
+        self.assertEqual(head.height(), head.sizeHint().height())
+        words = self.house.words_desk.row
+        self.assertTrue(words.isVisible())
+        self.assertGreaterEqual(words.height(), words.sizeHint().height())
+
     def test_what_comes_and_goes_never_changes_its_size(self):
         before = self.house.stage.view.frame_rect()
         stage = self.house.stage

@@ -99,6 +99,7 @@ class CueSheet(TakesPictures, QFrame):
 
     def _row_area(self) -> QScrollArea:
         area = QScrollArea()
+        area.setMinimumHeight(1)  # the head is never pressed for its sake
         area.setFrameShape(QFrame.Shape.NoFrame)
         area.setWidgetResizable(True)
         area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
