@@ -1,7 +1,7 @@
 """Sequences with known motion: how steady they are, and what a frame costs."""
 
 import time
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Generator, Iterator
 from itertools import pairwise
 from typing import NamedTuple
 
@@ -15,11 +15,12 @@ from overlay.imaging.colour import ByteImage, srgb_to_work
 from overlay.imaging.resample import soften
 from overlay.measures.patches import style_match
 from overlay.motion.flicker import change, flicker
-from overlay.motion.flow import find_motion
+from overlay.motion.flow import Motion, find_motion
 from overlay.motion.warp import warp
 from overlay.scenery.manners import draw_manner
 from overlay.scenery.moving import Moved, crossing, halved, pan, ride
 from overlay.scenery.scenes import draw_scene
+from overlay.studio.sequences.ahead import one_ahead
 
 Row = tuple[str, str, str]
 WIDTH, HEIGHT, FRAMES = 384, 256, 6
@@ -53,13 +54,26 @@ def sequence(
     """A sequence's pictures, and the seconds of each."""
     forget()  # what a run of the same frames before has left
     before, pictures, seconds = None, [], []
-    for number, frame in enumerate(frames):
+    shots = one_ahead(_shots(frames, manner, held))
+    while True:
         began = time.perf_counter()
-        motion = find_motion(frame.picture, frames[number - 1].picture) if number and held else None
-        picture, before = render_frame(request(frame.picture, manner), before, motion, held)
+        shot = next(shots, None)
+        if shot is None:
+            return pictures, seconds
+        picture, before = render_frame(shot[0], before, shot[1], held)
         seconds.append(time.perf_counter() - began)
         pictures.append(picture)
-    return pictures, seconds
+
+
+def _shots(
+    frames: list[Moved], manner: ByteImage, held: float
+) -> Generator[tuple[Request, Motion | None], None, None]:
+    """What each frame is rendered from, as `studio.sequences` makes it."""
+    last = None
+    for frame in frames:
+        motion = None if last is None or not held else find_motion(frame.picture, last)
+        last = frame.picture
+        yield request(last, manner), motion
 
 
 def steadiness(frames: list[Moved], pictures: list[ByteImage]) -> float:

@@ -10,14 +10,14 @@ from dataclasses import dataclass
 from types import ModuleType
 
 import numpy as np
-import scipy
 
 from overlay.imaging.colour import ByteImage, FloatImage, luminance, srgb_to_work
-from overlay.imaging.filters import gaussian
+from overlay.imaging.filters import gaussian, maximum
 from overlay.motion.warp import warp
 
 _CLIP, _TILES = 3.0, (6, 6)  # of equalising
-_ALPHA, _ROUNDS = 40.0, 10  # of the flow's smoothness
+_ALPHA, _ROUNDS = 40.0, 6  # of the flow's smoothness
+_STRIDE, _DESCENTS = 4, 12  # pixels between patches, steps of each
 _THERE_AND_BACK, _OF_MOTION = 0.3, 0.05  # pixels that may be missed: always, and of a pixel's way
 _APART = 0.04  # how much what is found may differ, working space
 SURE = 0.5  # from which a flow is taken for right
@@ -48,8 +48,8 @@ class Motion:
         there = self.sure > SURE
         if not there.any():
             return 0.0, 0.0
-        across, down = np.median(self.flow[there], axis=0)
-        return float(across), float(down)
+        across, down = (float(np.median(self.flow[..., way][there])) for way in (0, 1))
+        return across, down
 
 
 class MissingExtraError(ValueError):
@@ -97,6 +97,8 @@ def _search(ours: ByteImage, theirs: ByteImage) -> FloatImage:
     search = cv2.DISOpticalFlow_create(cv2.DISOPTICAL_FLOW_PRESET_MEDIUM)
     search.setVariationalRefinementAlpha(_ALPHA)
     search.setVariationalRefinementIterations(_ROUNDS)
+    search.setPatchStride(_STRIDE)
+    search.setGradientDescentIterations(_DESCENTS)
     return np.asarray(search.calc(ours, theirs, None), np.float32)
 
 
@@ -111,8 +113,8 @@ def _sureness(now: ByteImage, before: ByteImage, there: FloatImage, back: FloatI
     apart = _length(gaussian(ours - theirs, 1.0))
     sure = np.exp(-((missed / (_THERE_AND_BACK + _OF_MOTION * way)) ** 2))
     sure *= np.exp(-((apart / _APART) ** 2))
-    sure = scipy.ndimage.minimum_filter(sure, 3, mode="nearest")
-    return np.asarray(sure * _inside(there), np.float32)
+    least = -maximum(np.asarray(-sure, np.float32), 3)
+    return np.asarray(least * _inside(there), np.float32)
 
 
 def _length(vectors: FloatImage) -> FloatImage:
@@ -123,7 +125,7 @@ def _length(vectors: FloatImage) -> FloatImage:
 def _inside(flow: FloatImage) -> FloatImage:
     """Whether one comes from within the picture, (H, W), 1 or 0."""
     height, width = flow.shape[:2]
-    y, x = np.mgrid[:height, :width]
-    across, down = x + flow[..., 0], y + flow[..., 1]
+    y, x = np.ogrid[:height, :width]
+    across, down = x.astype(np.float32) + flow[..., 0], y.astype(np.float32) + flow[..., 1]
     there = (across >= 0) & (across <= width - 1) & (down >= 0) & (down <= height - 1)
     return np.asarray(there, np.float32)

@@ -45,9 +45,9 @@ _CUBIC, _SINC = cubic_weights(), _sinc_weights()
 
 
 @compiled(cache=True, fastmath=True, forceinline=True, error_model="numpy")
-def _read(rows, top, left, down, across, out):
+def _read(rows, top, left, down, across, taps, out):
     """Three channels about a place, by weights down and across; `rows` are pixel after pixel."""
-    height, width, taps = rows.shape[0], rows.shape[1] // 3, len(down)
+    height, width = rows.shape[0], rows.shape[1] // 3
     inside = left >= 0 and left + taps <= width
     s0 = s1 = s2 = np.float32(0)
     for a in range(taps):
@@ -80,7 +80,11 @@ def _warp(from_row, to_row, rows, flow, weights, out):
             left, top = int(np.floor(at_x)), int(np.floor(at_y))
             across = weights[int((at_x - np.float32(left)) * steps + np.float32(0.5))]
             down = weights[int((at_y - np.float32(top)) * steps + np.float32(0.5))]
-            _read(rows, top - taps // 2 + 1, left - taps // 2 + 1, down, across, out[y, x])
+            # Counts that are known when this is compiled make loops without a test.
+            if taps == 4:
+                _read(rows, top - 1, left - 1, down, across, 4, out[y, x])
+            else:
+                _read(rows, top - 3, left - 3, down, across, 8, out[y, x])
 
 
 def warp(image: FloatImage, flow: FloatImage) -> FloatImage:

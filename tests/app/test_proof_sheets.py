@@ -178,6 +178,16 @@ class FillingTest(SheetRoomTest):
         self.assertTrue(self.room.plot._plot.isVisible())
         axis = self.room.plot._plot.getAxis("bottom")
         self.assertEqual([text for _, text in axis._tickLevels[0]], ["30 %", "50 %", "90 %"])
+        self.assertEqual(axis.labelText, "departure")
+        self.assertFalse(self.room.plot._words["up"].pixmap().isNull())  # whose line it is
+
+    def test_a_name_that_looks_like_markup_stays_a_name_under_the_curves(self):
+        recipe = self.bench.project.recipe
+        cue = recipe.cues[0].model_copy(update={"name": "<b>paint</b>"})
+        self.bench.project.edit("Name", recipe.model_copy(update={"cues": (cue,)}))
+        self.fill("cues.<b>paint</b>.weight", across="30 80")
+        axis = self.room.plot._plot.getAxis("bottom")
+        self.assertEqual(axis.labelText, "&lt;b&gt;paint&lt;/b&gt;: weight")
 
 
 class CellsTest(SheetRoomTest):

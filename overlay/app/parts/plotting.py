@@ -19,7 +19,7 @@ def made_plot(plotting: ModuleType, name: str) -> Any:
     plot.setAccessibleName(tr(name))
     plot.setMenuEnabled(False)
     plot.hideButtons()
-    plot.getPlotItem().layout.setContentsMargins(0, 10, 10, 0)  # the highest figure is whole
+    plot.getPlotItem().layout.setContentsMargins(0, 10, 10, 4)  # the highest figure is whole
     return plot
 
 

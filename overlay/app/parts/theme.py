@@ -205,6 +205,9 @@ def _buttons(t: Tones) -> str:
         padding: 4px 18px;
     }}
     QPushButton[primary="true"]:focus {{ border: 1px solid {t.ink}; }}
+    QPushButton[primary="true"]:disabled {{
+        background: {t.well}; color: {t.faint}; border: 1px solid {t.hairline};
+    }}
     QToolButton[kind="true"] {{ min-height: 58px; max-height: 58px; padding: 1px; }}
     QToolButton[chip="true"] {{
         background: {t.well}; color: {t.faint}; border: 1px solid {t.edge};

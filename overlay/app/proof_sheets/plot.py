@@ -3,10 +3,12 @@
 Drawn by pyqtgraph, in the theme's colours. It is loaded when the room is first opened.
 """
 
+from html import escape
 from types import ModuleType
 from typing import Any
 
 from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QPainter, QPen, QPixmap
 from PySide6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QVBoxLayout
 
 from overlay.app.parts.fields import keep_narrow
@@ -14,13 +16,15 @@ from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.plotting import dress_plot, made_plot
 from overlay.app.parts.theme import tone
-from overlay.app.parts.titles import measure_name
+from overlay.app.parts.titles import measure_name, setting_name
 from overlay.app.proof_sheets.shown import ShownSheet
 from overlay.document.sets.sheets import Axis
 from overlay.studio.sheets.figures import CellPlace, measure_keys, unbeaten
 from overlay.studio.sheets.page import default_pair
+from overlay.studio.sheets.settings import find_setting
 
 _DOT = 9  # pixels
+_LINES = ("register", "ink")  # colours of the measures' curves, of the one up and the one across
 _TICKS = 6  # values of a setting that are said under its curves, at most
 
 
@@ -40,6 +44,7 @@ class TradeOffPlot(QFrame):
         box = QVBoxLayout(self)
         box.setContentsMargins(0, 8, 0, 8)
         self._box = box
+        self._words: dict[str, PlainLabel] = {}  # before the measures' lists
         self.up, self.across = QComboBox(), QComboBox()
         for word, combo in (("up", self.up), ("across", self.across)):
             keep_narrow(combo)
@@ -49,6 +54,7 @@ class TradeOffPlot(QFrame):
             row = QHBoxLayout()
             label = PlainLabel(tr(word), role="faint")
             label.setFixedWidth(42)
+            self._words[word] = label
             row.addWidget(label)
             row.addWidget(combo, 1)
             box.addLayout(row)
@@ -122,10 +128,21 @@ class TradeOffPlot(QFrame):
         if shown is None or pair is None:
             return
         sheet = shown.sheet
-        if sheet.down is None and _is_numeric(sheet.across):
+        curves = sheet.down is None and _is_numeric(sheet.across)
+        self._tell_roles(curves)
+        if curves:
             self._draw_curves(shown, pair)
         else:
             self._draw_dots(shown, pair)
+
+    def _tell_roles(self, curves: bool) -> None:
+        """Before each measure: the way it goes, or the line that is its."""
+        for word, name in (("up", _LINES[0]), ("across", _LINES[1])):
+            label = self._words[word]
+            if curves:
+                label.setPixmap(_line(name))
+            else:
+                label.setText(tr(word))
 
     def _draw_dots(self, shown: ShownSheet, pair: tuple[str, str]) -> None:
         figures = shown.figures
@@ -140,12 +157,15 @@ class TradeOffPlot(QFrame):
     def _draw_curves(self, shown: ShownSheet, pair: tuple[str, str]) -> None:
         """The chosen measures over the setting's values, the one going up in the accent."""
         values, figures = shown.sheet.across.values, shown.figures
-        for key, name in ((pair[1], "register"), (pair[0], "ink")):
+        for key, name in zip((pair[1], pair[0]), _LINES, strict=True):
             places = [(0, i) for i in range(len(values)) if key in figures.get((0, i), {})]
             points = [[values[p[1]] for p in places], [figures[p][key] for p in places]]
             self._plot.plot(*points, pen={"color": tone(name), "width": 2})
             self._scatter(places, points, name)
-        self._plot.setLabel("bottom", tr("the setting"))
+        key = shown.sheet.across.key
+        setting = find_setting(shown.sheet.recipe, key)
+        # An axis reads markup, and a cue's name may look like some.
+        self._plot.setLabel("bottom", escape(key if setting is None else setting_name(setting)))
         said = list(zip(values, shown.labels[0], strict=True))
         self._plot.getAxis("bottom").setTicks([said[:: -(-len(said) // _TICKS)]])
 
@@ -164,6 +184,20 @@ class TradeOffPlot(QFrame):
         if len(points):
             control = bool(event.modifiers() & Qt.KeyboardModifier.ControlModifier)
             self.picked.emit(tuple(points[0].data()), control)
+
+
+def _line(name: str) -> QPixmap:
+    """A short line with a dot, as a curve has them."""
+    drawn = QPixmap(28, 12)
+    drawn.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(drawn)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    painter.setPen(QPen(tone(name), 2))
+    painter.drawLine(2, 6, 26, 6)
+    painter.setBrush(tone(name))
+    painter.drawEllipse(11, 3, 6, 6)
+    painter.end()
+    return drawn
 
 
 def _is_numeric(axis: Axis) -> bool:

@@ -3746,11 +3746,6 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
    <translation>Abwägung im Bild</translation>
   </message>
   <message>
-   <location filename="../../../overlay/app/proof_sheets/plot.py" />
-   <source>the setting</source>
-   <translation>die Einstellung</translation>
-  </message>
-  <message>
    <location filename="../../../overlay/app/proof_sheets/room.py" />
    <source>A proof sheet pulls the same picture many times with one setting varied across and, if you like, another one down, so that you can choose by eye and by figures.
 
@@ -8568,7 +8563,7 @@ Oder sehen, wie andere beginnen:</translation>
    <translation>Höhe und Breite müssen mindestens 1 sein</translation>
   </message>
   <message>
-   <location filename="../../../overlay/imaging/threads.py" />
+   <location filename="../../../overlay/imaging/rows.py" />
    <source>threads must be at least 0</source>
    <translation>threads muss mindestens 0 sein</translation>
   </message>

@@ -20,11 +20,13 @@ _WHOLE, _NONE = 0.1, 0.25  # contrast lost half way between pixels: all is used,
 
 
 @compiled(cache=True, fastmath=True, forceinline=True, error_model="numpy")
-def _resampled(sharp, start, high, wide, y, x, rest, tall, across, weights, lines, out):
+def _resampled(sharp, place, rest, tall, across, weights, lines, out):
     """A reference's colours at the pixels of a cell, each a rest beside its place.
 
-    `lines` are rows that were read across; there and in `out` a row is pixel after pixel.
+    `place` is where its page begins, the page's height and width, y and x; `lines` are rows that
+    were read across; there and in `out` a row is pixel after pixel.
     """
+    start, high, wide, y, x = place
     first_y, first_x = -2 if rest[0] < 0 else -1, -2 if rest[1] < 0 else -1
     steps = weights.shape[0] - 1
     down = weights[int((rest[0] + (rest[0] < 0)) * steps + np.float32(0.5))]
@@ -35,10 +37,11 @@ def _resampled(sharp, start, high, wide, y, x, rest, tall, across, weights, line
         row = start + min(max(y + first_y + a, 0), high - 1) * wide
         if inside:
             at = (row + left) * 3
+            read = sharp[at : at + 3 * across + 9]
             for m in range(3 * across):
                 lines[a, m] = (
-                    along[0] * sharp[at + m] + along[1] * sharp[at + m + 3]
-                    + along[2] * sharp[at + m + 6] + along[3] * sharp[at + m + 9]
+                    along[0] * read[m] + along[1] * read[m + 3]
+                    + along[2] * read[m + 6] + along[3] * read[m + 9]
                 )  # fmt: skip
             continue
         for n in range(across):
@@ -57,10 +60,11 @@ def _resampled(sharp, start, high, wide, y, x, rest, tall, across, weights, line
 
 
 @compiled(cache=True, fastmath=True, forceinline=True, error_model="numpy")
-def _add(values, shift, dy, dx, ys, xs, query, window, doubt, total, count):
+def _add(values, said, tall, across, query, window, doubt, total, count):
     """Add what a patch says of a cell's pixels, by how well it agrees with the query."""
-    for k in range(ys[1] - ys[0]):
-        for n in range(xs[1] - xs[0]):
+    shift, dy, dx, ys, xs = said
+    for k in range(tall):
+        for n in range(across):
             r, g, b = (
                 values[k, 3 * n] + shift[0], values[k, 3 * n + 1] + shift[1],
                 values[k, 3 * n + 2] + shift[2],
@@ -97,15 +101,20 @@ def _vote(
                     continue
                 page, y, x = field[k, m, 0], field[k, m, 1], field[k, m, 2]
                 if len(means):
-                    at = (start[page] + y * wide[page] + x) * 3
+                    first = (start[page] + y * wide[page] + x) * 3
                     for c in range(3):
-                        shift[c] = free[r, c] * (mean[k, m, c] - means[at + c])
+                        shift[c] = free[r, c] * (mean[k, m, c] - means[first + c])
                 dy, dx = ys[0] + top - STRIDE * k, xs[0] + left - STRIDE * m
-                _resampled(
-                    sharp, start[page], high[page], wide[page], y + dy, x + dx, rest[k, m],
-                    ys[1] - ys[0], xs[1] - xs[0], weights, lines, values,
-                )  # fmt: skip
-                _add(values, shift, dy, dx, ys, xs, query, window, doubt, total, count)
+                at, beside = (start[page], high[page], wide[page], y + dy, x + dx), rest[k, m]
+                said = (shift, dy, dx, ys, xs)
+                tall, across = ys[1] - ys[0], xs[1] - xs[0]
+                if tall == STRIDE and across == STRIDE:
+                    # The same with counts that are known when this is compiled: twice as fast.
+                    _resampled(sharp, at, beside, STRIDE, STRIDE, weights, lines, values)
+                    _add(values, said, STRIDE, STRIDE, query, window, doubt, total, count)
+                else:
+                    _resampled(sharp, at, beside, tall, across, weights, lines, values)
+                    _add(values, said, tall, across, query, window, doubt, total, count)
             write_cell(total, count, ys, xs, out)
 
 

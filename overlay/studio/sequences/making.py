@@ -2,10 +2,10 @@
 
 import tempfile
 import time
-from collections.abc import Iterator
+from collections.abc import Generator, Iterator
 from dataclasses import dataclass, field
 from pathlib import Path
-from typing import Any
+from typing import Any, NamedTuple
 
 import numpy as np
 
@@ -14,6 +14,7 @@ from overlay.document.recipe import OWN_ENGINE, Recipe
 from overlay.document.sets.sequences import Sequence
 from overlay.document.text.json_text import RecipeError
 from overlay.engine.control import Control
+from overlay.engine.request import Request
 from overlay.engine.sequence.film import Film
 from overlay.engine.sequence.frame import render_frame
 from overlay.imaging.colour import ByteImage, srgb_to_work
@@ -23,6 +24,7 @@ from overlay.motion.flow import SURE, Motion, find_motion, opencv
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making.groundwork import Groundwork
 from overlay.studio.making.hashing import hash_recipe
+from overlay.studio.sequences.ahead import one_ahead
 from overlay.studio.sequences.frames import Frames, open_frames
 from overlay.studio.sequences.keys import check_keys, frame_recipe
 
@@ -104,7 +106,8 @@ def make_sequence(
     Parameters
     ----------
     frames : from `check_sequence`.
-    first, last : which of them, counted from 1; the ones before are not looked at.
+    first, last : which of them, counted from 1; the ones before are not looked at. While one is
+    rendered the next one is read, its maps made and its motion found.
 
     Raises
     ------
@@ -115,56 +118,85 @@ def make_sequence(
     """
     end = last or frames.count
     total = None if end is None else max(end - first + 1, 1)
+    state = _State()
+    shots = one_ahead(_shots(sequence, frames, control, first, last))
+    while True:
+        began = time.perf_counter()
+        shot = next(shots, None)
+        if shot is None:
+            return
+        done = shot.number - first
+        whole = total or shot.number
+        part = control.part(done / whole, min((done + 1) / whole, 1.0))
+        yield state.make(sequence, shot, began, part)
+
+
+class _Shot(NamedTuple):
+    """A frame that can be rendered."""
+
+    number: int
+    recipe: Recipe
+    recipe_hash: str
+    request: Request
+    source: ByteImage
+    motion: Motion | None
+
+
+def _shots(
+    sequence: Sequence, frames: Frames, control: Control, first: int, last: int | None
+) -> Generator[_Shot, None, None]:
+    """Frames one after another, read, their maps and motion found."""
+    store, before = PictureStore(), None
     with tempfile.TemporaryDirectory(prefix="overlay-frames-") as folder:
-        scratch, state = Path(folder), _State()
         for number, frame in enumerate(frames, 1):
             if number < first:
                 continue
             if last is not None and number > last:
                 return
-            share = (number - first) / (total or number)
-            part = control.part(share, min((number - first + 1) / (total or number), 1.0))
-            path = scratch / f"{number:05}.png"
+            control.check()
+            path = Path(folder) / f"{number:05}.png"
             write_picture(path, frame)
-            yield state.make(sequence, number, path, part)
+            recipe = frame_recipe(sequence, number, str(path))
+            request = Groundwork(recipe, store).request
+            assert request.source is not None
+            named = hash_recipe(recipe)
             path.unlink()
+            control.check()
+            motion = _motion(request.source, before)
+            before = request.source
+            yield _Shot(number, recipe, named, request, before, motion)
+
+
+def _motion(source: ByteImage, before: ByteImage | None) -> Motion | None:
+    if before is None:
+        return None
+    if before.shape != source.shape:
+        raise RecipeError(
+            f"size: must be the same for all frames, got {source.shape[1]}x{source.shape[0]}"
+        )
+    return find_motion(source, before)
 
 
 @dataclass
 class _State:
     """What the next frame builds on."""
 
-    store: PictureStore = field(default_factory=PictureStore)
     film: Film | None = None
     source: ByteImage | None = None
     picture: ByteImage | None = None
 
-    def make(self, sequence: Sequence, number: int, path: Path, control: Control) -> Made:
-        """Render the frame that lies in a file."""
-        began = time.perf_counter()
-        recipe = frame_recipe(sequence, number, str(path))
-        control.step(0.0, f"frame {number}: its motion")
-        request = Groundwork(recipe, self.store).request
-        assert request.source is not None
-        motion = self._motion(request.source)
-        run = control.part(0.15, 0.95)
-        picture, film = render_frame(request, self.film, motion, sequence.held, run)
+    def make(self, sequence: Sequence, shot: _Shot, began: float, control: Control) -> Made:
+        """Render a frame; `began` is when it was asked for."""
+        control.step(0.0, f"frame {shot.number}")
+        motion, run = shot.motion, control.part(0.0, 0.95)
+        picture, film = render_frame(shot.request, self.film, motion, sequence.held, run)
         spent = time.perf_counter() - began
-        changes = self._changes(picture, request.source, motion)
+        changes = self._changes(picture, shot.source, motion)
         cut = motion is not None and motion.is_cut
-        self.film, self.source, self.picture = film, request.source, picture
+        self.film, self.source, self.picture = film, shot.source, picture
         return Made(
-            number, picture, request.source, recipe, hash_recipe(recipe), spent, changes, cut
+            shot.number, picture, shot.source, shot.recipe, shot.recipe_hash, spent, changes, cut
         )
-
-    def _motion(self, source: ByteImage) -> Motion | None:
-        if self.source is None:
-            return None
-        if self.source.shape != source.shape:
-            raise RecipeError(
-                f"size: must be the same for all frames, got {source.shape[1]}x{source.shape[0]}"
-            )
-        return find_motion(source, self.source)
 
     def _changes(
         self, picture: ByteImage, source: ByteImage, motion: Motion | None
