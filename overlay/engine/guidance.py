@@ -14,7 +14,7 @@ from overlay.engine.kept import content_key, keep
 from overlay.engine.matching.field import PAD, pad_canvas, sparse
 from overlay.engine.request import GuideCue
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.filters import box_mean, maximum
+from overlay.imaging.filters import box_mean, maximum, reflected
 from overlay.imaging.gradients import gradient_channels
 from overlay.imaging.resample import halve, pyramid
 
@@ -160,7 +160,7 @@ def _averaged(spoken: list[tuple[float, _Scaled]], shape: tuple[int, int]) -> Fl
     for amount, scaled in spoken:
         weight = np.full((1, 1), amount, np.float32)
         if scaled.region is not None:
-            weight = amount * np.pad(scaled.region, PAD, mode="symmetric")
+            weight = amount * reflected(scaled.region, PAD)
         channels += scaled.channels * weight[..., None]
         total += weight
     channels /= np.maximum(total, 1e-6)[..., None]

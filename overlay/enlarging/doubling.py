@@ -124,23 +124,30 @@ def _restored(larger: FloatImage, picture: FloatImage) -> FloatImage:
     """With what is lost when it is halved put back; changes and returns `larger`."""
     for _ in range(_BACK):
         larger += double(picture - halved(larger), larger.shape[:2])
-    _keep_within(len(picture), picture, larger)
+    rows = np.ascontiguousarray(picture).reshape(len(picture), -1)
+    _keep_within(len(picture), rows, larger.reshape(len(larger), -1))
     return larger
 
 
 @by_rows()
 def _keep_within(from_row, to_row, small, out):
-    """Every pixel within the range of the 3x3 that its own came from, a little widened."""
-    height, width = small.shape[:2]
+    """Every pixel within the range of the 3x3 that its own came from, a little widened.
+
+    Rows are pixel after pixel; lowest and highest are found down and then across.
+    """
+    height, length = small.shape
+    low, high = np.empty(length, np.float32), np.empty(length, np.float32)
     for y in range(from_row, to_row):
-        for x in range(width):
-            for c in range(3):
-                low = high = small[y, x, c]
-                for i in range(max(y - 1, 0), min(y + 2, height)):
-                    for j in range(max(x - 1, 0), min(x + 2, width)):
-                        low, high = min(low, small[i, j, c]), max(high, small[i, j, c])
-                more = _BEYOND * (high - low)
-                low, high = max(low - more, np.float32(0)), min(high + more, np.float32(255))
-                for q in range(4):
-                    v = out[2 * y + q // 2, 2 * x + q % 2, c]
-                    out[2 * y + q // 2, 2 * x + q % 2, c] = min(max(v, low), high)
+        above, here, below = small[max(y - 1, 0)], small[y], small[min(y + 1, height - 1)]
+        for i in range(length):
+            low[i] = min(above[i], here[i], below[i])
+            high[i] = max(above[i], here[i], below[i])
+        for i in range(length):
+            left, right = i - 3 if i >= 3 else i, i + 3 if i + 3 < length else i
+            least, most = min(low[left], low[i], low[right]), max(high[left], high[i], high[right])
+            more = _BEYOND * (most - least)
+            least, most = max(least - more, np.float32(0)), min(most + more, np.float32(255))
+            at = 6 * (i // 3) + i % 3
+            for row in range(2 * y, 2 * y + 2):
+                out[row, at] = min(max(out[row, at], least), most)
+                out[row, at + 3] = min(max(out[row, at + 3], least), most)

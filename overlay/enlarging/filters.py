@@ -16,6 +16,7 @@ import numpy.typing as npt
 
 from overlay.enlarging.classes import ANGLES, CLASSES, KINDS, Classes, classify, turned_class
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.filters import reflected
 from overlay.imaging.kernel import compiled
 from overlay.imaging.rows import by_rows
 
@@ -65,16 +66,10 @@ def learn(
     bounds = np.searchsorted(sort[order], np.arange(CLASSES + 1))
     left = np.zeros((CLASSES, _TAPS, _TAPS))
     right = np.zeros((CLASSES, _TAPS, times * times))
-    _sum_up(CLASSES, _continued(small), large, at[order], bounds, (width, times), left, right)
-    return _symmetric(left, right, times)
-
-
-def _continued(picture: FloatImage) -> FloatImage:
-    """With two pixels more on every side, in a mirror."""
-    rows, columns = (
-        np.pad(np.arange(side), RADIUS, mode="symmetric") for side in picture.shape[:2]
+    _sum_up(
+        CLASSES, reflected(small, RADIUS), large, at[order], bounds, (width, times), left, right
     )
-    return picture.take(rows, axis=0).take(columns, axis=1)
+    return _symmetric(left, right, times)
 
 
 @by_rows(fewest=2)
@@ -215,9 +210,23 @@ def predict(picture: FloatImage, filters: FloatImage, classes: Classes | None = 
     times = 2 if filters.shape[1] == 4 else 1
     out = np.empty((times * height, times * width, 3), np.float32)
     classes = classify(picture) if classes is None else classes
-    rows = _continued(picture).reshape(height + 2 * RADIUS, -1)
+    rows = reflected(picture, RADIUS).reshape(height + 2 * RADIUS, -1)
     _predict(height, rows, classes, filters, times, out)
     return out
+
+
+@compiled(cache=True, fastmath=True, forceinline=True)
+def _predict_one(rows, own, y, x, times, out):
+    for q in range(times * times):
+        r = g = b = np.float32(0)
+        for j in range(SIDE):
+            for i in range(SIDE):
+                weight, at = own[q, SIDE * j + i], 3 * (x + i)
+                r += weight * rows[y + j, at]
+                g += weight * rows[y + j, at + 1]
+                b += weight * rows[y + j, at + 2]
+        to = out[times * y + q // times, times * x + q % times]
+        to[0], to[1], to[2] = r, g, b
 
 
 @by_rows(fastmath=True)
@@ -225,13 +234,8 @@ def _predict(from_row, to_row, rows, classes, filters, times, out):
     for y in range(from_row, to_row):
         for x in range(classes.shape[1]):
             own = filters[classes[y, x]]
-            for q in range(times * times):
-                r = g = b = np.float32(0)
-                for j in range(SIDE):
-                    for i in range(SIDE):
-                        weight, at = own[q, SIDE * j + i], 3 * (x + i)
-                        r += weight * rows[y + j, at]
-                        g += weight * rows[y + j, at + 1]
-                        b += weight * rows[y + j, at + 2]
-                to = out[times * y + q // times, times * x + q % times]
-                to[0], to[1], to[2] = r, g, b
+            # Counts that are known when this is compiled save a third of the time.
+            if times == 2:
+                _predict_one(rows, own, y, x, 2, out)
+            else:
+                _predict_one(rows, own, y, x, 1, out)

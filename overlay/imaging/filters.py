@@ -4,6 +4,7 @@ Beyond the rim the nearest pixel stands.
 """
 
 from collections.abc import Callable
+from typing import TypeVar
 
 import numpy as np
 import numpy.typing as npt
@@ -13,6 +14,7 @@ from overlay.imaging.kernel import compiled
 from overlay.imaging.rows import by_rows
 
 _PIXELS = 1 << 20  # of a strip
+Kind = TypeVar("Kind", bound=np.generic)
 
 
 @compiled(cache=True, fastmath=True)
@@ -98,6 +100,25 @@ def maximum(image: FloatImage, side: int) -> FloatImage:
         side // 2,
         out,
     )
+    return out
+
+
+def reflected(image: npt.NDArray[Kind], rim: int) -> npt.NDArray[Kind]:
+    """A picture continued by its reflection on all sides, (H + 2 rim, W + 2 rim, ...), a new array.
+
+    As `numpy.pad` does it, which takes three times as long for large ones.
+    """
+    height, width = image.shape[:2]
+    if min(height, width) < rim:
+        beside = ((rim, rim), (rim, rim), *((0, 0),) * (image.ndim - 2))
+        return np.pad(image, beside, mode="symmetric")
+    out = np.empty((height + 2 * rim, width + 2 * rim, *image.shape[2:]), image.dtype)
+    rows = out[rim : rim + height]
+    rows[:, rim : rim + width] = image
+    rows[:, :rim] = image[:, :rim][:, ::-1]
+    rows[:, rim + width :] = image[:, width - rim :][:, ::-1]
+    out[:rim] = rows[:rim][::-1]
+    out[rim + height :] = rows[height - rim :][::-1]
     return out
 
 

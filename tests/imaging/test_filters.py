@@ -3,7 +3,7 @@ import unittest
 import numpy as np
 from scipy import ndimage
 
-from overlay.imaging.filters import box_mean, gaussian, maximum
+from overlay.imaging.filters import box_mean, gaussian, maximum, reflected
 
 
 class FilterTest(unittest.TestCase):
@@ -31,6 +31,14 @@ class FilterTest(unittest.TestCase):
                 wanted = ndimage.uniform_filter(picture, size, mode="nearest")
                 with self.subTest(shape=picture.shape, side=side):
                     np.testing.assert_allclose(box_mean(picture, side), wanted, atol=2e-6)
+
+    def test_reflection_is_numpys_also_where_a_side_is_shorter_than_the_rim(self):
+        for picture in self.pictures:
+            for rim in (1, 2, 8):
+                beside = ((rim, rim), (rim, rim), (0, 0))[: picture.ndim]
+                wanted = np.pad(picture, beside, mode="symmetric")
+                with self.subTest(shape=picture.shape, rim=rim):
+                    np.testing.assert_array_equal(reflected(picture, rim), wanted)
 
     def test_maxima_over_squares(self):
         for picture in self.pictures[:2]:

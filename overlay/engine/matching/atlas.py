@@ -110,7 +110,7 @@ class Atlas:
         """Softened colours as `colours`, and what is dull among them."""
         soft = [soften(leaf.picture) for leaf in self.leaves]
         pairs = zip(soft, self.leaves, strict=True)
-        lacks = [_barred(_lack(picture, self.groups), leaf) for picture, leaf in pairs]
+        lacks = [_barred(_lack(*_patch_sums(p), self.groups), leaf) for p, leaf in pairs]
         return _colour_keys(self.leaves, soft), _flat(self.leaves, lacks, patches=True)
 
     @cached_property
@@ -167,7 +167,13 @@ def build_atlas(
     """
     pictures = [leaf.picture for leaf in leaves]
     groups = _TONES if by_tone else 1
-    lacks = [_barred(_lack(leaf.picture, groups), leaf) for leaf in leaves]
+    lacks, patch_means = [], []
+    for leaf in leaves:
+        total, squares = _patch_sums(leaf.picture)
+        lacks.append(_barred(_lack(total, squares, groups), leaf))
+        if means:
+            total /= np.float32(PATCH * PATCH)
+            patch_means.append(total)
     owners = [i if leaf.reference is None else leaf.reference for i, leaf in enumerate(leaves)]
     details = [float((p - soften(p)).std()) + 1e-4 for p in pictures]
     detail = [details[owners.index(r)] for r in range(owners[-1] + 1)]  # that of the first leaf
@@ -180,7 +186,7 @@ def build_atlas(
     return Atlas(
         leaves=leaves,
         sharp=_flat(leaves, pictures),
-        means=_flat(leaves, [_patch_means(p) for p in pictures], patches=True) if means else _NONE,
+        means=_flat(leaves, patch_means, patches=True) if means else _NONE,
         colours=_colour_keys(leaves, pictures),
         guides=_guide_keys(leaves, guide_sigma),
         dull=_flat(leaves, lacks, patches=True),
@@ -256,41 +262,44 @@ def _guide_keys(leaves: tuple[Leaf, ...], sigma: float | None) -> Bytes:
 
 
 @by_rows()
-def _box_sums(from_row, to_row, picture, total, squares):
-    """Sum per channel, and sum of all squares, of the patch whose top left pixel is here."""
-    width = picture.shape[1]
+def _box_sums(from_row, to_row, rows, total, squares):
+    """Sum per channel, and sum of all squares, of the patch whose top left pixel is here.
+
+    Rows are pixel after pixel.
+    """
+    length = rows.shape[1]
+    width = length // 3
+    last = width - PATCH + 1
     for y in range(from_row, to_row):
-        columns = np.zeros((width, 4), np.float32)
+        columns, energy = np.zeros(length, np.float32), np.zeros(width, np.float32)
         for dy in range(PATCH):
+            row = rows[y + dy]
+            for i in range(length):
+                columns[i] += row[i]
             for x in range(width):
-                for c in range(3):
-                    v = picture[y + dy, x, c]
-                    columns[x, c] += v
-                    columns[x, 3] += v * v
-        for x in range(width - PATCH + 1):
-            for dx in range(PATCH):
-                for c in range(3):
-                    total[y, x, c] += columns[x + dx, c]
-                squares[y, x] += columns[x + dx, 3]
+                r, g, b = row[3 * x], row[3 * x + 1], row[3 * x + 2]
+                energy[x] += r * r
+                energy[x] += g * g
+                energy[x] += b * b
+        out, out_energy = total[y], squares[y]
+        for dx in range(PATCH):
+            beside, more = columns[3 * dx :], energy[dx:]
+            for i in range(3 * last):
+                out[i] += beside[i]
+            for x in range(last):
+                out_energy[x] += more[x]
 
 
 def _patch_sums(picture: FloatImage) -> tuple[FloatImage, FloatImage]:
-    total, squares = np.zeros_like(picture), np.zeros(picture.shape[:2], np.float32)
-    _box_sums(
-        picture.shape[0] - PATCH + 1,
-        np.ascontiguousarray(picture),
-        total,
-        squares,
-    )
+    """Of each patch, (h, w, 3) and (h, w), 0 beyond the last."""
+    height = picture.shape[0]
+    total, squares = np.zeros(picture.shape, np.float32), np.zeros(picture.shape[:2], np.float32)
+    rows = np.ascontiguousarray(picture).reshape(height, -1)
+    _box_sums(height - PATCH + 1, rows, total.reshape(height, -1), squares)
     return total, squares
 
 
-def _patch_means(picture: FloatImage) -> FloatImage:
-    """Mean of each patch (h, w, 3), 0 beyond the last."""
-    return _patch_sums(picture)[0] / np.float32(PATCH * PATCH)
-
-
-def _lack(picture: FloatImage, groups: int) -> FloatImage:
+def _lack(total: FloatImage, squares: FloatImage, groups: int) -> FloatImage:
     """How much less contrast each patch has than patches as light usually have (h, w).
 
     In shares of that, times what is usual overall; 0 beyond the last patch. Where a tone is
@@ -299,14 +308,15 @@ def _lack(picture: FloatImage, groups: int) -> FloatImage:
 
     Parameters
     ----------
+    total, squares : from `_patch_sums`.
     groups : of patches by lightness that have a usual contrast of their own.
     """
-    total, squares = _patch_sums(picture)
-    inside = (slice(0, picture.shape[0] - PATCH + 1, 3), slice(0, picture.shape[1] - PATCH + 1, 3))
+    inside = tuple(slice(0, side - PATCH + 1, 3) for side in squares.shape)
     sample = total[inside].reshape(-1, 3)
     known = squares[inside].ravel() - (sample**2).sum(axis=1) / np.float32(PATCH * PATCH)
     # Some of all tones alike, each with its usual contrast, and from tone to tone between.
-    parts = [p for p in np.array_split(np.argsort(sample[:, 0], kind="stable"), groups) if len(p)]
+    order = np.argsort(sample[:, 0], kind="stable") if groups > 1 else np.arange(len(sample))
+    parts = [p for p in np.array_split(order, groups) if len(p)]
     tones = np.array([sample[part, 0].mean() for part in parts], np.float32)
     usual = np.array([np.median(known[part]) for part in parts], np.float32)
     lack = np.zeros_like(squares)

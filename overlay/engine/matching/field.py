@@ -7,6 +7,7 @@ import numpy.typing as npt
 
 from overlay.engine.matching.atlas import PATCH, Atlas
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.filters import reflected
 from overlay.imaging.noise import hash32
 from overlay.imaging.rows import by_rows
 
@@ -36,7 +37,7 @@ def make_grid(height: int, width: int, offset: tuple[int, int]) -> Grid:
 
 def pad_canvas(canvas: FloatImage) -> FloatImage:
     """The canvas continued by reflection on all sides, `(H + 16, W + 16, C)`."""
-    return np.pad(canvas, ((PAD, PAD), (PAD, PAD), (0, 0)), mode="symmetric")
+    return reflected(canvas, PAD)
 
 
 @by_rows()

@@ -173,7 +173,10 @@ def _sought(query: Query, atlas: Atlas, grid: Grid) -> Sought:
 def _pages(atlas: Atlas, *, soft: bool) -> Pages:
     colours, dull = atlas.soft_keys if soft else (atlas.colours, atlas.dull)
     lively = np.float32(_LIVELY_SOFT if soft else _LIVELY) * dull
+    charges = lively[:, None]
+    if atlas.traits.shape[1]:
+        charges = np.concatenate([charges, atlas.traits], axis=1)
     return Pages(
-        colours, atlas.guides, np.concatenate([lively[:, None], atlas.traits], axis=1),
+        colours, atlas.guides, charges,
         atlas.means, page_table(atlas), atlas.first, atlas.count,
     )  # fmt: skip
