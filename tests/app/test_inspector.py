@@ -4,6 +4,7 @@ import numpy as np
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtTest import QTest
 
+from overlay.app.card.reference_view import HIGH
 from overlay.app.parts.theme import cue_colour
 from overlay.app.picture.deciders import step_at, tint_map
 from overlay.engine.record import Influence
@@ -95,6 +96,18 @@ class InspectorTest(WindowTest):
         self.stage.wipe.setChecked(True)
         self.settle()
         self.assertEqual(self.window.width(), 1024)
+
+    def test_a_references_facets_are_all_in_sight_in_a_small_window(self):
+        self.window.resize(1024, 700)
+        self.bench.select(0)
+        self.settle()
+        card = self.window.house.card
+        self.assertTrue(card.facets.isVisible())
+        bottom = card.facets.mapTo(card, card.facets.rect().bottomLeft()).y()
+        self.assertLessEqual(bottom, card.height())
+        self.window.resize(1280, 900)
+        self.settle()
+        self.assertEqual(card.picture.height(), HIGH)
 
 
 class TintTest(WindowTest):

@@ -3,7 +3,7 @@
 from pathlib import Path
 
 from PySide6.QtCore import QSize, Qt, Signal
-from PySide6.QtGui import QImage
+from PySide6.QtGui import QImage, QResizeEvent
 from PySide6.QtWidgets import (
     QFrame,
     QHBoxLayout,
@@ -18,7 +18,7 @@ from PySide6.QtWidgets import (
 from overlay.app.card.guide_part import GuidePart
 from overlay.app.card.notes_part import NotesPart
 from overlay.app.card.reference_part import FacetsPage, PicturePage, PlacePage
-from overlay.app.card.reference_view import ReferenceView
+from overlay.app.card.reference_view import HIGH, LOW, ReferenceView
 from overlay.app.card.span_part import SpanPart
 from overlay.app.card.swatch_part import SwatchPart
 from overlay.app.parts.buttons import scrolled_column, tab_button
@@ -31,6 +31,7 @@ from overlay.document.cues import AvoidedCue, GuideCue, ReferenceCue, SwatchesCu
 from overlay.studio.bench.bench import Bench
 from overlay.studio.inputs.checks import Finding
 
+_ROOMY = 440  # pixels of height from which the reference is seen large
 _TABS = {
     "Facets": "What is taken from the reference, and how much",
     "Picture": "Which part of it is used, and how it is prepared",
@@ -162,6 +163,11 @@ class CueCard(QFrame):
         for name, tab in self.tabs.items():
             tab.setChecked(self._page_of[name] is page)
         self.use.leave()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        """The picture gives way where a window is low, so that all of Facets is in sight."""
+        super().resizeEvent(event)
+        self.picture.setFixedHeight(HIGH if self.height() >= _ROOMY else LOW)
 
     # Showing --------------------------------------------------------------------------------
 

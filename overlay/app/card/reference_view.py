@@ -20,6 +20,9 @@ _LEAST = 0.02  # a smaller frame is a slip of the hand
 _STROKE = 0.08  # of the longer side
 
 
+HIGH, LOW = 132, 96  # pixels, where there is room and where there is little
+
+
 class ReferenceView(QWidget):
     """Shows the picture; with a tool, one drag is one `taken` or `kept_out`."""
 
@@ -29,7 +32,7 @@ class ReferenceView(QWidget):
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setFixedHeight(132)
+        self.setFixedHeight(HIGH)
         self.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName(tr("The reference's picture"))
