@@ -34,16 +34,16 @@ def stepped_back(
         return None
     bearers = {t.to for t in wish.things if t.link in BORNE}
     ringed = {t.to for t in wish.things if t.link == "around"}
+    high = {i for i, t in enumerate(wish.things) if t.to is not None and _is_high(wish, t)}
+    whole = {chief} | ringed | high
     counted = [
         (i, placed)
         for i, placed in put
-        if i not in bearers
-        and _to_be_whole(wish.things[i], np.inf if i == chief or i in ringed else LARGE)
+        if i not in bearers and _to_be_whole(wish.things[i], np.inf if i in whole else LARGE)
     ]
     # Of these the top is to be seen too: a lamp with who is under it, what hovers over a flower.
     tied = {t.to if t.link == "under" else i for i, t in enumerate(wish.things) if t.link in _TIED}
-    tied |= ringed
-    tied |= {i for i, t in enumerate(wish.things) if t.to is not None and _is_high(wish, t)}
+    tied |= ringed | high
     reach = max(
         (
             max(reach_of(eye, placed), rise_of(eye, placed) if i in tied else 0.0)
@@ -57,8 +57,9 @@ def stepped_back(
 
 
 def _is_high(wish: Wish, thing: Wished) -> bool:
-    """Whether a thing stands on a cliff, where its own height brings no air over it."""
-    return thing.link == "on" and wish.things[thing.to or 0].subject.family == "crag"
+    """Whether a thing is on a cliff or a tower, where its own height brings no air over it."""
+    bearer = wish.things[thing.to or 0]
+    return thing.link == "on" and (bearer.subject.family == "crag" or bearer.tall > LARGE)
 
 
 def _to_be_whole(thing: Wished, tallest: float) -> bool:

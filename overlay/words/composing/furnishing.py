@@ -71,8 +71,9 @@ class Furnisher:
             asked = {t.subject.word for t in self.wish.things}
             if zone.word in self.wish.unwanted or (zone.count < 3 and zone.word in asked):
                 continue
-            said = number < len(own)  # `a field of tulips` is full however empty the place
-            count = zone.count if said else round(zone.count * self.wish.furnishing)
+            # `A field of tulips` is full however empty the place; a street's houses stay.
+            stays = number < len(own) or zone.word in _HOUSES
+            count = zone.count if stays else round(zone.count * self.wish.furnishing)
             for k in range(count):
                 chance = stream(self.seed, FURNISHING, number, k)
                 spot = _ZONES[zone.zone](self, Turn(zone.word, k, count, chance))

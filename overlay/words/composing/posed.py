@@ -36,7 +36,8 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
     if wish.season == "winter":
         changes["leafless"] = True
     leaf = _season_leaf(wish.season, seed)
-    if leaf and not thing.colour and family in {"tree", "bush"}:
+    told = thing.colour or "leaf" in dict(thing.details)
+    if leaf and not told and family in {"tree", "bush"}:
         changes["leaf"] = leaf
     parts = thing.subject.parts(**changes)
     if thing.light == 1.0 and thing.mute == 0.0:

@@ -16,6 +16,7 @@ from overlay.words.language.entries import Entry
 from overlay.words.language.lexicon import Found, Lexicon, plain_lexicon
 from overlay.words.language.links import LINKS, meaning, parts_of
 from overlay.words.language.reading import BLANK, PLURAL, Phrase, Piece, Placement, Reading, Word
+from overlay.words.language.saying import plainly
 
 LONGEST, MOST_PHRASES, LONGEST_WORD = 10_000, 200, 60
 _MOST = 20  # of one thing
@@ -106,7 +107,7 @@ def _phrase(written: str, lexicon: Lexicon) -> Phrase:
     tune = _tuned(written, text, emphasis, lexicon)
     if tune is not None:
         return tune
-    text = _whole_words(text, lexicon)
+    text = plainly(_whole_words(text, lexicon))
     place = Placement()
     for match in _PLACEMENT.finditer(text):
         place = _placed(place, match)
@@ -247,8 +248,12 @@ def _words(text: str, lexicon: Lexicon) -> tuple[Word, ...]:
 
 
 def _parts(said: str, lexicon: Lexicon) -> list[tuple[str, Found | None]]:
-    """The parts of a word with hyphens that is not known as a whole."""
-    return [(part, lexicon.find(part)) for part in said.split("-") if not _is_function(part)]
+    """The parts of a word with hyphens that is not known as a whole; none counts things.
+
+    A `three-masted ship` is one.
+    """
+    found = [(part, lexicon.find(part)) for part in said.split("-") if not _is_function(part)]
+    return [(part, what) for part, what in found if what is None or what.entries[0].kind != "count"]
 
 
 def _longest(tokens: list[str], i: int, lexicon: Lexicon) -> tuple[int, Found | None]:

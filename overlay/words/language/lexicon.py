@@ -44,6 +44,10 @@ class Found(NamedTuple):
     plural: bool = False
 
 
+# How something is done is read, and changes no picture.
+_ADVERB = Found((Entry("how", "detail", ""),))
+
+
 class Lexicon:
     """The words we know, and those an artist taught."""
 
@@ -64,7 +68,10 @@ class Lexicon:
 
     def find(self, word: str) -> Found | None:
         """One word by all ways, none where it leads nowhere."""
-        return self.exact(word) or self._trade(word) or self._derived(word) or self._kin(word)
+        found = self.exact(word) or self._trade(word) or self._derived(word) or self._kin(word)
+        if found is None and word.endswith("ly") and len(word) > len("only"):
+            return _ADVERB
+        return found
 
     def _trade(self, word: str) -> Found | None:
         """Whose name tells of a trade, a clockmaker, a goldsmith, is a person."""

@@ -11,11 +11,13 @@ _HILLS = ("ridges", "rise", "ridge", "cap")
 _WATER = ("near", "far", "slant", "waves", "deep")
 _ADDS: dict[str, tuple[str, ...]] = {
     "mountains": _HILLS, "hills": _HILLS, "forest": ("ridge",), "desert": ("ridge",),
+    "jungle": ("ridge",),
     "lake": _WATER, "pond": _WATER, "river": _WATER, "canal": _WATER, "sea": _WATER,
     "beach": _WATER, "road": ("path",), "railway": ("path", "track", "path_colour"),
 }  # fmt: skip
 _BEHIND = {"mountains", "hills", "forest", "village"}  # whose own things stand in the distance
 SUNKEN = "tower*3,temple*1,house*6,column*3"
+_WOODED = {"forest", "jungle"}  # whose trees come down to the water
 _TREES = {"tree", "blade_tree"}
 _STANDS, _CLOSE = 32, 14  # trees of a wood of one kind: in the depth, and near
 _SHORE = 9.0  # metres to a sea that is seen from the land
@@ -59,4 +61,7 @@ def added(place: str, first: str) -> tuple[dict[str, Any], tuple[tuple[str, str]
     if place in _BEHIND:
         zones = [z.partition(":")[2] for z in furnishing_of(place).split() if ":" in z]
         fills = (("back", zones[0]),) if zones else ()
+    if place in _WOODED and "near=" in place_effects(first):
+        parted = (z.partition(":") for z in furnishing_of(place).split())
+        fills = tuple((zone, what) for zone, _, what in parted if zone in {"wood", "stand"})
     return effects, fills

@@ -5,6 +5,11 @@ from overlay.words.wishing.fitting import MOUNTED, laden
 from overlay.words.wishing.wished import Wished
 
 _PAIRED = {"and", "beside"}
+# What people are on or in who are said with it, by its family.
+_BEARS = {
+    "jetty": "on", "bridge": "on", "rope_bridge": "on", "drawbridge": "on", "rowing_boat": "in",
+    "canoe": "in",
+}  # fmt: skip
 
 
 def join(things: list[Wished], last: int, number: int, link: str) -> None:
@@ -54,5 +59,8 @@ def _together(things: list[Wished], last: int, bearer: int) -> list[int]:
 def link_two(things: list[Wished], first: int, second: int, link: str) -> None:
     """`A on B` tells where A is; `A with B` and `a bowl of B` where B is."""
     a, b = things[first], things[second]
+    if link == "with" and b.subject.family == "figure" and a.subject.family in _BEARS:
+        link_two(things, second, first, _BEARS[a.subject.family])  # `a jetty with an angler`
+        return
     a, b = relations.related(a, b, relations.about(a, b, link), first, second)
     things[first], things[second] = a, b

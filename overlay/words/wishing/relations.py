@@ -84,6 +84,7 @@ HOUSES = {"house", "tower"}
 _TIMBERED = {"half-timbered", "half timbered", "timber-framed", "timbered", "tudor"}
 _OPEN = {"field", "meadow", "garden", "hills", "park", "heath", "farm", "vineyard", "orchard"}
 _GROWS = {*GROWN, "bush", "cactus", "potted_plant", "blade_tree"}  # in glasshouses
+_SOWN = {"lavender", "heather"}  # many, and no plural says so
 _PATCHES = {"pumpkin", "cabbage", "melon"}  # fruit that lies in fields
 BUILT_UP = {"street", "village", "city", "market", "courtyard"}
 
@@ -212,7 +213,8 @@ def filled(piece: Piece, place: str) -> tuple[str, str] | None:
     if piece.link not in {"with", "among"} or not piece.head or not piece.head.entry or not place:
         return None
     word = piece.head.entry.word
-    if piece.head.entry.shapes or piece.head.entry.kind != "subject" or piece.count < 3:
+    few = piece.count < 3 and word not in _SOWN
+    if piece.head.entry.shapes or piece.head.entry.kind != "subject" or few:
         return None
     family = subject_of(word).family
     if place in _OPEN and family in GROWN:

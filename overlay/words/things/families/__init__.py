@@ -71,6 +71,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     creatures.reptile: ("skin",),
     creatures.turtle: ("shell",),
     creatures.frog: ("skin",),
+    creatures.snail: ("shell",),
     creatures.snake: ("skin",),
     creatures.insect: ("body",),
     creatures.spider: ("body",),

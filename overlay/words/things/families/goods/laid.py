@@ -7,13 +7,17 @@ from overlay.words.things.families.goods.vessels import vessel
 from overlay.words.things.parts import Builder, Part, Skin, moved, turned
 
 
-def laid_cloth(*, w: float = 0.9, cloth: str = "#e8e2d4", hem: str = "") -> list[Part]:
-    """A cloth laid flat, with a hem and a few folds."""
+def laid_cloth(*, w: float = 0.9, cloth: str = "#e8e2d4", hem: str = "", checks: str = "") -> list[Part]:
+    """A cloth laid flat, with a hem and a few folds, or woven in checks of a second colour."""
     b = Builder(cloth, Skin.PLAIN, 0.004)
     b.box((0, 0.004, 0), (0.5 * w, 0.004, 0.34 * w), rounded=0.003)
     for k in (-1, 1):
         b.limb((0.34 * k * w, 0.006, -0.33 * w), (0.3 * k * w, 0.006, 0.33 * w), (0.006, 0.006))
-        b.box((0, 0.006, k * 0.32 * w), (0.5 * w, 0.006, 0.018 * w), hem or cloth, blend=0.0)
+        b.box((0, 0.006, k * 0.32 * w), (0.5 * w, 0.006, 0.018 * w), checks or hem or cloth, blend=0.0)
+    step = w / 12
+    for k in range(48 if checks else 0):
+        row, column = k // 6, 2 * (k % 6) + (k // 6) % 2
+        b.box(((column - 5.5) * step, 0.006, (row - 3.5) * step), (0.5 * step, 0.0045, 0.5 * step), checks, blend=0.0)
     return b.parts
 
 

@@ -88,6 +88,26 @@ def turtle(*, h: float = 0.35, shell: str = "#6b6a3a", skin: str = "#8a9460") ->
     return b.parts
 
 
+def snail(*, h: float = 0.05, shell: str = "#b8905a", second: str = "#7a5230", skin: str = "#c9b48a") -> list[Part]:
+    """A snail that creeps with its horns out, under its shell's spiral."""
+    b = Builder(skin, Skin.PLAIN, 0.08 * h)
+    b.chain(
+        [(-1.25 * h, 0.05 * h, 0), (-0.7 * h, 0.13 * h, 0), (0.6 * h, 0.15 * h, 0), (0.98 * h, 0.3 * h, 0), (1.18 * h, 0.56 * h, 0)],
+        [0.05 * h, 0.16 * h, 0.19 * h, 0.17 * h, 0.15 * h],
+    )
+    for side in (1, -1):
+        tip = (1.42 * h, 1.0 * h, side * 0.2 * h)
+        b.limb((1.2 * h, 0.6 * h, side * 0.06 * h), tip, (0.04 * h, 0.025 * h))
+        b.ball(tip, 0.05 * h, _EYE, blend=0.0)
+        b.limb((1.26 * h, 0.5 * h, side * 0.07 * h), (1.48 * h, 0.46 * h, side * 0.14 * h), (0.035 * h, 0.02 * h))
+    turns = np.linspace(0, 5 * np.pi, 34)
+    grown = np.exp(0.11 * (turns - turns[-1]))
+    for a, g in zip(turns, grown, strict=True):
+        at = (-0.15 * h + 0.42 * h * g * np.cos(a), 0.62 * h + 0.4 * h * g * np.sin(a), 0.42 * h * (g - 0.8))
+        b.ball(at, 0.3 * h * g, shell if int(a / 0.7) % 2 else second, blend=0.03 * h)
+    return b.parts
+
+
 def frog(*, h: float = 0.1, skin: str = "#5f8a3a", belly: str = "#d9d6a0") -> list[Part]:
     """A frog that sits, ready to leap."""
     b = Builder(skin, Skin.PLAIN, 0.12 * h)

@@ -76,7 +76,9 @@ def quadruped(
         (0.8 * waist * h, 0.86 * chest * h), belly,
     )  # fmt: skip
     if hump:
-        b.ball((loin[0] + 0.05 * h, h + 0.3 * hump * h, 0), (0.2 * h, hump * h, 0.13 * h))
+        sunk = _spine("", h, long, chest, waist, rump, back)[1][1] - loin[1]  # of one that lies
+        top = h - sunk + 0.3 * hump * h
+        b.ball((loin[0] + 0.05 * h, top, 0), (0.2 * h, hump * h, 0.13 * h))
     for side in (1, -1):
         if pose == "lie":
             root = (withers[0] + 0.05 * h, 0.5 * chest * h, side * 0.6 * chest * h)

@@ -1,0 +1,107 @@
+"""Long ways of saying things made short: what a picture is called, how one thing is to another."""
+
+import re
+from collections.abc import Callable
+
+_A = r"(?:an? |the )?"
+_TO = r"(?=\w)"  # followed by the thing it leads to
+# What a picture is called before what it shows: `an oil painting of a mill`.
+_PLAIN = (
+    "painting", "picture", "photo", "photograph", "image", "illustration", "drawing", "sketch",
+    "print", "poster", "postcard", "depiction", "rendering", "view", "scene", "study", "shot",
+    "snapshot", "panorama", "impression", "vignette",
+)  # fmt: skip
+# Those that also say how it is made stay as words.
+_MEDIA = (
+    "fresco", "mosaic", "tapestry", "watercolour", "watercolor", "gouache", "woodcut", "linocut",
+    "engraving", "etching", "lithograph", "collage",
+)  # fmt: skip
+_CALLED = "|".join((*_PLAIN, *_MEDIA))
+_OPENER = re.compile(
+    rf"^(?:{_A}|some )(?P<how>(?:[\w'-]+ ){{0,3}}?)(?P<called>{_CALLED})s?"
+    rf" (?:of|showing|depicting) {_A}{_TO}"
+)
+_STUFFS = (
+    "wood|timber|stone|bricks?|glass|marble|plaster|metal|gold|silver|copper|bronze|steel|iron"
+    "|velvet|leather|silk|linen|cotton|wool|porcelain|clay|ivory|jade|wicker|tin|brass|granite"
+    "|sandstone|slate|terracotta"
+)
+_STUFF = {"wood": "wooden", "gold": "golden", "wool": "woollen", "timber": "wooden"}
+_SIDES = "foot|edges?|end|side|base|mouth|shores?|banks?|rim|brink|outskirts|corner"
+_STREWN = (
+    "topped|crowned|decorated|adorned|strewn|dotted|lined|scattered|hung|framed|fringed|studded"
+    "|sprinkled|garlanded|planted|stuffed"
+)
+_NO_WADERS = ("bridge", "duct", "train", "road", "path", "boat", "ferry", "railway")
+_WADED = r"(?:river|stream|brook|creek|ford|marsh|swamp)\b"
+_TINTED = r"(?:(?:solid|pure|old|rough|white|grey|red) )?"
+
+
+def _opened(found: re.Match[str]) -> str:
+    return found["how"] + (f"{found['called']} " if found["called"] in _MEDIA else "")
+
+
+def _of_stuff(found: re.Match[str]) -> str:
+    return f"{_STUFF.get(found['stuff'], found['stuff'])} {found['noun']}"
+
+
+# In this order: each sees what those before it made.
+_WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
+    (rf"\bblack[ _]and[ _]white (?={_CALLED})", "monochrome and "),
+    (_OPENER.pattern, _opened),
+    (rf"^{_A}(?P<how>(?:[\w'-]+ ){{0,2}}?)portraits? of {_A}{_TO}", r"close-up \g<how>"),
+    (rf" (?:painted |drawn |done )?in the (?:style|manner) of {_A}{_TO}", " "),
+    # A tree in blossom is one, whatever the season of the rest.
+    (
+        r"\b(?P<tree>(?:(?!an?\b|the\b)[\w-]+[ _])?trees?) in (?:full )?(?:bloom|blossom|flower)\b",
+        r"flowering \g<tree>",
+    ),
+    (r"\b(?:blossoming|blooming) (?=(?:[\w-]+[ _])?trees?\b)", "flowering "),
+    # Who crosses water that is no bridge, boat or road wades.
+    (
+        "".join(f"(?<!{word})" for word in _NO_WADERS) + rf" crossing (?={_A}(?:[\w-]+ )?{_WADED})",
+        " wading in ",
+    ),
+    # Who flies a kite stays on the ground; what a height is said with stands on it.
+    (
+        r"\bflying (?P<whose>an?|the|his|her|their) (?P<how>(?:[\w-]+ ){0,2}?)"
+        r"(?:kite|paper[ _]dragon)\b",
+        r"with \g<whose> \g<how>kite",
+    ),
+    (
+        rf"^{_A}(?P<high>(?:[\w-]+ ){{0,2}}?(?:cliff|hill|headland|promontory|hilltop)) with"
+        r" (?P<what>(?:an? |the )(?:[\w-]+ ){0,2}?[\w-]+)(?= (?:in|at|by|near|under|over)\b|$)",
+        r"\g<what> on a \g<high>",
+    ),
+    (r"\bon an? (?:[\w-]+ )?planet\b", "on an alien_world"),
+    (r" (?:in|at)[_ ]the[_ ](?:middle|centre|center|midst|heart|bottom) of\b", " in"),
+    (r" (?:at|on)[_ ]the[_ ](?:very )?(?:top|summit|crest|slopes?|roof) of\b", " on"),
+    (
+        r" (?:to|on|at)[_ ]the[_ ](?P<side>left|right)(?: hand)?(?: side)? of\b",
+        r" at \g<side> beside",
+    ),
+    (rf" (?:at|on|by|along)[_ ]the[_ ](?:very )?(?:{_SIDES}) of\b", " beside"),
+    (r" on (?:either side|both sides|all sides) of\b", " beside"),
+    (r" (?:(?:close|adjacent|right next) to|not far from|far from)\b", " near"),
+    (rf" (?:{_STREWN}) (?:with|by)\b", " with"),
+    (r" (?:bathed|shrouded|veiled|steeped|drenched) (?:in|by)\b", " in"),
+    (
+        r" (?:built|made|carved|hewn|cut|woven|fashioned) (?:out )?(?:of|from)(?! the)\b",
+        " made of",
+    ),
+    (r" (?:overlooking|facing|fronting) (?=an? |the )", " beside "),
+    (r" before (?=an? |the )", " in front of "), (r" surrounding (?=an? |the )", " around "),
+    (r" amongst\b| amidst\b", " among"), (r" atop\b", " on"), (r" alongside\b", " beside"),
+    (r" throughout\b", " in"),
+    (
+        rf"(?P<noun>[\w-]+) made of {_TINTED}(?P<stuff>{_STUFFS})\b", _of_stuff,
+    ),
+)  # fmt: skip
+_SHORT = tuple((re.compile(way), to) for way, to in _WAYS)
+
+
+def plainly(text: str) -> str:
+    """A phrase, lower case, without what only says that it is a picture, and in short links."""
+    for pattern, short in _SHORT:
+        text = pattern.sub(short, text)
+    return text
