@@ -108,8 +108,7 @@ _LAP = re.compile(
     r"(?: (?:asleep|sleeping|curled up|sitting|lying))? (?:on|in) (?:his|her|their|its|the) lap\b"
 )
 _JUGGLES = re.compile(
-    r"\bjuggling(?: with)?(?: (?:two|three|four|five|six|some|many|\w+))?"
-    r"(?: (?:balls|apples|oranges|clubs|torches|fruit))?\b"
+    r"\bjuggling(?:(?: with)?(?: \w+){0,2}? (?:balls|apples|oranges|clubs|torches|fruit))?\b"
 )
 _CHESS = re.compile(r"\b(?:an? |the )?(?:chess (?:game|match)|(?:game|match) of chess)\b")
 _TEA = re.compile(r"\b(?:an? |the )?tea party\b")

@@ -74,6 +74,24 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
         r"\g<what> on a \g<high>",
     ),
     (r"\bon an? (?:[\w-]+ )?planet\b", "on an alien_world"),
+    (
+        r"\b(?P<where>cathedral|church|chapel|abbey|temple|mosque|barn|theatre|castle|cottage"
+        r"|palace|library|greenhouse)[ _]interior\b",
+        r"the interior of a \g<where>",
+    ),
+    (r"\bisland with (?:[\w-]+ ){1,3}?palms?(?:[ _]trees?)?\b", "island"),  # it has its own
+    (r"(?P<noun>[\w-]+) with an? thatched roof\b", r"thatched \g<noun>"),
+    (
+        r"\b(?:baby|young|little)[ _](?P<beast>\w+) (?P<how>beside|with|near|and|following)"
+        r" (?:its|her|his) (?:mother|father)\b",
+        r"\g<beast> \g<how> a small \g<beast>",
+    ),
+    (r" sharing (?=an? (?:[\w-]+ )?(?:umbrella|parasol)\b)", " under "),
+    (
+        r"\btree[ _]?house(?: with an? (?:rope )?ladder)?"
+        r" in an? (?:[\w-]+ )?(?:tree|oak|beech|elm|maple)\b",
+        "treehouse",
+    ),
     (r" (?:in|at)[_ ]the[_ ](?:middle|centre|center|midst|heart|bottom) of\b", " in"),
     (r" (?:at|on)[_ ]the[_ ](?:very )?(?:top|summit|crest|slopes?|roof) of\b", " on"),
     (
@@ -93,6 +111,7 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
     (r" before (?=an? |the )", " in front of "), (r" surrounding (?=an? |the )", " around "),
     (r" amongst\b| amidst\b", " among"), (r" atop\b", " on"), (r" alongside\b", " beside"),
     (r" throughout\b", " in"),
+    (r" on[_ ](?:the |a )?(?:deck|board)(?: of)?(?= (?:an?|the)\b)| aboard\b", " on"),
     (
         rf"(?P<noun>[\w-]+) made of {_TINTED}(?P<stuff>{_STUFFS})\b", _of_stuff,
     ),

@@ -66,7 +66,8 @@ _TAME = {
     "barn owl",
     "snowy owl",
 }
-_FAMILY = 4
+_PARENTS = {"mother", "father", "parent", "mum", "dad", "pair", "couple"}
+_KIN = {"family": 4, "pair": 2, "couple": 2}
 _HELD_MOST = 1.7  # metres
 _STANDS_ON = {
     "cliff": "cliff top",
@@ -127,12 +128,13 @@ def about(a: Wished, b: Wished, link: str) -> str:
 
 
 def as_family(piece: Piece) -> Piece:
-    """A family of animals as several of them (`a duck family`)."""
-    if piece.head is None or piece.head.text != "family":
+    """A family of animals as several of them (`a duck family`), a mother bear as a bear."""
+    text = piece.head.text if piece.head else ""
+    if text != "family" and text not in _PARENTS:
         return piece
-    kin = [w for w in piece.modifiers if w.kind == "subject" and w.entry and not w.entry.shapes]
-    kin = [w for w in kin if w.entry and subject_of(w.entry.word).family in LIVING]
-    return replace(piece, head=kin[-1], count=_FAMILY) if kin else piece
+    said = [w for w in piece.modifiers if w.kind == "subject" and w.entry and not w.entry.shapes]
+    kin = [w for w in said if w.entry and subject_of(w.entry.word).family in LIVING]
+    return replace(piece, head=kin[-1], count=_KIN.get(text, piece.count)) if kin else piece
 
 
 def _as_toy(a: Wished, b: Wished, link: str) -> Wished:
