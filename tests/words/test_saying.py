@@ -44,6 +44,36 @@ class CalledTest(unittest.TestCase):
         self.assertEqual(wish("a portrait of a fox").camera, wish("a fox, close-up").camera)
 
 
+class SentencesTest(unittest.TestCase):
+    def test_what_things_do_is_read_in_sentences_as_it_is_in_titles(self):
+        for sentence, title in (
+            ("a fox sits on a wall", "a fox sitting on a wall"),
+            ("an eagle flies over the mountains", "an eagle flying over the mountains"),
+            ("a train crosses a viaduct", "a train crossing a viaduct"),
+            ("a man watches birds in a park", "a man watching birds in a park"),
+            ("a woman reads a book", "a woman reading a book"),
+            ("two men carry a ladder", "two men carrying a ladder"),
+            ("cows graze in a meadow", "cows grazing in a meadow"),
+            ("a girl lies in the grass", "a girl lying in the grass"),
+            ("the sun sets behind the hills", "sunset behind the hills"),
+            ("smoke rises from the chimney of a cottage", "a cottage with smoke"),
+        ):
+            read, other = (read_prompt(p).phrases[0] for p in (sentence, title))
+            self.assertEqual(read.pieces, other.pieces, sentence)
+            self.assertTrue(all(w.entry for w in read.words), sentence)
+
+    def test_things_that_are_called_as_verbs_are_stay_things(self):
+        for prompt, thing in (
+            ("three watches on a table", "watches"), ("flies on a plate", "flies"),
+            ("plants in a greenhouse", "plants"), ("a harbour full of sails", "sails"),
+            ("rows of vines", "vines"), ("two herds of goats", "goats"),
+            ("a potter's wheel by a wall", "potter's wheel"),
+        ):  # fmt: skip
+            heads = [p.head.text for p in read_prompt(prompt).phrases[0].pieces if p.head]
+            self.assertIn(thing, heads, prompt)
+        self.assertEqual(wish("a path with autumn leaves").season, "autumn")
+
+
 class WaysTest(unittest.TestCase):
     def test_long_ways_are_the_short_ones(self):
         for long, short in (

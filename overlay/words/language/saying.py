@@ -3,6 +3,8 @@
 import re
 from collections.abc import Callable
 
+from overlay.words.language.verbs import as_doing
+
 _A = r"(?:an? |the )?"
 _TO = r"(?=\w)"  # followed by the thing it leads to
 # What a picture is called before what it shows: `an oil painting of a mill`.
@@ -86,6 +88,10 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
         r" (?:its|her|his) (?:mother|father)\b",
         r"\g<beast> \g<how> a small \g<beast>",
     ),
+    (
+        r"\bsmoke (?:\w+ )?from (?:the |its )?chimneys? of (?P<what>(?:an?|the|two|three) [\w-]+)",
+        r"\g<what> with smoke",
+    ),
     (r" sharing (?=an? (?:[\w-]+ )?(?:umbrella|parasol)\b)", " under "),
     (
         r"\btree[ _]?house(?: with an? (?:rope )?ladder)?"
@@ -121,6 +127,7 @@ _SHORT = tuple((re.compile(way), to) for way, to in _WAYS)
 
 def plainly(text: str) -> str:
     """A phrase, lower case, without what only says that it is a picture, and in short links."""
+    text = as_doing(text)
     for pattern, short in _SHORT:
         text = pattern.sub(short, text)
     return text
