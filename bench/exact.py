@@ -10,9 +10,9 @@ import numpy as np
 import numpy.typing as npt
 
 from overlay.engine.matching import distance, search
-from overlay.engine.matching.atlas import PATCH, Atlas
+from overlay.engine.matching.atlas import Atlas
 from overlay.engine.matching.field import PAD, Field, Grid
-from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, from_bytes
+from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, PATCH, from_bytes
 from overlay.imaging.colour import FloatImage
 
 _BLOCK = 1024

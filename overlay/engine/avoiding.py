@@ -10,7 +10,7 @@ import scipy
 from overlay.engine.control import Control
 from overlay.engine.library import Library, work_at_most
 from overlay.engine.matching import search
-from overlay.engine.matching.atlas import PATCH, Leaf, build_atlas
+from overlay.engine.matching.atlas import Leaf, build_atlas
 from overlay.engine.matching.field import (
     STRIDE,
     Grid,
@@ -19,6 +19,7 @@ from overlay.engine.matching.field import (
     pad_canvas,
     random_field,
 )
+from overlay.engine.matching.keys import PATCH
 from overlay.engine.request import AvoidCue
 from overlay.engine.steps.schedule import Step
 from overlay.imaging.colour import FloatImage

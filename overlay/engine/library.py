@@ -8,7 +8,8 @@ import numpy.typing as npt
 import scipy
 
 from overlay.engine.kept import content_key, keep
-from overlay.engine.matching.atlas import PATCH, Atlas, Leaf, build_atlas
+from overlay.engine.matching.atlas import Atlas, Leaf, build_atlas
+from overlay.engine.matching.keys import PATCH
 from overlay.engine.request import StyleCue
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.resample import halve, pyramid, resize

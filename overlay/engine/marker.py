@@ -22,8 +22,9 @@ from overlay.engine.matches import (
     reach_of,
 )
 from overlay.engine.matching import search
-from overlay.engine.matching.atlas import PATCH, Atlas
+from overlay.engine.matching.atlas import Atlas
 from overlay.engine.matching.field import PAD, STRIDE, Field, pad_canvas
+from overlay.engine.matching.keys import PATCH
 from overlay.engine.matching.vote import vote
 from overlay.engine.material import Material
 from overlay.engine.record import Trace

@@ -4,8 +4,8 @@ import numpy as np
 
 from overlay.engine.library import Library
 from overlay.engine.matches import Matches
-from overlay.engine.matching.atlas import PATCH
 from overlay.engine.matching.field import Grid
+from overlay.engine.matching.keys import PATCH
 from overlay.engine.matching.ways import Way, on_page
 from overlay.engine.material import Material
 from overlay.engine.record import Trace

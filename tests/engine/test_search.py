@@ -3,7 +3,7 @@ import unittest
 import numpy as np
 
 from overlay.engine.matching import search
-from overlay.engine.matching.atlas import PATCH, Leaf, build_atlas
+from overlay.engine.matching.atlas import Leaf, build_atlas
 from overlay.engine.matching.distance import page_table
 from overlay.engine.matching.field import (
     PAD,
@@ -14,7 +14,7 @@ from overlay.engine.matching.field import (
     pad_canvas,
     random_field,
 )
-from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, from_bytes, to_bytes
+from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, PATCH, from_bytes, to_bytes
 from overlay.engine.matching.search import worn_places
 from overlay.engine.matching.sweep import mark_repeats
 from overlay.engine.matching.vote import vote

@@ -12,9 +12,9 @@ from typing import NamedTuple
 import numpy as np
 import numpy.typing as npt
 
-from overlay.engine.matching.atlas import PATCH, Atlas, Ints
+from overlay.engine.matching.atlas import Atlas, Ints
 from overlay.engine.matching.field import PAD, STRIDE
-from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, Bytes
+from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, PATCH, Bytes
 from overlay.engine.matching.wide import even_rows_apart, odd_rows_apart
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.kernel import inner

@@ -5,7 +5,8 @@ from dataclasses import dataclass
 import numpy as np
 import numpy.typing as npt
 
-from overlay.engine.matching.atlas import PATCH, Atlas
+from overlay.engine.matching.atlas import Atlas
+from overlay.engine.matching.keys import PATCH
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.filters import reflected
 from overlay.imaging.noise import hash32

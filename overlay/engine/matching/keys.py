@@ -11,6 +11,7 @@ from overlay.imaging.colour import FloatImage
 from overlay.imaging.rows import by_rows
 
 Bytes = npt.NDArray[np.uint8]
+PATCH = 8  # pixels of a patch's side
 # Steps of a byte to a unit. The working space of sRGB lies within 0.62, channels of a guide within
 # 1; what lies beyond is clipped. The middle is 128.
 COLOUR_STEPS, GUIDE_STEPS = 255 / 1.28, 127.0

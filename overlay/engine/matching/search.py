@@ -11,7 +11,7 @@ from dataclasses import dataclass
 import numpy as np
 import numpy.typing as npt
 
-from overlay.engine.matching.atlas import PATCH, Atlas, Ints
+from overlay.engine.matching.atlas import Atlas, Ints
 from overlay.engine.matching.distance import (
     CELLS,
     CHARGES,
@@ -27,7 +27,7 @@ from overlay.engine.matching.distance import (
     patch_means,
 )
 from overlay.engine.matching.field import Field, Grid
-from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, to_bytes
+from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, PATCH, to_bytes
 from overlay.engine.matching.sweep import mark_repeats, sweep
 from overlay.imaging.colour import FloatImage
 

@@ -7,7 +7,6 @@ the number of threads.
 import numpy as np
 import numpy.typing as npt
 
-from overlay.engine.matching.atlas import PATCH
 from overlay.engine.matching.distance import (
     CELLS,
     HIGH,
@@ -24,6 +23,7 @@ from overlay.engine.matching.distance import (
     place_of,
 )
 from overlay.engine.matching.field import STRIDE, Field
+from overlay.engine.matching.keys import PATCH
 from overlay.imaging.kernel import compiled, inner
 from overlay.imaging.noise import hash32
 from overlay.imaging.rows import by_rows

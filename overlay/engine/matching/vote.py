@@ -3,8 +3,9 @@
 import numpy as np
 import numpy.typing as npt
 
-from overlay.engine.matching.atlas import PATCH, Atlas
+from overlay.engine.matching.atlas import Atlas
 from overlay.engine.matching.field import STRIDE, Field, Grid
+from overlay.engine.matching.keys import PATCH
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.kernel import inner
 from overlay.imaging.rows import by_rows

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 import numpy.typing as npt
 
-from overlay.engine.matching.atlas import PATCH
+from overlay.engine.matching.keys import PATCH
 
 
 @dataclass(frozen=True)

@@ -8,7 +8,7 @@ they are the same on every machine and in any order.
 from functools import partial
 from typing import Any
 
-from overlay.engine.matching.atlas import PATCH
+from overlay.engine.matching.keys import PATCH
 from overlay.imaging.kernel import Later
 
 _LANES = 8

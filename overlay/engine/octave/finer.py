@@ -7,7 +7,8 @@ import numpy as np
 
 from overlay.engine.kept import content_key, keep
 from overlay.engine.library import barred_patches, work_at_most
-from overlay.engine.matching.atlas import PATCH, Atlas, Leaf, build_atlas
+from overlay.engine.matching.atlas import Atlas, Leaf, build_atlas
+from overlay.engine.matching.keys import PATCH
 from overlay.engine.matching.ways import Way
 from overlay.engine.record import Trace
 from overlay.engine.request import StyleCue

@@ -12,9 +12,10 @@ from functools import partial
 import numpy as np
 
 from overlay.engine.matching import search
-from overlay.engine.matching.atlas import PATCH, Atlas
+from overlay.engine.matching.atlas import Atlas
 from overlay.engine.matching.distance import page_table
 from overlay.engine.matching.field import STRIDE, Field, Grid, make_grid, pad_canvas
+from overlay.engine.matching.keys import PATCH
 from overlay.engine.matching.vote import vote
 from overlay.engine.octave.carrying import carried, page_field, ways_used
 from overlay.engine.octave.finer import finer_atlas, fits, used_size

@@ -7,8 +7,9 @@ than Catmull-Rom's, since frame after frame is read so.
 import numpy as np
 import numpy.typing as npt
 
-from overlay.engine.matching.atlas import PATCH, Atlas
+from overlay.engine.matching.atlas import Atlas
 from overlay.engine.matching.field import STRIDE, Field, Grid
+from overlay.engine.matching.keys import PATCH
 from overlay.engine.matching.vote import span, vote_window, write_cell
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.kernel import compiled
