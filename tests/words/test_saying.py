@@ -105,7 +105,8 @@ class WaysTest(unittest.TestCase):
     def test_how_something_is_done_is_known(self):
         words = read_prompt("a boat sailing quickly along a river").phrases[0].words
         self.assertTrue(all(w.entry for w in words))
-        self.assertIsNone(read_prompt("a xyzzly boat").phrases[0].words[0].kin)
+        for wrong in ("dragnfly", "buterfly"):
+            self.assertIsNone(read_prompt(f"a {wrong}").phrases[0].words[0].entry, wrong)
 
 
 class DrawnTest(unittest.TestCase):

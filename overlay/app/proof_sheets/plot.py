@@ -126,21 +126,22 @@ class TradeOffPlot(QFrame):
             part.setEnabled(pair is not None)
         self._plot.setVisible(shown is not None and pair is not None)
         if shown is None or pair is None:
+            self._tell_roles(curves=False)
             return
         sheet = shown.sheet
         curves = sheet.down is None and _is_numeric(sheet.across)
-        self._tell_roles(curves)
+        self._tell_roles(curves=curves)
         if curves:
             self._draw_curves(shown, pair)
         else:
             self._draw_dots(shown, pair)
 
-    def _tell_roles(self, curves: bool) -> None:
+    def _tell_roles(self, *, curves: bool) -> None:
         """Before each measure: the way it goes, or the line that is its."""
         for word, name in (("up", _LINES[0]), ("across", _LINES[1])):
             label = self._words[word]
             if curves:
-                label.setPixmap(_line(name))
+                label.setPixmap(_line(name, self.devicePixelRatioF()))
             else:
                 label.setText(tr(word))
 
@@ -186,9 +187,10 @@ class TradeOffPlot(QFrame):
             self.picked.emit(tuple(points[0].data()), control)
 
 
-def _line(name: str) -> QPixmap:
-    """A short line with a dot, as a curve has them."""
-    drawn = QPixmap(28, 12)
+def _line(name: str, ratio: float) -> QPixmap:
+    """A short line with a dot, as a curve has them; `ratio` is the screen's pixels to one."""
+    drawn = QPixmap(round(28 * ratio), round(12 * ratio))
+    drawn.setDevicePixelRatio(ratio)
     drawn.fill(Qt.GlobalColor.transparent)
     painter = QPainter(drawn)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)

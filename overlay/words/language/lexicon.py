@@ -69,9 +69,16 @@ class Lexicon:
     def find(self, word: str) -> Found | None:
         """One word by all ways, none where it leads nowhere."""
         found = self.exact(word) or self._trade(word) or self._derived(word) or self._kin(word)
-        if found is None and word.endswith("ly") and len(word) > len("only"):
-            return _ADVERB
-        return found
+        return found or self._adverb(word)
+
+    def _adverb(self, word: str) -> Found | None:
+        """How something is done, unless it looks like a thing that was written wrongly."""
+        if not word.endswith("ly") or len(word) <= len("only"):
+            return None
+        things = [
+            w for w, entries in self._known.items() if w.endswith("ly") and _is_thing(entries)
+        ]
+        return None if get_close_matches(word, things, 1, 0.8) else _ADVERB
 
     def _trade(self, word: str) -> Found | None:
         """Whose name tells of a trade, a clockmaker, a goldsmith, is a person."""
