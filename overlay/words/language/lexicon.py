@@ -75,9 +75,8 @@ class Lexicon:
         """How something is done, unless it looks like a thing that was written wrongly."""
         if not word.endswith("ly") or len(word) <= len("only"):
             return None
-        things = [
-            w for w, entries in self._known.items() if w.endswith("ly") and _is_thing(entries)
-        ]
+        alike = (w for w in self._known if w.endswith("ly"))
+        things = [w for w in alike if any(e.kind == "subject" for e in self._known[w])]
         return None if get_close_matches(word, things, 1, 0.8) else _ADVERB
 
     def _trade(self, word: str) -> Found | None:
