@@ -77,6 +77,8 @@ class SentencesTest(unittest.TestCase):
 class WaysTest(unittest.TestCase):
     def test_long_ways_are_the_short_ones(self):
         for long, short in (
+            ("a wreck at the bottom of the sea", "a wreck in the sea"),
+            ("a mill at the bottom of a hill", "a mill beside a hill"),
             ("a church at the edge of a forest", "a church beside a forest"),
             ("a house in the middle of a lake", "a house in a lake"),
             ("a mill on the bank of a river", "a mill beside a river"),

@@ -110,7 +110,7 @@ def _vote(
                 said = (shift, dy, dx, ys, xs)
                 tall, across = ys[1] - ys[0], xs[1] - xs[0]
                 if tall == STRIDE and across == STRIDE:
-                    # The same with counts that are known when this is compiled: twice as fast.
+                    # Counts that are known when this is compiled make loops without tests.
                     _resampled(sharp, at, beside, STRIDE, STRIDE, weights, lines, values)
                     _add(values, said, STRIDE, STRIDE, query, window, doubt, total, count)
                 else:

@@ -2,7 +2,7 @@
 
 from collections.abc import Mapping
 from difflib import get_close_matches
-from functools import cache, lru_cache
+from functools import cache, cached_property, lru_cache
 from typing import NamedTuple
 
 from overlay.words.language.entries import Entry, known_words, stand_ins
@@ -53,6 +53,10 @@ class Lexicon:
 
     def __init__(self, taught: Mapping[str, tuple[Entry, ...]] | None = None) -> None:
         self._known = known_words() | dict(taught or {})
+
+    @cached_property
+    def _sorted(self) -> tuple[str, ...]:
+        return tuple(sorted(self._known))
 
     def exact(self, text: str) -> Found | None:
         """A word or words as they stand, or with the last as a plural or possessive."""
@@ -111,7 +115,7 @@ class Lexicon:
 
     def near(self, word: str) -> list[str]:
         """Up to three words that an unknown one may have meant."""
-        return list(_near(word, tuple(sorted(self._known))))
+        return list(_near(word, self._sorted))
 
 
 @cache

@@ -2,10 +2,12 @@
 
 import re
 from collections.abc import Callable
+from functools import cache
 
 from overlay.words.language.verbs import as_doing
 
 _A = r"(?:an? |the )?"
+_WORD = r"[\w-]{1,60}"  # longer ones would be tried from each of their letters
 _TO = r"(?=\w)"  # followed by the thing it leads to
 # What a picture is called before what it shows: `an oil painting of a mill`.
 _PLAIN = (
@@ -19,8 +21,8 @@ _MEDIA = (
     "engraving", "etching", "lithograph", "collage",
 )  # fmt: skip
 _CALLED = "|".join((*_PLAIN, *_MEDIA))
-_OPENER = re.compile(
-    rf"^(?:{_A}|some )(?P<how>(?:[\w'-]+ ){{0,3}}?)(?P<called>{_CALLED})s?"
+_OPENER = (
+    rf"^(?:{_A}|some )(?P<how>(?:[\w'-]{{1,60}} ){{0,3}}?)(?P<called>{_CALLED})s?"
     rf" (?:of|showing|depicting) {_A}{_TO}"
 )
 _STUFFS = (
@@ -29,7 +31,7 @@ _STUFFS = (
     "|sandstone|slate|terracotta"
 )
 _STUFF = {"wood": "wooden", "gold": "golden", "wool": "woollen", "timber": "wooden"}
-_SIDES = "foot|edges?|end|side|base|mouth|shores?|banks?|rim|brink|outskirts|corner"
+_SIDES = "foot|bottom|edges?|end|side|base|mouth|shores?|banks?|rim|brink|outskirts|corner"
 _STREWN = (
     "topped|crowned|decorated|adorned|strewn|dotted|lined|scattered|hung|framed|fringed|studded"
     "|sprinkled|garlanded|planted|stuffed"
@@ -50,56 +52,61 @@ def _of_stuff(found: re.Match[str]) -> str:
 # In this order: each sees what those before it made.
 _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
     (rf"\bblack[ _]and[ _]white (?={_CALLED})", "monochrome and "),
-    (_OPENER.pattern, _opened),
-    (rf"^{_A}(?P<how>(?:[\w'-]+ ){{0,2}}?)portraits? of {_A}{_TO}", r"close-up \g<how>"),
+    (_OPENER, _opened),
+    (rf"^{_A}(?P<how>(?:[\w'-]{{1,60}} ){{0,2}}?)portraits? of {_A}{_TO}", r"close-up \g<how>"),
     (rf" (?:painted |drawn |done )?in the (?:style|manner) of {_A}{_TO}", " "),
     # A tree in blossom is one, whatever the season of the rest.
     (
-        r"\b(?P<tree>(?:(?!an?\b|the\b)[\w-]+[ _])?trees?) in (?:full )?(?:bloom|blossom|flower)\b",
+        rf"\b(?P<tree>(?:(?!an?\b|the\b){_WORD}[ _])?trees?)"
+        r" in (?:full )?(?:bloom|blossom|flower)\b",
         r"flowering \g<tree>",
     ),
-    (r"\b(?:blossoming|blooming) (?=(?:[\w-]+[ _])?trees?\b)", "flowering "),
+    (rf"\b(?:blossoming|blooming) (?=(?:{_WORD}[ _])?trees?\b)", "flowering "),
     # Who crosses water that is no bridge, boat or road wades.
     (
-        "".join(f"(?<!{word})" for word in _NO_WADERS) + rf" crossing (?={_A}(?:[\w-]+ )?{_WADED})",
+        "".join(f"(?<!{word})" for word in _NO_WADERS)
+        + rf" crossing (?={_A}(?:{_WORD} )?{_WADED})",
         " wading in ",
     ),
     # Who flies a kite stays on the ground; what a height is said with stands on it.
     (
-        r"\bflying (?P<whose>an?|the|his|her|their) (?P<how>(?:[\w-]+ ){0,2}?)"
+        rf"\bflying (?P<whose>an?|the|his|her|their) (?P<how>(?:{_WORD} ){{0,2}}?)"
         r"(?:kite|paper[ _]dragon)\b",
         r"with \g<whose> \g<how>kite",
     ),
     (
-        rf"^{_A}(?P<high>(?:[\w-]+ ){{0,2}}?(?:cliff|hill|headland|promontory|hilltop)) with"
-        r" (?P<what>(?:an? |the )(?:[\w-]+ ){0,2}?[\w-]+)(?= (?:in|at|by|near|under|over)\b|$)",
+        rf"^{_A}(?P<high>(?:{_WORD} ){{0,2}}?(?:cliff|hill|headland|promontory|hilltop)) with"
+        rf" (?P<what>(?:an? |the )(?:{_WORD} ){{0,2}}?{_WORD})"
+        r"(?= (?:in|at|by|near|under|over)\b|$)",
         r"\g<what> on a \g<high>",
     ),
-    (r"\bon an? (?:[\w-]+ )?planet\b", "on an alien_world"),
+    (rf"\bon an? (?:{_WORD} )?planet\b", "on an alien_world"),
     (
         r"\b(?P<where>cathedral|church|chapel|abbey|temple|mosque|barn|theatre|castle|cottage"
         r"|palace|library|greenhouse)[ _]interior\b",
         r"the interior of a \g<where>",
     ),
-    (r"\bisland with (?:[\w-]+ ){1,3}?palms?(?:[ _]trees?)?\b", "island"),  # it has its own
-    (r"(?P<noun>[\w-]+) with an? thatched roof\b", r"thatched \g<noun>"),
+    (rf"\bisland with (?:{_WORD} ){{1,3}}?palms?(?:[ _]trees?)?\b", "island"),  # it has its own
+    (rf"\b(?P<noun>{_WORD}) with an? thatched roof\b", r"thatched \g<noun>"),
     (
-        r"\b(?:baby|young|little)[ _](?P<beast>\w+) (?P<how>beside|with|near|and|following)"
+        r"\b(?:baby|young|little)[ _](?P<beast>\w{1,60}) (?P<how>beside|with|near|and|following)"
         r" (?:its|her|his) (?:mother|father)\b",
         r"\g<beast> \g<how> a small \g<beast>",
     ),
     (
-        r"\bsmoke (?:\w+ )?from (?:the |its )?chimneys? of (?P<what>(?:an?|the|two|three) [\w-]+)",
+        rf"\bsmoke (?:{_WORD} )?from (?:the |its )?chimneys? of"
+        rf" (?P<what>(?:an?|the|two|three) {_WORD})",
         r"\g<what> with smoke",
     ),
-    (r" sharing (?=an? (?:[\w-]+ )?(?:umbrella|parasol)\b)", " under "),
+    (rf" sharing (?=an? (?:{_WORD} )?(?:umbrella|parasol)\b)", " under "),
     (
         r"\btree[ _]?house(?: with an? (?:rope )?ladder)?"
-        r" in an? (?:[\w-]+ )?(?:tree|oak|beech|elm|maple)\b",
+        rf" in an? (?:{_WORD} )?(?:tree|oak|beech|elm|maple)\b",
         "treehouse",
     ),
-    (r" (?:in|at)[_ ]the[_ ](?:middle|centre|center|midst|heart|bottom) of\b", " in"),
-    (r" (?:at|on)[_ ]the[_ ](?:very )?(?:top|summit|crest|slopes?|roof) of\b", " on"),
+    (r" (?:in|at)[_ ]the[_ ](?:middle|centre|center|midst|heart) of\b", " in"),
+    (rf" at[_ ]the[_ ]bottom of (?={_A}(?:sea|ocean|lake|river|pond|pool)\b)", " in "),
+    (r" (?:at|on)[_ ]the[_ ](?:very )?(?:top|summit|crest|slopes?) of\b", " on"),
     (
         r" (?:to|on|at)[_ ]the[_ ](?P<side>left|right)(?: hand)?(?: side)? of\b",
         r" at \g<side> beside",
@@ -119,15 +126,20 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
     (r" throughout\b", " in"),
     (r" on[_ ](?:the |a )?(?:deck|board)(?: of)?(?= (?:an?|the)\b)| aboard\b", " on"),
     (
-        rf"(?P<noun>[\w-]+) made of {_TINTED}(?P<stuff>{_STUFFS})\b", _of_stuff,
+        rf"\b(?P<noun>{_WORD}) made of {_TINTED}(?P<stuff>{_STUFFS})\b", _of_stuff,
     ),
 )  # fmt: skip
-_SHORT = tuple((re.compile(way), to) for way, to in _WAYS)
+
+
+@cache
+def _short() -> list[tuple[re.Pattern[str], str | Callable[[re.Match[str]], str]]]:
+    """The ways, compiled when the first prompt is read and not when the window starts."""
+    return [(re.compile(way), to) for way, to in _WAYS]
 
 
 def plainly(text: str) -> str:
     """A phrase, lower case, without what only says that it is a picture, and in short links."""
     text = as_doing(text)
-    for pattern, short in _SHORT:
+    for pattern, short in _short():
         text = pattern.sub(short, text)
     return text
