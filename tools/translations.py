@@ -53,6 +53,8 @@ _MADE = (
     "Lock", "Style match", "Palette distance", "Structure kept", "Contour correlation",
     "Layout match", "Repeats", "Rash", "Softness", "Free", "tone", "texture", "Bottle kiln",
     "Glasshouse", "Barge", "Weigh-house", "forms", "grain",
+    "the windmill", "the lock", "the bottle kiln", "the manners", "a ride past the kilns",
+    "the first proof",
     "larger marks", "smaller marks", "more texture", "less texture", "more colourful",
     "less colourful", "lighter", "darker", "more contrast", "less contrast", "redder", "greener",
     "yellower", "bluer",

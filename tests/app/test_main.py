@@ -132,7 +132,7 @@ class DemoTest(WindowTest):
         self.going, path = threading.Event(), self.write_recipe("almanac.json", seed=9)
 
         def prepare(folder, report):
-            report(0.4, "drawing the lock")
+            report(0.4, "the lock")
             self.going.wait(20)
             return path
 
@@ -152,7 +152,7 @@ class DemoTest(WindowTest):
         floor = self.window.floor
         floor.change_settings(floor.settings.model_copy(update={"toured": False}))
         _begin(self.window, None, demo=True)
-        self.wait(lambda: "40 %" in self.status)
+        self.wait(lambda: "the lock, 40 %" in self.status)
         self.assertTrue(self.window.isVisible())
         self.assertNotEqual(self.seed, 9)
         self.going.set()

@@ -12,24 +12,26 @@ from overlay.studio.demo.demo import drawn_folder, prepare_demo
 
 # Milliseconds: a demo that is there is open before; what is said fades, and compiling takes longer.
 _SOON, _AGAIN = 400, 4000
+_FIRST = "the windmill"
 
 
 class DemoDrawing(QObject):
     """Draws the demo where it is not there yet."""
 
-    _drawn = Signal(float)  # how much of it is, from another thread
+    _drawn = Signal(float, str)  # how much of it is, and what comes now; from another thread
 
     def __init__(self, floor: Floor) -> None:
         super().__init__(floor)
-        self.floor, self._share, self._stopped = floor, 0.0, False
+        self.floor, self._stopped = floor, False
+        self._share, self._now = 0.0, _FIRST
         self._loader = Loader(self)  # its own: files can be opened while it draws
         self._drawn.connect(self._say)
         self._saying = QTimer(self)
-        self._saying.timeout.connect(lambda: self._say(self._share))
+        self._saying.timeout.connect(lambda: self._say(self._share, self._now))
 
     def draw(self, then: Callable[[Path], object]) -> None:
         """Call `then` with the path of the demo's recipe when all of it is there."""
-        self._share = 0.0
+        self._share, self._now = 0.0, _FIRST
         self._saying.start(_SOON)
 
         def end(path: Path) -> None:
@@ -40,10 +42,10 @@ class DemoDrawing(QObject):
             self._saying.stop()
             self.floor.could_not(error)
 
-        def report(share: float, _: str) -> None:
+        def report(share: float, now: str) -> None:
             if self._stopped:
                 raise CancelledError
-            self._drawn.emit(share)
+            self._drawn.emit(share, now)
 
         self._loader.ask(
             lambda: prepare_demo(drawn_folder(), report), end, newest="demo", failed=fail
@@ -55,7 +57,7 @@ class DemoDrawing(QObject):
         self._saying.stop()
         self._loader.finish()
 
-    def _say(self, share: float) -> None:
-        self._share = share
+    def _say(self, share: float, now: str) -> None:
+        self._share, self._now = share, now
         self._saying.start(_AGAIN)
-        self.floor.say(f"Drawing the demo, once: {round(100 * share)} %")
+        self.floor.say(f"Drawing the demo, once: {now}, {round(100 * share)} %")

@@ -5168,8 +5168,13 @@ Einen Ordner nummerierter Bilder wählen, eine Animation (GIF, APNG, WebP) oder 
   </message>
   <message>
    <location filename="../../../overlay/app/shell/demo_drawing.py" />
-   <source>Drawing the demo, once: {0} %</source>
-   <translation>Die Vorführung wird gezeichnet, einmal: {0} %</translation>
+   <source>Drawing the demo, once: {0}, {1} %</source>
+   <translation>Die Vorführung wird gezeichnet, einmal: {0}, {1} %</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/shell/demo_drawing.py" />
+   <source>the windmill</source>
+   <translation>die Windmühle</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/shell/finding/deeds.py" />
@@ -9361,6 +9366,31 @@ Oder sehen, wie andere beginnen:</translation>
    <location filename="../../../tools/translations.py" />
    <source>grain</source>
    <translation>Korn</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>the lock</source>
+   <translation>die Schleuse</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>the bottle kiln</source>
+   <translation>der Flaschenofen</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>the manners</source>
+   <translation>die Macharten</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>a ride past the kilns</source>
+   <translation>eine Fahrt an den Öfen vorbei</translation>
+  </message>
+  <message>
+   <location filename="../../../tools/translations.py" />
+   <source>the first proof</source>
+   <translation>der erste Abzug</translation>
   </message>
   <message>
    <location filename="../../../tools/translations.py" />

@@ -1,7 +1,7 @@
 """The demo project: plates of the Mallow Canal almanac, in manners to try on them."""
 
 import shutil
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
 from functools import partial
 from pathlib import Path
 from typing import Any
@@ -16,15 +16,14 @@ from overlay.imaging.files import write_grey16, write_picture
 from overlay.imaging.whole_files import write_bytes
 from overlay.scenery.manners import MANNERS, draw_manner
 from overlay.scenery.march import FAR
-from overlay.scenery.moving import ride
-from overlay.scenery.scenes import SCENES, Drawn, draw_scene
+from overlay.scenery.moving import Moved, ride
+from overlay.scenery.scenes import SCENES, draw_scene
 from overlay.studio.demo.almanac import EDITION, EDITION_FILE, PLATES, plate_file, plate_recipe
 from overlay.studio.inputs.drawn_parts import write_parts
 from overlay.studio.inputs.folders import data_folder, shelf_folder
 from overlay.studio.inputs.paths import absolute_recipe
 from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.keeping.shelf import ProofShelf
-from overlay.studio.making.warming import warm_kernels
 from overlay.studio.runs.pull import pull_proof
 
 # Raised when the drawings change, so that an old demo folder is drawn anew.
@@ -33,6 +32,9 @@ _STAMP = ".edition"
 _FIRST_SEED = 3
 RECIPE_NAME, REGIONS_NAME, RIDE = "almanac.json", "three-manners.json", "ride"
 _FRAMES = 12  # of the ride
+# About how long each picture takes where it is drawn for the first time, kernels compiled with it.
+_SCENE_SECONDS, _MANNER_SECONDS, _FRAME_SECONDS = (26.0, 16.0, 8.0), 1.3, 1.8
+_DRAWING = 0.8  # of the time; the rest goes into the first proof
 _WATERSIDE = ((0.0, 0.62), (0.45, 0.52), (1.0, 0.6), (1.0, 1.0), (0.0, 1.0))
 
 Report = Callable[[float, str], None]
@@ -144,14 +146,14 @@ def prepare_demo(folder: Path, report: Report = _say_nothing) -> Path:
     -------
     The path of the recipe.
     """
-    path = ensure_demo(folder, lambda fraction, stage: report(0.8 * fraction, stage))
+    path = ensure_demo(folder, lambda share, name: report(_DRAWING * share, name))
     shelf = ProofShelf(shelf_folder(path))
     if not shelf.numbers():
-        report(0.8, "compiling")
-        warm_kernels()
+        control = Control(report=lambda share, _: report(share, "the first proof"))
+        control.step(_DRAWING, "")
         # Another seed than the recipe's, so that the first press of Pull makes another proof.
         recipe = absolute_recipe(read_recipe(path, [f"seed={_FIRST_SEED}"]), folder)
-        pull_proof(recipe, shelf, PictureStore(), Control(report=report).part(0.9, 1.0))
+        pull_proof(recipe, shelf, PictureStore(), control.part(_DRAWING, 1.0))
     return path
 
 
@@ -176,31 +178,41 @@ def _copy_all(drawn: Path, folder: Path) -> None:
     shutil.copytree(drawn / RIDE, folder / RIDE, dirs_exist_ok=True)
 
 
-def _write_ride(folder: Path) -> None:
-    """Frames of a ride past the kilns, for sequences."""
-    folder.mkdir(exist_ok=True)
-    for number, frame in enumerate(ride("bottle kiln", _FRAMES, 384, 256), 1):
-        write_picture(folder / f"{number:03}.png", frame.picture)
-
-
 def _draw_all(folder: Path, report: Report) -> None:
-    total = len(SCENES) * 3 + len(MANNERS) + 3
-    done = 0
-    for scene in SCENES:
-        report(done / total, f"drawing the {scene}")
-        _write_scene(folder, scene, draw_scene(scene))
-        done += 3
-    for manner in MANNERS:
-        report(done / total, f"drawing {manner}")
-        write_picture(folder / file_name(manner), draw_manner(manner))
-        done += 1
-    report(done / total, "drawing the ride")
-    _write_ride(folder / RIDE)
+    steps = list(_steps(folder))
+    total, done = sum(seconds for _, seconds, _ in steps), 0.0
+    for name, seconds, draw in steps:
+        report(done / total, name)
+        draw()
+        done += seconds
     report(1.0, "drawn")
 
 
-def _write_scene(folder: Path, scene: str, drawn: Drawn) -> None:
+def _steps(folder: Path) -> Iterator[tuple[str, float, Callable[[], None]]]:
+    """What is drawn one after the other: its name, about how long it takes, and what draws it."""
+    for scene, seconds in zip(SCENES, _SCENE_SECONDS, strict=True):
+        yield f"the {scene}", seconds, partial(_write_scene, folder, scene)
+    for manner in MANNERS:
+        yield "the manners", _MANNER_SECONDS, partial(_write_manner, folder, manner)
+    (folder / RIDE).mkdir(exist_ok=True)
+    frames = enumerate(ride("bottle kiln", _FRAMES, 384, 256), 1)
+    for _ in range(_FRAMES):
+        yield "a ride past the kilns", _FRAME_SECONDS, partial(_write_next, folder, frames)
+
+
+def _write_next(folder: Path, frames: Iterator[tuple[int, Moved]]) -> None:
+    """The next frame of the ride past the kilns, for sequences."""
+    number, frame = next(frames)
+    write_picture(folder / RIDE / f"{number:03}.png", frame.picture)
+
+
+def _write_manner(folder: Path, manner: str) -> None:
+    write_picture(folder / file_name(manner), draw_manner(manner))
+
+
+def _write_scene(folder: Path, scene: str) -> None:
     """A scene's picture, its depth (near is white) and the mask of its sky."""
+    drawn = draw_scene(scene)
     write_picture(folder / file_name(scene), drawn.picture)
     near = 1 - np.log(drawn.depth.clip(1, FAR)) / np.log(FAR)
     write_grey16(folder / file_name(f"{scene} depth"), near.astype(np.float32))
