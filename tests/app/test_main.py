@@ -153,10 +153,17 @@ class DemoTest(WindowTest):
         floor.change_settings(floor.settings.model_copy(update={"toured": False}))
         _begin(self.window, None, demo=True)
         self.wait(lambda: "the lock, 40 %" in self.status)
+        ways = self.window.house.start.ways
+        self.assertEqual(
+            (ways.drawing.now.text(), ways.drawing.bar.value()), ("Drawing the lock…", 400)
+        )
+        self.assertTrue(ways.buttons["demo"].isHidden())
         self.assertTrue(self.window.isVisible())
         self.assertNotEqual(self.seed, 9)
         self.going.set()
         self.wait(lambda: self.seed == 9)
+        self.assertFalse(ways.buttons["demo"].isHidden())
+        self.assertTrue(ways.drawing.isHidden())
         (tour,) = self.window.findChildren(Tour)
         self.assertTrue(tour.isVisible())
         tour.close()

@@ -66,6 +66,7 @@ class DemoTest(unittest.TestCase):
     def test_the_demo_opens_with_a_proof_that_hangs(self):
         told = []
         path = demo.prepare_demo(self.folder / "demo", lambda f, stage: told.append((f, stage)))
+        self.assertFalse((self.folder / "demo" / demo.RIDE).exists(), "the window does not wait")
         bench = Bench()
         bench.open(path)
         proof = bench.kept_proof()
@@ -77,6 +78,19 @@ class DemoTest(unittest.TestCase):
         self.assertEqual(sorted(bench.shelf.numbers().values()), [1, 2])
         self.assertEqual(proof.picture.shape, (64, 96, 3))
         self.assertEqual([f for f, _ in told], sorted(f for f, _ in told))
+        names = list(dict.fromkeys(name for _, name in told))
+        plates = ["the windmill", "the lock", "the bottle kiln"]
+        self.assertEqual(names, [*plates, "the manners", "drawn", "the first proof"])
+
+    def test_a_ride_that_is_not_whole_is_drawn_again(self):
+        frames = self.folder / demo.RIDE
+        demo.ensure_ride(self.folder)
+        self.assertEqual(len(list(frames.glob("*.png"))), 12)
+        (frames / "003.png").unlink()
+        with mock.patch.object(demo, "write_picture", side_effect=demo.write_picture) as writing:
+            demo.ensure_ride(self.folder)
+            demo.ensure_ride(self.folder)
+        self.assertEqual(writing.call_count, 12)
 
     def test_pictures_are_drawn_once_with_depth_and_sky(self):
         folder = self.folder / "demo"

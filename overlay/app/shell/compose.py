@@ -240,6 +240,7 @@ def _join_pictures(h: House) -> None:
     h.start.words_asked.connect(h.words.begin)
     h.start.demo_asked.connect(lambda: h.floor.guarded(h.files.open_demo))
     h.files.demo_opened.connect(h.helping.first_tour)
+    h.files.demo.drawing.connect(h.start.ways.show_drawing)
     h.start.pull_asked.connect(h.puller.pull)
     h.tray.demo_asked.connect(lambda: h.floor.guarded(h.files.open_demo))
     h.tray.find_asked.connect(lambda path: h.files.find([path]))

@@ -46,7 +46,7 @@ class ProjectFiles(QObject):
         super().__init__(floor)
         self.floor, self.bench, self.loader = floor, floor.bench, floor.loader
         self.keeping = keeping
-        self._demo = DemoDrawing(floor)
+        self.demo = DemoDrawing(floor)
         self._hold: Hold | None = None
         self._coming: Opened | None = None  # read, and not yet in place
         self.get_ready: Callable[[tuple[Cue, ...], Deed], object] = lambda _, then: then()
@@ -157,7 +157,7 @@ class ProjectFiles(QObject):
                 if name == RECIPE_NAME:
                     self.demo_opened.emit()
 
-        self._demo.draw(go_on)
+        self.demo.draw(go_on)
 
     def watch(self) -> None:
         """Hold the project's file while it is in place; say when another window has it."""
@@ -344,6 +344,6 @@ class ProjectFiles(QObject):
 
     def close(self) -> None:
         """Let go of the project's file, and of the demo that is being drawn."""
-        self._demo.close()
+        self.demo.close()
         if self._hold is not None:
             self._hold.release()

@@ -4,7 +4,16 @@ from collections.abc import Sequence
 
 from PySide6.QtCore import QSize, Qt, Signal
 from PySide6.QtGui import QIcon, QImage, QPixmap
-from PySide6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton, QToolButton, QWidget
+from PySide6.QtWidgets import (
+    QFrame,
+    QGridLayout,
+    QHBoxLayout,
+    QProgressBar,
+    QPushButton,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
+)
 
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.language import tr
@@ -53,6 +62,38 @@ class WaysPanel(QFrame):
             grid.setColumnMinimumWidth(column, _COLUMN)
             grid.setColumnStretch(column, 1)
         grid.setRowMinimumHeight(1, 64)
+        self.drawing = DrawingBar()
+        self.drawing.hide()
+        grid.addWidget(self.drawing, 2, len(_WAYS) - 1)
+
+    def show_drawing(self, share: float, now: str) -> None:
+        """How much of the demo is drawn; in place of its button until it is there."""
+        going = share < 1
+        self.buttons["demo"].setVisible(not going)
+        self.drawing.setVisible(going)
+        self.drawing.show_share(share, now)
+
+
+class DrawingBar(QWidget):
+    """A bar, and above it what is drawn now; before the first picture it only moves."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(3)
+        self.now, self.bar = PlainLabel(role="faint"), QProgressBar()
+        self.bar.setTextVisible(False)
+        self.bar.setFixedHeight(4)
+        self.bar.setAccessibleName(tr("How much of the demo is drawn"))
+        column.addWidget(self.now)
+        column.addWidget(self.bar)
+
+    def show_share(self, share: float, now: str) -> None:
+        """A share from 0 to 1."""
+        self.now.setText(tr(f"Drawing {now}…"))
+        self.bar.setRange(0, 1000 if share > 0 else 0)
+        self.bar.setValue(round(1000 * share))
 
 
 class ShelfStrip(QFrame):

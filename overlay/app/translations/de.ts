@@ -6620,6 +6620,11 @@ Streut jetzt zu Keim {0}</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/start/panel.py" />
+   <source>Drawing {0}…</source>
+   <translation>Gezeichnet: {0}…</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/start/panel.py" />
    <source>Make proofs in the manner of {0}</source>
    <translation>Abzüge in der Machart {0} machen</translation>
   </message>
@@ -6667,6 +6672,11 @@ Streut jetzt zu Keim {0}</translation>
    <location filename="../../../overlay/app/start/panel.py" />
    <source>Put the shelf away; Cue › Manners that ship… shows it again</source>
    <translation>Das Bord weglegen; Einsatz › Mitgelieferte Macharten… zeigt es wieder</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/start/panel.py" />
+   <source>How much of the demo is drawn</source>
+   <translation>Wie viel von der Vorführung gezeichnet ist</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/start/panel.py" />

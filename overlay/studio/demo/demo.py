@@ -16,7 +16,7 @@ from overlay.imaging.files import write_grey16, write_picture
 from overlay.imaging.whole_files import write_bytes
 from overlay.scenery.manners import MANNERS, draw_manner
 from overlay.scenery.march import FAR
-from overlay.scenery.moving import Moved, ride
+from overlay.scenery.moving import ride
 from overlay.scenery.scenes import SCENES, draw_scene
 from overlay.studio.demo.almanac import EDITION, EDITION_FILE, PLATES, plate_file, plate_recipe
 from overlay.studio.inputs.drawn_parts import write_parts
@@ -33,8 +33,9 @@ _FIRST_SEED = 3
 RECIPE_NAME, REGIONS_NAME, RIDE = "almanac.json", "three-manners.json", "ride"
 _FRAMES = 12  # of the ride
 # About how long each picture takes where it is drawn for the first time, kernels compiled with it.
-_SCENE_SECONDS, _MANNER_SECONDS, _FRAME_SECONDS = (26.0, 16.0, 8.0), 1.3, 1.8
-_DRAWING = 0.8  # of the time; the rest goes into the first proof
+_SCENE_SECONDS, _MANNER_SECONDS = (26.0, 16.0, 8.0), 1.3
+_PLATES = 0.75  # of the time; the rest goes into the ride
+_DRAWING = 0.8  # of the time that the window waits; the rest goes into the first proof
 _WATERSIDE = ((0.0, 0.62), (0.45, 0.52), (1.0, 0.6), (1.0, 1.0), (0.0, 1.0))
 
 Report = Callable[[float, str], None]
@@ -117,6 +118,24 @@ def ensure_demo(folder: Path, report: Report = _say_nothing) -> Path:
     -------
     The path of the recipe.
     """
+    path = _ensure_plates(folder, lambda share, name: report(_PLATES * share, name))
+    ensure_ride(folder, lambda share, name: report(_PLATES + (1 - _PLATES) * share, name))
+    return path
+
+
+def ensure_ride(folder: Path, report: Report = _say_nothing) -> None:
+    """Draw the frames of a ride past the kilns unless they are there, for sequences."""
+    folder = folder / RIDE
+    folder.mkdir(exist_ok=True)
+    if len(list(folder.glob("*.png"))) >= _FRAMES:
+        return
+    for number, frame in enumerate(ride("bottle kiln", _FRAMES, 384, 256), 1):
+        report((number - 1) / _FRAMES, "a ride past the kilns")
+        write_picture(folder / f"{number:03}.png", frame.picture)
+
+
+def _ensure_plates(folder: Path, report: Report) -> Path:
+    """All but the ride."""
     folder.mkdir(parents=True, exist_ok=True)
     stamp = folder / _STAMP
     if not _is_drawn(folder):
@@ -140,13 +159,13 @@ def _recipes() -> dict[str, Callable[[], Recipe]]:
 
 
 def prepare_demo(folder: Path, report: Report = _say_nothing) -> Path:
-    """The demo as the window opens it: drawn, and with a proof that hangs already.
+    """The demo as the window opens it: drawn but for the ride, and with a proof that hangs already.
 
     Returns
     -------
     The path of the recipe.
     """
-    path = ensure_demo(folder, lambda share, name: report(_DRAWING * share, name))
+    path = _ensure_plates(folder, lambda share, name: report(_DRAWING * share, name))
     shelf = ProofShelf(shelf_folder(path))
     if not shelf.numbers():
         control = Control(report=lambda share, _: report(share, "the first proof"))
@@ -175,7 +194,8 @@ def _is_drawn(folder: Path) -> bool:
 def _copy_all(drawn: Path, folder: Path) -> None:
     for path in drawn.glob("*.png"):
         shutil.copyfile(path, folder / path.name)
-    shutil.copytree(drawn / RIDE, folder / RIDE, dirs_exist_ok=True)
+    if (drawn / RIDE).is_dir():
+        shutil.copytree(drawn / RIDE, folder / RIDE, dirs_exist_ok=True)
 
 
 def _draw_all(folder: Path, report: Report) -> None:
@@ -194,16 +214,6 @@ def _steps(folder: Path) -> Iterator[tuple[str, float, Callable[[], None]]]:
         yield f"the {scene}", seconds, partial(_write_scene, folder, scene)
     for manner in MANNERS:
         yield "the manners", _MANNER_SECONDS, partial(_write_manner, folder, manner)
-    (folder / RIDE).mkdir(exist_ok=True)
-    frames = enumerate(ride("bottle kiln", _FRAMES, 384, 256), 1)
-    for _ in range(_FRAMES):
-        yield "a ride past the kilns", _FRAME_SECONDS, partial(_write_next, folder, frames)
-
-
-def _write_next(folder: Path, frames: Iterator[tuple[int, Moved]]) -> None:
-    """The next frame of the ride past the kilns, for sequences."""
-    number, frame = next(frames)
-    write_picture(folder / RIDE / f"{number:03}.png", frame.picture)
 
 
 def _write_manner(folder: Path, manner: str) -> None:
