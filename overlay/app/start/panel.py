@@ -2,7 +2,7 @@
 
 from collections.abc import Sequence
 
-from PySide6.QtCore import QSize, Qt, Signal
+from PySide6.QtCore import QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QIcon, QImage, QPixmap
 from PySide6.QtWidgets import (
     QFrame,
@@ -34,6 +34,7 @@ _WAYS = (
     ),
 )  # fmt: skip
 _COLUMN, _THUMB = 212, QSize(84, 58)
+_TICK, _CREEP = 400, 0.003  # milliseconds, and the share of what is left that each goes on
 
 
 class WaysPanel(QFrame):
@@ -75,7 +76,11 @@ class WaysPanel(QFrame):
 
 
 class DrawingBar(QWidget):
-    """A bar, and above it what is drawn now; before the first picture it only moves."""
+    """A bar, and above it what is drawn now.
+
+    Between two pictures it goes on a little, ever slower: compiling cannot be counted, and what
+    stands still looks stuck.
+    """
 
     def __init__(self) -> None:
         super().__init__()
@@ -83,17 +88,29 @@ class DrawingBar(QWidget):
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(3)
         self.now, self.bar = PlainLabel(role="faint"), QProgressBar()
+        self.bar.setRange(0, 1000)
         self.bar.setTextVisible(False)
         self.bar.setFixedHeight(4)
         self.bar.setAccessibleName(tr("How much of the demo is drawn"))
+        self._value = 0.0
+        self._going = QTimer(self, interval=_TICK)
+        self._going.timeout.connect(lambda: self._show(self._value + _CREEP * (1 - self._value)))
         column.addWidget(self.now)
         column.addWidget(self.bar)
 
     def show_share(self, share: float, now: str) -> None:
-        """A share from 0 to 1."""
+        """A share from 0 to 1; at 1 it is over."""
         self.now.setText(tr(f"Drawing {now}…"))
-        self.bar.setRange(0, 1000 if share > 0 else 0)
-        self.bar.setValue(round(1000 * share))
+        self._show(max(share, self._value))
+        if share < 1:
+            self._going.start()
+        else:
+            self._going.stop()
+            self._value = 0.0
+
+    def _show(self, value: float) -> None:
+        self._value = value
+        self.bar.setValue(round(1000 * value))
 
 
 class ShelfStrip(QFrame):
