@@ -1,5 +1,6 @@
 import json
 from pathlib import Path
+from unittest.mock import patch
 
 import numpy as np
 
@@ -11,6 +12,8 @@ from overlay.imaging.files import read_text_chunk, write_picture
 from overlay.imaging.intake import PictureError
 from overlay.scenery.moving import pan
 from overlay.studio.inputs.paths import absolute_recipe
+from overlay.studio.making.groundwork import Groundwork
+from overlay.studio.sequences import making
 from overlay.studio.sequences.frames import open_frames
 from overlay.studio.sequences.keys import frame_recipe, read_key, value_at_frame
 from overlay.studio.sequences.making import Outcome, check_sequence, make_sequence
@@ -153,6 +156,19 @@ class MakingTest(SequenceTest):
         with self.assertRaisesRegex(PictureError, r"shot 3\.png"):
             made.extend(one.number for one in make_sequence(sequence, frames, Control()))
         self.assertEqual(made, [1, 2])
+
+    def test_which_frame_is_made_is_said_before_its_maps_are(self):
+        told = []
+        control = Control(report=lambda _, frame: told.append(frame))
+
+        def mapped(*given):
+            told.append("maps")
+            return Groundwork(*given)
+
+        sequence = self.sequence()
+        with patch.object(making, "Groundwork", mapped):
+            next(make_sequence(sequence, check_sequence(sequence), control, first=2))
+        self.assertEqual(told[:2], ["frame 2", "maps"])
 
     def test_stopping_stops(self):
         sequence = self.sequence()

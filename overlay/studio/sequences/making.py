@@ -119,6 +119,7 @@ def make_sequence(
     end = last or frames.count
     total = None if end is None else max(end - first + 1, 1)
     state = _State()
+    control.step(0.0, f"frame {first}")  # its maps are made before it is rendered
     shots = one_ahead(_shots(sequence, frames, control, first, last))
     while True:
         began = time.perf_counter()
