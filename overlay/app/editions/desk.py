@@ -1,7 +1,6 @@
 """Keeps the room of editions in step with the project, and pulls what it shows."""
 
 from PySide6.QtCore import QObject, QTimer
-from PySide6.QtWidgets import QWidget
 
 from overlay.app.editions.deeds import EditionDeeds
 from overlay.app.editions.drafting import Drafting
@@ -102,11 +101,6 @@ class EditionDesk(QObject, Room):
             make = self.room.evening.make
             self.floor.loader.ask(load_plotting, make, newest="plot", outlives=True)
         self.refresh()
-
-    @property
-    def parts(self) -> tuple[QWidget, ...]:
-        """One by one, for a style sheet takes a while on a whole room."""
-        return self.room.parts
 
     def dress(self) -> None:
         """Put the theme on the plot."""

@@ -69,8 +69,9 @@ class Room:
 
     @property
     def parts(self) -> tuple[QWidget, ...]:
-        """What is put in the theme's style sheet, one after another."""
-        return (self.widget,)
+        """What is put in the theme's style sheet, one after another: a whole room takes a while."""
+        own: tuple[QWidget, ...] = getattr(self.widget, "parts", (self.widget,))
+        return own
 
     def dress(self) -> None:
         """Put the theme on what no style sheet reaches, as plots."""

