@@ -5,9 +5,10 @@ import threading
 import time
 from collections.abc import Callable
 from pathlib import Path
+from typing import ClassVar
 from unittest.mock import patch
 
-from PySide6.QtCore import QEvent, QPoint, QPointF, Qt, qInstallMessageHandler
+from PySide6.QtCore import QEvent, QPoint, QPointF, QSize, Qt, qInstallMessageHandler
 from PySide6.QtGui import QAction, QMouseEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QWidget
@@ -19,12 +20,25 @@ from tests.workspace import WorkspaceTest
 
 # Seconds to wait for what must come; a slow machine may still be compiling.
 WAIT = float(os.environ.get("OVERLAY_TEST_WAIT", "300"))
+_SIZE = QSize(1280, 800)
 
 
 class WindowTest(WorkspaceTest):
-    """Gives each test `window` with the workspace's recipe open."""
+    """Gives each test `window` with the workspace's recipe open.
 
+    The tests of a class share one: they open their own project in it, and begin at the bench, in
+    the usual theme and size.
+
+    Attributes
+    ----------
+    FRESH : whether each has a new one all the same: it changes what stays from project to project.
+    LIVE : whether looks run beside; most tests wait for something else.
+    """
+
+    FRESH = False
     LIVE = False
+    _shared: ClassVar[MainWindow | None] = None
+    _threads: ClassVar[set[threading.Thread]] = set()
 
     def setUp(self):
         super().setUp()
@@ -39,31 +53,60 @@ class WindowTest(WorkspaceTest):
         self.addCleanup(hook.stop)
         before = qInstallMessageHandler(self._warn)
         self.addCleanup(qInstallMessageHandler, before)
-        self._threads = set(threading.enumerate())
-        self.window = MainWindow(Bench())
-        quiet = {"live_looks": self.LIVE}  # looks would run beside what most tests wait for
-        self.window.floor.settings = self.window.floor.settings.model_copy(update=quiet)
-        self.window.show()
-        self.addCleanup(self.put_away)
+        self.window = self._window()
+        self.addCleanup(self._after)
         self.window.open_path(self.write_recipe())
         self.settle()
 
-    def put_away(self) -> None:
-        """Close the window and have Qt delete it before the next test."""
-        self.window.close()
-        self.window.deleteLater()
+    def _window(self) -> MainWindow:
+        """The class's window as it was at first, or a new one."""
+        kind = type(self)
+        if kind._shared is None:
+            kind._threads = set(threading.enumerate())
+            kind._shared = MainWindow(Bench())
+            kind._shared.show()
+        window = kind._shared
+        window.floor.settings = window.floor.settings.model_copy(update={"live_looks": self.LIVE})
+        window.activateWindow()
+        window.centralWidget().setFocus()
+        return window
+
+    def _after(self) -> None:
+        """Leave nothing for the next test; close the window where that one needs another."""
+        for left in QApplication.topLevelWidgets():
+            if left.isVisible() and left is not self.window:
+                left.close()
+        changed = self.window.size() != _SIZE or self.window.floor.settings.theme != "light"
+        if self.FRESH or changed or not self.window.isVisible():
+            self.put_away()
+        else:
+            self.window.house.puller.stop_all()
+            self.settle()
+        self.assertEqual(self.warned, [], "Qt warned")
+        self.assertEqual(self.raised, [], "a slot raised")
+
+    @classmethod
+    def tearDownClass(cls):
+        if cls._shared is not None:
+            cls.put_away()
+        super().tearDownClass()
+
+    @classmethod
+    def put_away(cls) -> None:
+        """Close the window and have Qt delete it; what it began has ended."""
+        window, cls._shared = cls._shared, None
+        window.close()
+        window.deleteLater()
         QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)
         left = [w for w in QApplication.topLevelWidgets() if w.isVisible()]
-        self.assertEqual(left, [], "a window was left")
-        started = set(threading.enumerate()) - self._threads
+        assert left == [], f"a window was left: {left}"
+        started = set(threading.enumerate()) - cls._threads
         # Qt's own threads are known to Python only where something there asked who it was; those
         # of the kernels are the process's, and stay.
         own = (t for t in started if not isinstance(t, threading._DummyThread))
         for thread in (t for t in own if not t.name.startswith("rows")):
             thread.join(5)
-            self.assertFalse(thread.is_alive(), f"{thread.name} was left")
-        self.assertEqual(self.warned, [], "Qt warned")
-        self.assertEqual(self.raised, [], "a slot raised")
+            assert not thread.is_alive(), f"{thread.name} was left"
 
     def _warn(self, kind, context, text: str) -> None:
         if "This plugin does not support" not in text:  # offscreen has no window manager

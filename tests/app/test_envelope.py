@@ -26,6 +26,8 @@ class ShapeTest(unittest.TestCase):
 
 
 class EnvelopeTest(WindowTest):
+    FRESH = True
+
     def test_every_handle_is_dragged_and_snaps(self):
         envelope = self.window.house.sheet.rows[0].envelope
         width = envelope.width()

@@ -18,8 +18,6 @@ from PySide6.QtWidgets import (
 from overlay.app.main import make_application
 from overlay.app.parts.language import Catalogue, catalogue_file, read_catalogue, speak, tr
 from overlay.app.shell.settings_dialog import SettingsDialog
-from overlay.app.shell.window import MainWindow
-from overlay.studio.bench.bench import Bench
 from overlay.studio.keeping.settings import load_settings, save_settings
 from tests.app.harness import WindowTest
 from tests.app.walking import cut_off, too_small, walk
@@ -94,6 +92,8 @@ def texts_seen(window: QWidget) -> set[str]:
 
 
 class GermanWindowTest(WindowTest):
+    FRESH = True
+
     def setUp(self):
         before = load_settings()
         save_settings(before.model_copy(update={"language": "de"}))
@@ -119,8 +119,7 @@ class GermanWindowTest(WindowTest):
                 self.put_away()
                 save_settings(load_settings().model_copy(update={"language": language}))
                 speak(make_application(), language)
-                self.window = MainWindow(Bench())
-                self.window.show()
+                self.window = self._window()
                 self.window.open_path(self.folder / "recipe.json")
                 self.settle()
             seen.append(set())

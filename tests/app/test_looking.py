@@ -18,6 +18,8 @@ SHIFT, CONTROL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlM
 
 
 class CompareTest(WindowTest):
+    FRESH = True
+
     def setUp(self):
         super().setUp()
         self.pull()

@@ -127,6 +127,8 @@ class RunTest(WindowTest):
 
 
 class DemoTest(WindowTest):
+    FRESH = True
+
     def setUp(self):
         super().setUp()
         self.going, path = threading.Event(), self.write_recipe("almanac.json", seed=9)

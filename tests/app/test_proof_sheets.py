@@ -165,6 +165,19 @@ class FillingTest(SheetRoomTest):
         self.assertIsNotNone(self.bench.proof)
         self.assertEqual(self.grid.shown.done, 12)
 
+    def test_another_project_has_no_curves_measures_or_facts_of_this_one(self):
+        self.fill("departure", across="30 60")
+        self.click_cell(0, 1)
+        self.assertTrue(self.room.plot._plot.isVisible())
+        self.assertNotEqual((self.room.measure.count(), self.room.facts.text()), (0, ""))
+        self.window.open_path(self.write_recipe("another.json", seed=3))
+        self.settle()
+        self.house.floor.go_to("proof sheet")
+        self.settle()
+        self.assertFalse(self.room.plot._plot.isVisible())
+        self.assertFalse(self.room.plot.up.isEnabled())
+        self.assertEqual((self.room.measure.count(), self.room.facts.text()), (0, ""))
+
     def test_the_plot_is_there_with_the_cells_and_says_values_as_the_columns_do(self):
         self.assertFalse(self.room.plot._plot.isVisible())
         self.assertFalse(self.room.plot.up.isEnabled())

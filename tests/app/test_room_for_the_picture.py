@@ -10,6 +10,8 @@ from tests.app.harness import WindowTest
 class RoomTest(WindowTest):
     """The picture first: what stands around it leaves it most of the window."""
 
+    FRESH = True
+
     def setUp(self):
         super().setUp()
         self.house = self.window.house

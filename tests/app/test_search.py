@@ -1,5 +1,6 @@
 import threading
 import time
+from unittest.mock import patch
 
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtTest import QTest
@@ -149,7 +150,7 @@ class LiveLookTest(WindowTest):
     def test_envelopes_facets_and_options_have_looks(self):
         house = self.window.house
         asked = []
-        house.search.live._ask = lambda recipe: asked.append(recipe)
+        self.enterContext(patch.object(house.search.live, "_ask", asked.append))
         envelope = house.sheet.rows[0].envelope
         start = envelope.handle_place("leave")
         self.drag(envelope, start, start - QPointF(120, 0))

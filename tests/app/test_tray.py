@@ -14,6 +14,8 @@ from tests.pictures import blobs
 
 
 class TrayTest(WindowTest):
+    FRESH = True
+
     def setUp(self):
         super().setUp()
         self.tray = self.window.house.tray
@@ -46,6 +48,9 @@ class TrayTest(WindowTest):
         self.assertEqual(self.names, ["mill"])
         self.tray.sought.setText("nothing like it")
         self.assertEqual(self.names, [])
+        self.window.open_path(self.write_recipe("another.json"))
+        self.settle()
+        self.assertEqual(self.names, ["mill", "paint"], "another project is seen whole")
 
     def test_they_are_ordered_by_name_and_by_what_uses_them(self):
         self.order("By name")

@@ -116,8 +116,7 @@ class SheetDesk(QObject, Room):
     def show_other_project(self) -> None:
         """Another project has other sheets."""
         self._shown.clear()
-        self._place = -1
-        self.room.grid.show_sheet(None)
+        self._show_none()
         self.room.show_grid()
         self.refresh()
         if self.floor.room == self.name:
@@ -129,8 +128,7 @@ class SheetDesk(QObject, Room):
         marks = self.bench.project.state.marks
         self.room.grid.starred = {key for key, mark in marks.items() if mark.star}
         if self._place >= len(sheets):
-            self._place = -1
-            self.room.grid.show_sheet(None)
+            self._show_none()
         elif self._place >= 0 and (self.shown is None or self.shown.sheet != sheets[self._place]):
             self.show_place(self._place)
         self.room.show_sheets([sheet.name for sheet in sheets], self._place)
@@ -209,12 +207,12 @@ class SheetDesk(QObject, Room):
 
     def show_place(self, place: int) -> None:
         """Show a sheet of the project, or the wells for a new one."""
-        self._place = place
         self.room.show_grid()
         if place < 0:
-            self.room.grid.show_sheet(None)
+            self._show_none()
             self.drafting.show(None)
             return
+        self._place = place
         sheet = self.bench.project.state.sheets[place]
         known = self._shown.get(sheet.name)
         if known is None or known.sheet != sheet:
@@ -224,6 +222,15 @@ class SheetDesk(QObject, Room):
         self._show(known)
         names = [s.name for s in self.bench.project.state.sheets]
         self.room.show_sheets(names, place)
+
+    def _show_none(self) -> None:
+        """A new sheet: neither cells nor what was known of them."""
+        self._place = -1
+        self.room.grid.show_sheet(None)
+        self.room.plot.show_sheet(None, [])
+        self.room.measure.clear()
+        self.room.heed_cells()
+        self.deeds.say_picked()
 
     def _show(self, shown: ShownSheet) -> None:
         self.room.grid.show_sheet(shown)
@@ -279,8 +286,7 @@ class SheetDesk(QObject, Room):
             return
         sheet = sheets.pop(self._place)
         self.filler.stop(sheet.name)
-        self._place = -1
-        self.room.grid.show_sheet(None)
+        self._show_none()
         self.bench.project.edit(f"Remove sheet {sheet.name}", sheets=tuple(sheets))
 
     def stop(self) -> bool:

@@ -178,7 +178,8 @@ class Tray(TakesPictures, QFrame):
         self.sought.selectAll()
 
     def forget(self) -> None:
-        """Another project is in place: its pictures are looked at anew."""
+        """Another project is in place: its pictures are looked at anew, and all of them seen."""
+        self.sought.clear()
         self._thumbs.clear()
         self.findings.clear()
         self.pictures.clear()
