@@ -177,6 +177,7 @@ class FillingTest(SheetRoomTest):
         self.assertFalse(self.room.plot._plot.isVisible())
         self.assertFalse(self.room.plot.up.isEnabled())
         self.assertEqual((self.room.measure.count(), self.room.facts.text()), (0, ""))
+        self.assertIn("Drop a setting", self.grid.empty)
 
     def test_the_plot_is_there_with_the_cells_and_says_values_as_the_columns_do(self):
         self.assertFalse(self.room.plot._plot.isVisible())

@@ -117,6 +117,7 @@ class SheetDesk(QObject, Room):
         """Another project has other sheets."""
         self._shown.clear()
         self._show_none()
+        self.drafting.show(None)
         self.room.show_grid()
         self.refresh()
         if self.floor.room == self.name:
