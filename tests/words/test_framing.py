@@ -212,3 +212,41 @@ class MeaningTest(unittest.TestCase):
     def test_a_heron_leads_before_the_reeds_that_are_said_first(self):
         self.assertEqual(scene("a lake with reeds and a heron").chief, "heron")
         self.assertEqual(scene("reeds, a lake").chief, "reeds")
+
+
+class InSightTest(unittest.TestCase):
+    def test_a_small_creature_on_a_perch_is_seen_against_the_sky(self):
+        found = scene("a robin on a fence")
+        robin = named(found, "robin")[0]
+        tall = subject_of("robin").height
+        self.assertLess(found.eye.height - robin.at[1], 0.3 * tall)
+        self.assertLess(found.eye.horizon, found.eye.seen_at(robin.at[1] + 0.6 * tall, 0.0))
+        on_table = scene("a cat on a table")
+        self.assertGreater(on_table.eye.height - named(on_table, "cat")[0].at[1], 0.3)
+
+    def test_a_moon_is_in_the_picture_wherever_the_horizon_lies(self):
+        for prompt in ("an owl on a branch, full moon", "full moon, high horizon", "moonlight"):
+            found = scene(prompt)
+            x, y, z = found.setting.moon
+            seen = found.eye.horizon + y / z / HALF
+            self.assertTrue(found.eye.horizon < seen < 0.87, prompt)
+            self.assertLess(abs(x / z / HALF / found.eye.aspect), 0.9)
+        self.assertEqual(scene("a fox").setting.moon, (0.0, 0.0, 0.0))
+
+    def test_ladders_and_pots_stand_before_a_house_and_pots_on_a_sill(self):
+        for prompt, name in (("a house with a ladder", "ladder"), ("a house, flower pots", "pot")):
+            found = scene(prompt)
+            house = named(found, "house")[0]
+            others = [t for t in wished(found) if name in t.name]
+            self.assertTrue(others, prompt)
+            self.assertTrue(all(t.at[2] < house.at[2] for t in others), prompt)
+        sill = scene("a cat on a windowsill, flower pots")
+        top = named(sill, "cat")[0].at[1]
+        self.assertGreater(top, 0.5)
+        self.assertTrue(all(t.at[1] == top for t in named(sill, "flower pot")))
+
+    def test_what_an_animal_has_is_where_the_animal_is(self):
+        found = scene("a squirrel holding an acorn on a stump")
+        squirrel, acorn = named(found, "squirrel")[0], named(found, "acorn")[0]
+        self.assertGreater(squirrel.at[1], 0.3)
+        self.assertAlmostEqual(acorn.at[1], squirrel.at[1], delta=0.05)

@@ -77,7 +77,13 @@ class SentencesTest(unittest.TestCase):
 class WaysTest(unittest.TestCase):
     def test_long_ways_are_the_short_ones(self):
         for long, short in (
-            ("a wreck at the bottom of the sea", "a wreck in the sea"),
+            ("a wreck at the bottom of the sea", "a wreck underwater"),
+            ("a wreck at the bottom of a lake", "a wreck in a lake"),
+            ("a boat pulled up on a beach", "a boat on a beach"),
+            ("a lone camel rider", "a lone man riding a camel"),
+            ("two horse riders", "two men riding horses"),
+            ("the earth seen from space", "the earth in space"),
+            ("a cottage with roses by the front door", "a cottage with roses"),
             ("a mill at the bottom of a hill", "a mill beside a hill"),
             ("a church at the edge of a forest", "a church beside a forest"),
             ("a house in the middle of a lake", "a house in a lake"),

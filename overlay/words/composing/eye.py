@@ -6,6 +6,7 @@ import numpy as np
 
 from overlay.words.composing.bearing import BUILDINGS, RESTS
 from overlay.words.stage.drawing import Camera, aim, level
+from overlay.words.things.families import LIVING
 from overlay.words.wishing.fitting import MOUNTED
 from overlay.words.wishing.wished import Wish, Wished
 
@@ -18,6 +19,9 @@ _FURNITURE = 0.62
 _TALLEST = 0.86  # of the half frame that the chief thing's top may reach
 _BEARER = 2.2  # heights of the chief thing, of what bears it
 _WHOLE = 0.84  # of the picture's height, for both
+# A creature this small, in metres, on what is no lower and not much higher, is seen from its own
+# height (a share of it above its feet), with little of what bears it.
+_SMALL, _PERCH_MOST, _PERCHED, _PERCH = 0.7, 2.4, 0.15, 1.2
 _LOW = 0.12  # of the distance, that the eye is high at least
 # What is this much lower than wide, a plate, is looked down upon, by this much of the distance.
 _FLAT, _STOOP = 0.2, 0.3
@@ -121,6 +125,8 @@ def _height(wish: Wish, chief: Wished, away: float, base: float, *, indoors: boo
     if base and _stands_high(wish, chief):
         over = base + max(0.62 * tall, 0.3 * away)
         return min(0.35 * base + 1.7, over)  # looked up at, where it is as large as a man
+    if _is_perched(wish, chief, base):
+        return base + _PERCHED * tall  # against the sky
     # What is long and low, a boat, is looked at from where a taller one would be.
     return base + min(_in_steps(max(0.62 * tall, min(_LOW * away, _KNEE))), 1.7)
 
@@ -139,13 +145,21 @@ def _stands_high(wish: Wish, chief: Wished) -> bool:
     return chief.to is not None and wish.things[chief.to].subject.word in {"cliff top", "knoll"}
 
 
+def _is_perched(wish: Wish, chief: Wished, base: float) -> bool:
+    """Whether a small creature is on something in the open: a branch, a fence, a wall."""
+    if chief.to is None or chief.link != "on" or chief.subject.family not in LIVING:
+        return False
+    in_the_open = wish.things[chief.to].subject.belongs == "ground"
+    return in_the_open and chief.tall < _SMALL <= base < _PERCH_MOST
+
+
 def _bearer_seen(wish: Wish, chief: Wished, base: float) -> float:
     """Metres below the chief thing in which what bears it is to be seen too."""
     if chief.to is None or chief.link not in RESTS or _stands_high(wish, chief):
         return 0.0
     if wish.things[chief.to].subject.belongs == "room":  # a table leads down out of the picture
         return 0.0
-    return min(base, _BEARER * chief.tall)
+    return min(base, (_PERCH if _is_perched(wish, chief, base) else _BEARER) * chief.tall)
 
 
 def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool, below: float) -> float:

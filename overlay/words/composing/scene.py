@@ -40,6 +40,8 @@ _RESTING = {
 
 # From which height, in metres and in a thing's own, what bears it leads the picture.
 _LARGE, _TOWERS = 4.5, 3.0
+# Of half the picture's height from its middle, how high a moon stands; the least slope towards it.
+_MOON, _LOW_MOON = 0.78, 0.06
 _RINGED = 1.5  # likewise, what others stand in a ring about
 
 
@@ -124,8 +126,15 @@ def compose(wish: Wish, *, seed: int, aspect: float) -> Scene:
         )
     zones = read_furnishing(furnishing_of(place))
     things += Furnisher(wish, eye, stage.ground, seed).furnish(zones, taken)
-    setting, name = stage.ground.setting, chief.name if chief else ""
+    setting, name = _moon_in_sight(stage.ground.setting, eye), chief.name if chief else ""
     return Scene(tuple(things), wished, setting, eye, place, name)
+
+
+def _moon_in_sight(setting: Setting, eye: Eye) -> Setting:
+    """A moon that stands no higher than the picture shows."""
+    x, y, z = setting.moon
+    highest = max((_MOON - eye.horizon) * HALF, _LOW_MOON) * z
+    return replace(setting, moon=(x, min(y, highest), z))
 
 
 def _table(wish: Wish, place: str, chief: Wished | None) -> Wished | None:

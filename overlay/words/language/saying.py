@@ -36,6 +36,7 @@ _STREWN = (
     "topped|crowned|decorated|adorned|strewn|dotted|lined|scattered|hung|framed|fringed|studded"
     "|sprinkled|garlanded|planted|stuffed"
 )
+_RIDDEN = "camel|horse|donkey|mule|elephant|yak|pony|dragon|motorcycle|motorbike|bicycle|bike"
 _NO_WADERS = ("bridge", "duct", "train", "road", "path", "boat", "ferry", "railway")
 _WADED = r"(?:river|stream|brook|creek|ford|marsh|swamp)\b"
 _TINTED = r"(?:(?:solid|pure|old|rough|white|grey|red) )?"
@@ -105,6 +106,8 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
         "treehouse",
     ),
     (r" (?:in|at)[_ ]the[_ ](?:middle|centre|center|midst|heart) of\b", " in"),
+    (r" (?:at|on)[_ ]the[_ ]bottom of (?:the |an? )?(?:sea|ocean)\b", " underwater"),
+    (r" (?:as )?seen from (?:outer )?space\b", " in space"),
     (rf" at[_ ]the[_ ]bottom of (?={_A}(?:sea|ocean|lake|river|pond|pool)\b)", " in "),
     (r" (?:at|on)[_ ]the[_ ](?:very )?(?:top|summit|crest|slopes?) of\b", " on"),
     (
@@ -121,6 +124,20 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
         " made of",
     ),
     (r" (?:overlooking|facing|fronting) (?=an? |the )", " beside "),
+    # At its own door a house has what stands before it.
+    (
+        rf"(?<=\w) (?:by|at|near|beside|outside|around|beneath) (?:the|its|her|his|their)"
+        rf" (?:{_WORD}[ _])?(?:doors?|doorstep|doorway|entrance|porch)\b(?= *$)",
+        "",
+    ),
+    # A boat on a beach, a rider whose beast is named.
+    (
+        r" (?:pulled|drawn|hauled|dragged|washed)(?: high| far)?(?: up| out| ashore| in)"
+        r"(?= (?:on|onto|at|by|beside|near|in|among)\b)",
+        "",
+    ),
+    (rf"\b(?P<beast>{_RIDDEN})[ -]riders\b", r"men riding \g<beast>s"),
+    (rf"\b(?P<beast>{_RIDDEN})[ -]rider\b", r"man riding a \g<beast>"),
     (r" before (?=an? |the )", " in front of "), (r" surrounding (?=an? |the )", " around "),
     (r" amongst\b| amidst\b", " among"), (r" atop\b", " on"), (r" alongside\b", " beside"),
     (r" throughout\b", " in"),

@@ -9,6 +9,7 @@ from overlay.scenery.surfaces import surface_tone
 FAR = 420.0
 SKY, GROUND, WATER, HILLS, WALL, WINDOW, ROAD, RAILS = -1, -2, -3, -4, -5, -6, -7, -8
 _FIRST_RIDGE, _RIDGE_STEP = 80.0, 75.0
+_DEEP = 10.0  # metres, of gullies, over the 1.5 in which their slope is found
 _BALLAST, _SLEEPERS = 1.9, 0.66  # metres: half of what rails lie on, from sleeper to sleeper
 _TOLD_APART = 30.0  # metres, up to which rails are
 _NARROW, _WIDE = 1.4, 2.8  # metres, of a window at the side and in the back wall
@@ -31,7 +32,31 @@ def ridge_height(stage, k, x):
     rise = stage.land[3] * (7.0 + 9.0 * k)
     wide = 0.016 / (1.0 + 0.6 * k)
     shape = layered_noise(wide * x + 9.7 * k, 0.37 * seed, 3.1 * k, 4)
+    if stage.land[4] > 0:  # snow lies on mountains, which have peaks
+        peaks = _creased(0.7 * wide * x + 9.7 * k, 0.37 * seed, 3.1 * k, 5)
+        shape = (0.62 + 0.26 * k) * (0.4 * shape + 0.6 * (1.35 * peaks - 0.1))
     return max(rise * 2.4 * (shape - 0.22), 0.3)
+
+
+@kernel(fastmath=True)
+def _creased(x, y, z, octaves):
+    """Octaves of noise folded at its middle, the finer ones along the creases; in 0..1."""
+    total, strength, norm, along = 0.0, 1.0, 0.0, 1.0
+    for i in range(octaves):
+        fold = 1.0 - abs(2.0 * value_noise(x + 13.7 * i, y - 5.1 * i, z) - 1.0)
+        total += strength * along * fold
+        along = min(1.4 * fold, 1.0)
+        norm += strength
+        strength *= 0.5
+        x, y = 2.07 * x, 2.07 * y
+    return total / norm
+
+
+@kernel(fastmath=True)
+def _crag(k, x, y):
+    """How far a mountain's face stands out at a place on it, 0..1: spurs with gullies between."""
+    bent = 30.0 * (value_noise(0.03 * x, 0.03 * y, 5.0 + k) - 0.5)
+    return _creased(0.03 * (x + bent) + 7.3 * k, 0.022 * (y + 0.6 * bent), 2.0 + k, 5)
 
 
 @kernel(fastmath=True)
@@ -176,6 +201,20 @@ def _pattern(kind, x, z):
 
 
 @kernel(fastmath=True)
+def _hill_colour(stage, x, y, z, out):
+    """Own colour of hills into `out`: the land's, and snow from some height on."""
+    tone = 0.72 + 0.56 * layered_noise(0.09 * x, 0.16 * y, 0.5, 4)
+    if stage.land[4] > 0:  # snow lies longest in the gullies
+        k = round((z - _FIRST_RIDGE) / _RIDGE_STEP)
+        tone = 0.5 * tone + 0.5 * (1.25 - 0.6 * _crag(k, x, y))
+    cap = stage.land[4] * min(max((y / (22.0 * stage.land[3]) - 0.45) * 5 + tone - 1, 0.0), 1.0)
+    cap = max(cap, 0.75 * stage.air[6])
+    for c in range(3):
+        own = stage.ridge[c] * tone
+        out[c] = own + cap * (0.72 - own)
+
+
+@kernel(fastmath=True)
 def land_colour(stage, which, x, y, z, out):
     """Own colour of ground, hills or wall into `out`, linear."""
     if which == WALL:
@@ -186,12 +225,7 @@ def land_colour(stage, which, x, y, z, out):
             out[c] = stage.wall_colour[c] * tone
         return
     if which == HILLS:
-        tone = 0.72 + 0.56 * layered_noise(0.09 * x, 0.16 * y, 0.5, 4)
-        cap = stage.land[4] * min(max((y / (22.0 * stage.land[3]) - 0.45) * 5 + tone - 1, 0.0), 1.0)
-        cap = max(cap, 0.75 * stage.air[6])
-        for c in range(3):
-            own = stage.ridge[c] * tone
-            out[c] = own + cap * (0.72 - own)
+        _hill_colour(stage, x, y, z, out)
         return
     grain = stage.land[1]
     tone, share = _pattern(int(stage.land[0]), x / grain, z / grain)
@@ -218,6 +252,10 @@ def land_normal(stage, which, x, y, z):
         slope = (ridge_height(stage, k, x + 3.0) - ridge_height(stage, k, x - 3.0)) / 6.0
         own = 0.8 * (layered_noise(0.05 * x, 0.09 * y, 7.0, 3) - 0.5)
         nx, ny, nz = -slope + own, 0.9, -0.75
+        if stage.land[4] > 0:
+            out = _crag(k, x, y)
+            nx = -0.5 * slope + 0.3 * own - _DEEP * (_crag(k, x + 1.5, y) - out)
+            ny = 0.55 + _DEEP * (_crag(k, x, y + 1.5) - out)
         n = np.sqrt(nx * nx + ny * ny + nz * nz)
         return nx / n, ny / n, nz / n
     bump = stage.land[5]

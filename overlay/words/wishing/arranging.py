@@ -26,6 +26,9 @@ _CHICKS = {
 _YOUNG_SIZE = 0.45  # of what it is the young of
 _MACHINES_IN_AIR = {"aeroplane", "helicopter"}
 _BESIDE = {"beside", "near", "in front of", "at", "with", "and", "behind"}
+_TABLES = {"table", "stove", "window_sill"}
+_LEANS = 1.8  # metres, of what a ladder leans against
+_AT_WALLS = {"ladder", "flower pot"}
 _SEEN = 0.035  # of the tallest thing
 # What stands in the sea stands on a rock there.
 _ON_ROCKS = {"lighthouse", "tower", "castle", "temple"}
@@ -42,6 +45,7 @@ def arranged(things: Sequence[Wished], place: str) -> list[Wished]:
             found[i] = replace(thing, subject=subject_of("street lamp"))
     _stand_in_sea(found, place)
     _lay(found)
+    _lean(found)
     _raise_small(found)
     _land(found)
     return found
@@ -67,13 +71,24 @@ def _land(things: list[Wished]) -> None:
             things[i] = replace(thing, subject=replace(thing.subject, belongs="ground"))
 
 
+def _lean(things: list[Wished]) -> None:
+    """Ladders and flower pots of which no more is said are at what is built there."""
+    high = [i for i, t in enumerate(things) if t.tall > _LEANS and t.subject.family not in LIVING]
+    for i, thing in enumerate(things):
+        alone = thing.to is None or thing.link in {"and", "with"}
+        at = [k for k in high if k != i and things[k].subject.family != "figure"]
+        if thing.subject.word in _AT_WALLS and alone and at:
+            large = max(thing.size, 0.08 * things[at[0]].tall / thing.subject.height)
+            things[i] = linked(replace(thing, size=large), at[0], "in front of")
+
+
 def _lay(things: list[Wished]) -> None:
     """What belongs on a table lies on it, flowers in a vase."""
-    tables = [i for i, t in enumerate(things) if t.subject.family in {"table", "stove"}]
+    tables = [i for i, t in enumerate(things) if t.subject.family in _TABLES]
     for i, thing in enumerate(list(things) if tables else []):
         of_it = thing.to is None or thing.link == "and"
         of_it = of_it or (thing.link == "with" and thing.to == tables[0])
-        if thing.subject.belongs == "table" and of_it:
+        if (thing.subject.belongs == "table" or thing.subject.family == "flower_pot") and of_it:
             if thing.name == "lamp":
                 thing = replace(thing, subject=subject_of("table lamp"))
             things[i] = linked(thing, tables[0], "on")

@@ -1,5 +1,6 @@
 """How what is said joins what was said before it: to which thing a link belongs."""
 
+from overlay.words.things.families import LIVING
 from overlay.words.wishing import relations
 from overlay.words.wishing.fitting import MOUNTED, laden
 from overlay.words.wishing.wished import Wished
@@ -17,7 +18,9 @@ def join(things: list[Wished], last: int, number: int, link: str) -> None:
     said = things[last]
     whose = said.link in {"holds", "held"}  # `a basket of apples under a tree`
     if said.link == "with" and said.to is not None and link in {"on", "in", "under"}:
-        whose = things[said.to].subject.family == "figure"  # `a man with a dog on a bench`
+        holder, goods = things[said.to].subject.family, said.subject.family not in LIVING
+        # `a man with a dog on a bench`, `a squirrel with a nut on a stump`
+        whose = holder == "figure" or (holder in LIVING and goods)
     if link == "and" and relations.shares_plate(said, things, number):
         link, wide = "holds", said.wide * said.count**0.5
         plate = things[said.to or 0]
@@ -36,7 +39,9 @@ def join(things: list[Wished], last: int, number: int, link: str) -> None:
     # `a teapot and two cups on a tray`, `a couple on a bench`
     others = [i for i in together if things[i].to is None]
     if link in {"on", "in"}:
-        others += [i for i, t in enumerate(things) if t.to == last and t.link in _PAIRED]
+        # What an animal has lies beside it: `a squirrel with a nut on a stump`.
+        paired = _PAIRED | ({"with"} if things[last].subject.family in LIVING else set())
+        others += [i for i, t in enumerate(things) if t.to == last and t.link in paired]
     for other in others:
         if other != number:
             link_two(things, other, number, link)

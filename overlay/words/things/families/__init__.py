@@ -46,7 +46,7 @@ from overlay.words.things.parts import Part
 
 # A family, and which of its figures a colour said before a thing paints.
 _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
-    quadrupeds.quadruped: ("coat",), birds.bird: ("body", "wing"), birds.owl: ("body",),
+    quadrupeds.quadruped: ("coat",), birds.bird: ("body", "wing"), birds.owl: ("body",), birds.penguin: ("coat",),
     birds.flying_bird: ("body",), figures.figure: ("coat",), trees.tree: ("leaf",),
     trees.blade_tree: ("leaf",), trees.bush: ("leaf",), buildings.house: ("wall",),
     buildings.tower: ("wall",), buildings.lighthouse: ("wall",), buildings.windmill: ("wall",), castles.castle: ("wall",),
@@ -173,7 +173,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     parlour.grand_piano: ("wood",), parlour.gramophone: ("wood",), parlour.blackboard: ("slate",),
     parlour.pram: ("c",), parlour.doorway: ("door",), parlour.fish_bowl: ("water",),
     garden.watering_can: ("c",), garden.scythe: ("wood",), garden.rope_coil: ("rope",),
-    garden.trellis: ("leaf",), waterside.mill_wheel: ("wood",), waterside.water_tower: ("wood",),
+    garden.trellis: ("leaf",), garden.flower_pot: ("petals",), waterside.mill_wheel: ("wood",), waterside.water_tower: ("wood",),
     waterside.drawbridge: ("wall",), waterside.rope_bridge: ("wood",), companies.orchestra: ("coat",), companies.choir: ("coat",),
     aloft.parachute: ("cloth",), aloft.flying_carpet: ("cloth",), aloft.hang_glider: ("cloth",),
     aloft.broom_rider: ("coat",),
@@ -193,5 +193,5 @@ COLOURED = {made.__name__: keys for made, keys in _COLOURED.items()}
 # Animals keep half of their own colour, people and things do not.
 LIVING = {
     "quadruped", "bird", "owl", "flying_bird", "fish", "reptile", "turtle", "frog", "snake", "insect",
-    "spider", "crab", "octopus", "seal", "ape", "kangaroo", "hedgehog",
+    "spider", "crab", "octopus", "seal", "ape", "kangaroo", "hedgehog", "penguin",
 }  # fmt: skip

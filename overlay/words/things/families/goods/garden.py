@@ -18,6 +18,19 @@ def watering_can(*, h: float = 0.36, c: str = "#6b8a94") -> list[Part]:
     return b.parts
 
 
+def flower_pot(*, h: float = 0.46, pot: str = "#b8603c", leaf: str = "#5a8a3e", petals: str = "#d8433a") -> list[Part]:
+    """A clay pot with a plant in blossom."""
+    b = Builder(pot, Skin.PLAIN)
+    b.lathe([(0, 0.17 * h), (0.36 * h, 0.24 * h), (0.37 * h, 0.28 * h), (0.45 * h, 0.28 * h), (0.46 * h, 0.22 * h)])
+    b.crown((0, 0.62 * h, 0), (0.34 * h, 0.24 * h, 0.32 * h), leaf)
+    for k in range(9):
+        a, out = 2.4 * k, 0.09 + 0.032 * k
+        at = (out * float(np.cos(a)) * h, (1.0 - 0.035 * k) * h, out * float(np.sin(a)) * h)
+        b.limb((0.5 * at[0], 0.62 * h, 0.5 * at[2]), at, (0.012 * h, 0.01 * h), leaf)
+        b.ball(at, (0.075 * h, 0.06 * h, 0.075 * h), petals)
+    return b.parts
+
+
 def scythe(*, h: float = 1.65, wood: str = "#9a7248", steel: str = "#aeb4b8") -> list[Part]:
     """A scythe held upright, its blade above, to the front."""
     b = Builder(wood, Skin.BARK)

@@ -83,7 +83,7 @@ def window_sill(*, w: float = 2.2, wood: str = "#e6dcc8", wall: str = "#c9bda6")
     sill, top = 0.8, 2.2
     b.box((0, 0.4, 0.12), (0.5 * w, 0.4, 0.12), wall, Skin.PLASTER)
     b.box((0, sill, -0.12), (0.54 * w, 0.035, 0.36), "#d9ccb0")
-    b.box((0, (sill + top) / 2, 0.2), (0.47 * w, (top - sill) / 2, 0.01), "#c9e0ee", Skin.GLASS)
+    b.box((0, (sill + top) / 2, 0.2), (0.47 * w, (top - sill) / 2, 0.01), "#b9d3e4", Skin.PLAIN)
     for x in (-0.48, 0.0, 0.48):
         b.box((x * w, (sill + top) / 2, 0.17), (0.04, (top - sill) / 2, 0.05), skin=Skin.PLAIN)
     for y in (sill + 0.05, (sill + top) / 2 + 0.1, top):

@@ -65,6 +65,23 @@ def bird(
     return b.parts
 
 
+def penguin(*, h: float = 0.8, coat: str = "#1c2026", front: str = "#f4f1e8", patch: str = "#e8a93a") -> list[Part]:
+    """A penguin that faces +x, its wings a little spread."""
+    b = Builder(coat, Skin.PLAIN, 0.03 * h)
+    b.ball((0, 0.42 * h, 0), (0.19 * h, 0.36 * h, 0.2 * h))
+    b.limb((0, 0.62 * h, 0), (0.03 * h, 0.86 * h, 0), (0.14 * h, 0.105 * h))
+    b.ball((0.075 * h, 0.41 * h, 0), (0.155 * h, 0.33 * h, 0.185 * h), front, blend=0.0)
+    b.ball((0.075 * h, 0.74 * h, 0), (0.075 * h, 0.07 * h, 0.1 * h), front, blend=0.0)
+    b.limb((-0.12 * h, 0.14 * h, 0), (-0.26 * h, 0.03 * h, 0), (0.07 * h, 0.025 * h))
+    b.limb((0.1 * h, 0.88 * h, 0), (0.24 * h, 0.86 * h, 0), (0.035 * h, 0.012 * h), "#d8862e", blend=0.0)
+    for side in (1, -1):
+        b.ball((0.055 * h, 0.83 * h, 0.082 * side * h), (0.05 * h, 0.06 * h, 0.035 * h), patch, blend=0.0)
+        b.ball((0.095 * h, 0.905 * h, 0.07 * side * h), 0.018 * h, "#e8e4da", blend=0.0)
+        b.chain([(0.0, 0.66 * h, 0.17 * side * h), (-0.03 * h, 0.48 * h, 0.25 * side * h), (-0.07 * h, 0.3 * h, 0.3 * side * h)], [0.055 * h, 0.05 * h, 0.02 * h])
+        b.limb((0.03 * h, 0.03 * h, 0.09 * side * h), (0.2 * h, 0.02 * h, 0.12 * side * h), (0.04 * h, 0.04 * h), "#d8862e", blend=0.0)
+    return b.parts
+
+
 def _neck(
     b: Builder, front: Point, h: float, r: float, neck: float, slim: float, bend: float, head: float, cap: str
 ) -> Point:
