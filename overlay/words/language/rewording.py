@@ -66,13 +66,18 @@ _LIT = re.compile(
     r" (?:falling|streaming|pouring|coming|shining)"
     r" (?:in )?through (?:the |its |tall |high |stained |glass )*windows?\b"
 )
-_SMOKES = re.compile(r"\b(?:with )?(?:an? |the |its )?smoking chimneys?\b")
+_SMOKES = re.compile(
+    r"\b(?:with )?(?:an? |the |its )?smoking chimneys?\b"
+    r"|\bwith smoke (?:\w+ )?(?:up )?(?:from|out of) (?:an? |the |its |their )?chimneys?\b"
+)
 # A tractor with what it pulls; beasts in a row; what grows over walls; whose room it is.
 _HAULS = re.compile(
     r"\btractor (?:and|with|pulling|towing|hauling)(?: an?)?(?: \w+)? (?:trailer|wagon|cart|load)\b"
     r"(?: (?:full of|of|loaded with|piled with|with) (?:hay|straw|bales|sacks))?"
 )
-_CARAVAN = re.compile(r"\b(?:an? |the )?(?:camel caravan|caravan of camels|train of camels)s?\b")
+_CARAVAN = re.compile(
+    r"\b(?:an? |the )?(?:camel caravan|desert caravan|caravan of camels|train of camels)s?\b"
+)
 _LADEN = re.compile(
     r"\b(?P<beast>(?:donkey|mule|horse|camel|llama|yak|pony|ox|oxen)s?)"
     r" (?:loaded|laden|packed|heaped|piled high|carrying)(?: down)?"

@@ -37,6 +37,10 @@ _STREWN = (
     "|sprinkled|garlanded|planted|stuffed"
 )
 _RIDDEN = "camel|horse|donkey|mule|elephant|yak|pony|dragon|motorcycle|motorbike|bicycle|bike"
+_TEAMS = "horse|pony|donkey|mule|ox"
+_PULLED = "cart|wagon|carriage|coach|caravan|sleigh|sledge|buggy"
+_PARENTS = "fox|lion|tiger|leopard|bear|cheetah|panther|lynx|seal|otter|wolf|jackal|hyena|badger"
+_FISHERS = "heron|stork|kingfisher|pelican|osprey|egret|crane|cormorant|bear|otter|cat|penguin"
 _NO_WADERS = ("bridge", "duct", "train", "road", "path", "boat", "ferry", "railway")
 _WADED = r"(?:river|stream|brook|creek|ford|marsh|swamp)\b"
 _TINTED = r"(?:(?:solid|pure|old|rough|white|grey|red) )?"
@@ -130,6 +134,25 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
         rf" (?:{_WORD}[ _])?(?:doors?|doorstep|doorway|entrance|porch)\b(?= *$)",
         "",
     ),
+    # Beasts before what they pull; young ones by their kind; who fishes without a rod.
+    (rf"\bhorse[- ]drawn (?P<how>{_WORD} )??(?={_PULLED}\b)", r"\g<how>horse "),
+    (rf"\bhay[ _](?:wagon|cart) (?:pulled|drawn) by (?:{_WORD} ){{0,2}}\w+\b", "horse hay cart"),
+    (
+        rf"\b(?P<how>{_WORD} )??(?P<what>{_PULLED}) (?:pulled|drawn) by"
+        rf" (?:an? |the |two |its )?(?P<beast>{_TEAMS})(?:es|s|en)?\b",
+        r"\g<how>\g<beast> \g<what>",
+    ),
+    (
+        rf"\b(?P<beast>{_TEAMS})(?:es|s|en)? (?:pulling|drawing|hauling|towing|and|hitched to"
+        rf"|harnessed to) (?:an? |the |its |his )?(?P<how>{_WORD} )??(?={_PULLED}\b)",
+        r"\g<how>\g<beast> ",
+    ),
+    (r" (?:pulled|towed|drawn) by\b", " with"),
+    (rf"\b(?P<kind>{_PARENTS})[ _](?:cub|pup|kit|whelp)s\b", r"baby \g<kind>s"),
+    (rf"\b(?P<kind>{_PARENTS})[ _](?:cub|pup|kit|whelp)\b", r"baby \g<kind>"),
+    (rf"\b(?P<who>{_FISHERS})(?P<many>s?) fishing\b", r"\g<who>\g<many>"),
+    (r" through (?:the |an? |tall |high |ripe )*(?P<corn>wheat|corn|barley|rye)\b(?! field)",
+     r" in a \g<corn> field"),
     # A boat on a beach, a rider whose beast is named.
     (
         r" (?:pulled|drawn|hauled|dragged|washed)(?: high| far)?(?: up| out| ashore| in)"

@@ -78,23 +78,23 @@ def sundial(*, h: float = 1.2, stone: str = "#b8b0a0", metal: str = "#8a6f3a") -
     return b.parts
 
 
-def washing_line(*, length: float = 5.0, h: float = 2.1, wood: str = "#8a6a48") -> list[Part]:
-    """A rope between two posts that sags a little, with sheets, shirts and stockings on it."""
+def washing_line(*, length: float = 5.0, h: float = 2.1, wood: str = "#8a6a48", rope: str = "#d9cfb8", hung: bool = True) -> list[Part]:
+    """A rope between two posts that sags a little, with sheets and shirts on it, or a bare wire."""
     b = Builder(wood, Skin.PLANKS)
     half = length / 2
     for x in (-half, half):
         b.limb((x, 0, 0), (x, 1.04 * h, 0), (0.06, 0.05))
         b.limb((x, 0.98 * h, -0.25), (x, 0.98 * h, 0.25), (0.035, 0.035))
 
-    def rope(share: float) -> tuple[float, float, float]:
+    def along(share: float) -> tuple[float, float, float]:
         return half * share, h * (0.98 - 0.07 * (1 - share * share)), 0.0
 
     steps = [float(v) for v in np.linspace(-1, 1, 9)]
-    b.chain([rope(v) for v in steps], [0.012] * len(steps), "#d9cfb8", Skin.PLAIN)
-    for k, colour in enumerate(_SHEETS):
+    b.chain([along(v) for v in steps], [0.012] * len(steps), rope, Skin.PLAIN)
+    for k, colour in enumerate(_SHEETS if hung else ()):
         at = -0.74 + 0.36 * k
         wide, tall = (0.3, 0.5 * h) if k % 2 == 0 else (0.2, 0.34 * h)
-        left, right = rope(at), rope(at + wide)
+        left, right = along(at), along(at + wide)
         sway = 0.06 * h * (-1) ** k
         low = [(right[0], right[1] - tall, sway), (left[0], left[1] - tall, 0.6 * sway)]
         b.sheet([left, right, *low], 0.012, colour, Skin.PLAIN)

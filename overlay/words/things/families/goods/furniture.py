@@ -210,3 +210,20 @@ def fireplace(*, w: float = 1.6, stone: str = "#a89f90", mantel: str = _WOOD) ->
     for x, tall in ((-0.1, 0.3), (0.02, 0.42), (0.12, 0.28)):
         b.lathe([(0.08 * h, 0.06 * w), ((0.08 + 0.4 * tall) * h, 0.07 * w), ((0.08 + tall) * h, 0.005 * w)], "#f2a03a", Skin.GLASS, at=(x * w, 0, 0))
     return b.parts
+
+
+def tall_clock(*, h: float = 2.1, wood: str = "#5f3b22", face: str = "#f2ecdc", brass: str = "#c9a14a") -> list[Part]:
+    """A clock as high as a man, its pendulum behind glass; it faces the eye."""
+    b = Builder(wood, Skin.PLANKS)
+    b.box((0, 0.07 * h, 0), (0.13 * h, 0.07 * h, 0.09 * h))
+    b.box((0, 0.42 * h, 0), (0.095 * h, 0.3 * h, 0.07 * h))
+    b.box((0, 0.83 * h, 0), (0.125 * h, 0.12 * h, 0.085 * h))
+    b.cone((0, 0.95 * h, 0), (0.125 * h, 0.085 * h, 0.09 * h), turn=turned(0, 90))
+    b.box((0, 0.44 * h, -0.066 * h), (0.055 * h, 0.2 * h, 0.008 * h), "#2a211c", Skin.PLAIN)
+    b.limb((0, 0.62 * h, -0.078 * h), (0.012 * h, 0.36 * h, -0.078 * h), (0.006 * h, 0.006 * h), brass, Skin.PLAIN)
+    b.ball((0.013 * h, 0.34 * h, -0.08 * h), (0.034 * h, 0.034 * h, 0.01 * h), brass, Skin.PLAIN)
+    b.cone((0, 0.84 * h, -0.085 * h), (0.09 * h, 0.008 * h, 0.09 * h), face, Skin.PLAIN, turned(0, 90))
+    for a, long in ((0.5, 0.066), (2.2, 0.046)):
+        tip = (long * h * float(np.cos(a)), 0.84 * h + long * h * float(np.sin(a)), -0.096 * h)
+        b.limb((0, 0.84 * h, -0.096 * h), tip, (0.006 * h, 0.004 * h), "#191614", Skin.PLAIN)
+    return b.parts
