@@ -140,7 +140,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     landmarks.crystal: ("c",),
     landmarks.orb: ("c",),
     landmarks.stump: ("bark",),
-    landmarks.campfire: ("wood",), landmarks.flames: ("c",), landmarks.tunnel: ("stone",),
+    landmarks.campfire: ("wood",), landmarks.flames: ("c",), landmarks.fireworks: (), landmarks.tunnel: ("stone",),
     tools.telescope: ("tube",), tools.wheel: ("wood",), tools.anchor: ("iron",), trade.trumpet: ("brass",),
     tools.globe: ("sea",),
     tools.bell: ("metal",),

@@ -203,6 +203,23 @@ def stump(*, h: float = 0.5, bark: str = "#6b5236", wood: str = "#d9b98a", lying
     return b.parts
 
 
+def fireworks(*, r: float = 5.0, c: str = "#ffd98a") -> list[Part]:
+    """Three bursts of sparks at different heights, whose ends fall a little; they shine at night."""
+    b = Builder(c, Skin.GLASS)
+    for x, y, size, rays in ((0.0, 2.1, 1.0, 18), (-1.9, 1.3, 0.66, 13), (1.7, 1.1, 0.54, 11)):
+        middle = (x * r, y * r, 0.0)
+        for k in range(rays):
+            a, tilt = 2 * np.pi * k / rays, 0.5 * float(np.sin(2.4 * k))
+            out = size * r * (0.82 + 0.18 * float(np.cos(3.1 * k)))
+            ways = [(share, 0.16 * out * share * share) for share in (0.28, 0.66, 1.0)]
+            at = [
+                (middle[0] + out * s * float(np.cos(a) * np.cos(tilt)), middle[1] + out * s * float(np.sin(a)) - fall, out * s * tilt)
+                for s, fall in ways
+            ]  # fmt: skip
+            b.chain(at, [0.02 * r * size, 0.016 * r * size, 0.03 * r * size])
+    return b.parts
+
+
 def flames(*, h: float = 3.0, c: str = "#f0852e", core: str = "#ffd98a") -> list[Part]:
     """Tongues of fire."""
     b = Builder(c, Skin.PLAIN)
