@@ -250,3 +250,12 @@ class InSightTest(unittest.TestCase):
         squirrel, acorn = named(found, "squirrel")[0], named(found, "acorn")[0]
         self.assertGreater(squirrel.at[1], 0.3)
         self.assertAlmostEqual(acorn.at[1], squirrel.at[1], delta=0.05)
+
+    def test_what_hangs_is_under_its_branch_and_off_the_ground(self):
+        for prompt in ("a lantern hanging from a branch", "a lantern is suspended from a tree"):
+            found = scene(prompt)
+            lantern, branch = named(found, "lantern")[0], wished(found)[1]
+            top = lantern.at[1] + subject_of("lantern").height
+            self.assertTrue(0.2 < lantern.at[1] < top < subject_of("branch").height, prompt)
+            self.assertEqual(found.place, "meadow")
+            self.assertLess(abs(branch.at[2] - lantern.at[2]), 0.5)

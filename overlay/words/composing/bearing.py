@@ -13,7 +13,7 @@ from overlay.words.things.table import Placed
 from overlay.words.wishing.fitting import GROWN, MOUNTED, SEATS
 from overlay.words.wishing.wished import Wish, Wished
 
-RESTS = {"on", "in", "hovers"}  # on what is seen below
+RESTS = {"on", "in", "hovers", "hangs"}  # on what is seen with it
 BORNE = RESTS | {"holds"}
 TIED = BORNE | {"held", "rises", "around"}  # these come after what they are tied to
 BUILDINGS = {"house", "tower", "lighthouse", "windmill", "castle", "bottle_kiln", "bridge"}
@@ -26,6 +26,7 @@ _SEAT = 0.27  # of a sitting figure's height
 _SMALL, _ASIDE = 0.2, 0.26  # metres of what a bowl is full of; of a plate's width
 _STEP = 0.6  # of its height, up to which it climbs to sit
 _GAP = 0.35  # of its own height, between a thing that hovers and what it is over
+_HUNG = 0.1  # metres from the top of what a thing hangs from to its own
 Point = tuple[float, float, float]
 
 
@@ -44,7 +45,7 @@ def turns_bearer(thing: Wished) -> bool:
 
 def bears(thing: Wished, under: Wished) -> bool:
     """Whether a thing rests on, or in, another that is large enough."""
-    if thing.link in {"holds", "hovers"}:
+    if thing.link in {"holds", "hovers", "hangs"}:
         return True
     if thing.link not in BORNE or (thing.link == "in" and under.subject.family in BUILDINGS):
         return False
@@ -88,6 +89,8 @@ def seated(thing: Wished, y: float, scale: float) -> float:
     """Height of a thing's foot where it rests on, or is over, something that is `y` high."""
     if thing.link == "hovers":
         return y + _GAP * thing.subject.height * scale
+    if thing.link == "hangs":
+        return max(y - _HUNG - thing.subject.height * scale, 0.0)
     if thing.subject.family == "figure" and thing.pose in {"sit", *MOUNTED}:
         return max(y - _SEAT * thing.subject.height * scale, 0.0)
     return y

@@ -146,7 +146,10 @@ def _stands_high(wish: Wish, chief: Wished) -> bool:
 
 
 def _is_perched(wish: Wish, chief: Wished, base: float) -> bool:
-    """Whether a small creature is on something in the open: a branch, a fence, a wall."""
+    """Whether a small creature is on something in the open, a branch, a fence, a wall, or a thing
+    hangs there."""
+    if chief.link == "hangs":
+        return chief.tall < _SMALL
     if chief.to is None or chief.link != "on" or chief.subject.family not in LIVING:
         return False
     in_the_open = wish.things[chief.to].subject.belongs == "ground"

@@ -16,7 +16,7 @@ from overlay.words.wishing.wished import Wish, Wished
 _EDGE = 0.96  # of half the picture, that what was cut shall reach
 _CUT = 1.03  # likewise, from which a thing counts as cut
 _FARTHEST = 1.9  # steps back at most; what is still cut then is too large to be seen whole
-_TIED = {"under", "hovers", "held", *ABOVE}
+_TIED = {"under", "hovers", "hangs", "held", *ABOVE}
 LARGE = 3.0  # metres, from which a thing beside the chief one may be cut
 _AIR = 1.15
 _FEW = 4  # of a larger number some may be cut: a herd, a row of trees

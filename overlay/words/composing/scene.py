@@ -35,6 +35,7 @@ _RESTING = {
     "above",
     "in front of",
     "hovers",
+    "hangs",
 }
 
 

@@ -37,7 +37,7 @@ def place_of(wish: Wish) -> str:
     """The place that was said, or where the things belong."""
     if wish.place:
         return wish.place
-    stands = [t for t in wish.things if t.link != "holds"] or list(wish.things)
+    stands = [t for t in wish.things if t.link not in {"holds", "hangs"}] or list(wish.things)
     of_person = [
         t
         for t in stands

@@ -5,7 +5,8 @@ import re
 from overlay.words.language.rewording import reworded
 
 LINKS = (
-    "in front of", "next to", "on top of", "full of", "filled with", "made of", "surrounded by",
+    "hanging from", "in front of", "next to",
+    "on top of", "full of", "filled with", "made of", "surrounded by",
     "behind", "beside", "under", "beneath", "above", "near", "inside", "among", "over", "across",
     "against", "through", "along", "between", "underneath", "below", "beyond", "opposite",
     "outside", "around", "amid", "upon", "onto", "into", "past", "toward", "towards", "holding",
@@ -13,6 +14,7 @@ LINKS = (
 )  # fmt: skip
 # Links that mean the same as another one.
 _SAME = {
+    "hanging from": "hangs",
     "next to": "beside", "on top of": "on", "beneath": "under", "inside": "in", "full of": "holds",
     "filled with": "holds", "along": "beside", "by": "beside", "through": "in", "made of": "of",
     "between": "among", "surrounded by": "among", "underneath": "under", "below": "under",

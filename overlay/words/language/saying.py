@@ -135,6 +135,7 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
         "",
     ),
     (r"\b(?P<what>pumpkin|cabbage|melon|vegetable|strawberry) patch\b", r"field of \g<what>s"),
+    (r" (?:hung|suspended|dangling|swinging|hanging)(?: down)? (?:from|off)\b", " hanging from"),
     # Beasts before what they pull; young ones by their kind; who fishes without a rod.
     (rf"\bhorse[- ]drawn (?P<how>{_WORD} )??(?={_PULLED}\b)", r"\g<how>horse "),
     (rf"\bhay[ _](?:wagon|cart) (?:pulled|drawn) by (?:{_WORD} ){{0,2}}\w+\b", "horse hay cart"),

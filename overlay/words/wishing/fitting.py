@@ -39,6 +39,7 @@ PLATES = {"plate", "tray"}
 _SWARMS = {"insect", "butterfly"}
 _ROLLS = 3.0  # metres, of what is as long as a cart
 _MOUNT = 0.9  # metres, of what somebody is not on but rides
+_HUNG_FROM = {"branch", "washing_line"}
 _CLIMBS = 1.3  # metres, of what a branch bears
 Pair = tuple[Wished, Wished]
 
@@ -227,6 +228,17 @@ def _in_tree(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     return replace(a, to=second, link="on"), b
 
 
+def _hangs(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """What hangs from a tree is on a branch of it; from a house or a wall it is before that."""
+    if link != "hangs":
+        return None
+    if b.subject.family in _TREES and a.tall < _CLIMBS:
+        b = replace(b, subject=subject_of("branch"), count=1, in_row=False)
+    if b.subject.family not in _HUNG_FROM:
+        link = "under" if b.subject.family in _TREES else "in front of"
+    return replace(a, to=second, link=link), b
+
+
 def _on_isle(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """An island, or a rock, that bears a castle is a cliff, and wide enough."""
     if link != "on" or b.subject.family not in {"isle", "rock"} or a.tall <= _TALL:
@@ -247,7 +259,7 @@ def _seated(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 FITTING: tuple[Callable[[Wished, Wished, str, int], Pair | None], ...] = (
     _riding, _crossing, _on_bridge, _under_bridge, _hovering, _swarming, _on_plate,
     _in_basket, _on_height, _under_lamp, _under_lanterns, _under_plant, _on_hoard, _on_small,
-    _on_rock, _among_plants, _in_tree, _on_isle, _seated,
+    _on_rock, _among_plants, _in_tree, _hangs, _on_isle, _seated,
 )  # fmt: skip
 
 
