@@ -76,6 +76,8 @@ class FullTest(WorkspaceTest):
 class NothingCanBeKeptTest(WindowTest):
     """Something stands where state, cache and settings should go; root may write anywhere."""
 
+    FRESH = True
+
     def setUp(self):
         folder = tempfile.TemporaryDirectory()
         self.addCleanup(folder.cleanup)
