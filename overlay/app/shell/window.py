@@ -21,7 +21,7 @@ from overlay.app.shell.side_tabs import WIDER, WIDTH
 from overlay.studio.bench.bench import Bench
 from overlay.studio.keeping.settings import Settings
 
-_MOMENT = 0.01  # seconds in which parts are dressed between other events
+_MOMENT = 0.004  # seconds in which parts are dressed between other events
 _NARROW = 1180  # pixels of width, below which tray and card share one place
 
 
