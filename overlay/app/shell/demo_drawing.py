@@ -1,6 +1,7 @@
 """The demo drawn, once, while the window is up; how far it is is said until it is there."""
 
 from collections.abc import Callable
+from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import QObject, QTimer, Signal
@@ -43,8 +44,8 @@ class DemoDrawing(QObject):
         def end(path: Path) -> None:
             self._over()
             then(path)
-            rest = lambda: ensure_ride(drawn_folder(), self._go_on)  # noqa: E731
-            self._loader.ask(rest, lambda _: None, newest="ride")
+            ride = partial(ensure_ride, drawn_folder(), self._go_on)
+            self._loader.ask(ride, lambda _: None, newest="ride")
 
         def fail(error: Exception) -> None:
             self._over()
