@@ -87,7 +87,7 @@ class SheetsTest(SheetRoomTest):
         hand_out(self, Gone)
         self.fill("departure", across="30 60")
         self.assertIn("no scheduler answers", self.house.line.label.text())
-        self.assertEqual(self.sheets.filler.left(self.grid.shown.sheet.name), [])
+        self.assertEqual(self.sheets.filler.left(self.grid.shown.sheet.name), 0)
 
 
 class RowsTest(EditionRoomTest):

@@ -1,4 +1,5 @@
 import csv
+import time
 from unittest import mock
 
 from PySide6.QtCore import QPoint, QPointF, Qt
@@ -9,6 +10,7 @@ from PySide6.QtWidgets import QApplication, QMenu, QWidget
 from overlay.app.parts.offers import Offers, dragged_setting, setting_data
 from overlay.document.reading import read_recipe
 from overlay.studio.keeping.files.opening import open_project
+from overlay.studio.runs.queue import Run, Stage
 from tests.app.harness import WindowTest
 
 LEFT = Qt.MouseButton.LeftButton
@@ -77,6 +79,17 @@ class FillingTest(SheetRoomTest):
         self.fill("departure", across="70 90")
         self.assertIn([(True, False), (True, False)], seen)
         self.assertEqual(seen[-1], [(False, True), (False, True)])
+
+    def test_a_cell_that_has_ended_counts_until_it_is_shown(self):
+        self.fill("departure", across="30")
+        filler, runner = self.sheets.filler, self.window.floor.runner
+        run = Run(name="cell", work=lambda control: None, group="a sheet")
+        runner.add(run)
+        while run.stage is not Stage.DONE:
+            time.sleep(0.001)  # this thread hears of nothing meanwhile
+        self.assertEqual(filler.left("a sheet"), 1)
+        self.settle()
+        self.assertEqual(filler.left("a sheet"), 0)
 
     def test_what_is_wrong_is_said_before_anything_runs(self):
         drop(self.room.across, "departure")

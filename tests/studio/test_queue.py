@@ -61,6 +61,14 @@ class QueueTest(unittest.TestCase):
         self.assertEqual(self.heard, [(n, "stopped") for n in range(100)])
         self.assertEqual(self.names(), [])
 
+    def test_a_group_is_taken_out_and_the_others_stay(self):
+        for n in range(4):
+            self.add(n).group = "sheet" if n % 2 else ""
+        self.assertTrue(self.queue.stop_group("sheet"))
+        self.assertEqual(self.heard, [(1, "stopped"), (3, "stopped")])
+        self.assertEqual(self.names(), [0, 2])
+        self.assertFalse(self.queue.stop_group("sheet"))
+
     def test_whoever_asked_hears_the_result_or_the_error(self):
         self.add("sum", work=lambda control: 2 + 5)
         self.add("fault", work=lambda control: [][1])

@@ -288,11 +288,6 @@ class EditionFiller(QObject):
         open_runs = self.floor.runner.unanswered(LEAD + title)
         return open_runs + (0 if filling is None else len(filling.left))
 
-    def _runs(self, title: str) -> list[Run]:
-        queue = self.floor.runner.queue
-        runs = [*([] if queue.running is None else [queue.running]), *queue.waiting]
-        return [run for run in runs if run.group == LEAD + title]
-
     def stop(self, title: str) -> bool:
         """Leave the rows of an edition that are still to come; whether there were any."""
         filling = self._fillings.pop(title, None)
@@ -300,9 +295,7 @@ class EditionFiller(QObject):
             for row in filling.left:
                 filling.shown.row(row.index).stage = Stage.MISSING
             filling.left.clear()
-        runs = self._runs(title)
-        self.floor.runner.queue.stop_many(runs)
-        return bool(runs)
+        return self.floor.runner.queue.stop_group(LEAD + title)
 
 
 def _look_if_sound(job: EditionJob, control: Control) -> Found:

@@ -255,7 +255,7 @@ class SheetDesk(QObject, Room):
         self.room.grid.heed()
         self.room.heed_cells()
         self.deeds.say_picked()
-        left = len(self.filler.left(shown.sheet.name))
+        left = self.filler.left(shown.sheet.name)
         self.room.stop.setEnabled(bool(left))
         if left:
             total = shown.sheet.rows * shown.sheet.columns

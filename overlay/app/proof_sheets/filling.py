@@ -211,18 +211,13 @@ class SheetFiller(QObject):
 
     # Stopping -------------------------------------------------------------------------------
 
-    def left(self, name: str) -> list[Run]:
-        """What is still to be done for a sheet."""
-        queue = self.floor.runner.queue
-        running = queue.running
-        runs = [*([] if running is None else [running]), *queue.waiting]
-        return [run for run in runs if run.group == name]
+    def left(self, name: str) -> int:
+        """How many runs of a sheet are still to come, or have ended and are still to be shown."""
+        return self.floor.runner.unanswered(name)
 
     def stop(self, name: str) -> bool:
         """Leave the cells of a sheet that are still to come; whether there were any."""
-        runs = self.left(name)
-        self.floor.runner.queue.stop_many(runs)
-        return bool(runs)
+        return self.floor.runner.queue.stop_group(name)
 
 
 def shown_proof(proof: Proof, image: QImage) -> ShownCell:

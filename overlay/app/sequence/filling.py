@@ -151,9 +151,7 @@ class SequenceFiller(QObject):
 
     def stop(self) -> bool:
         """Leave the frames that are still to come; whether there were any."""
-        queue = self.floor.runner.queue
-        runs = [*([] if queue.running is None else [queue.running]), *queue.waiting]
-        queue.stop_many([run for run in runs if run.group == GROUP])
+        self.floor.runner.queue.stop_group(GROUP)
         busy, self._filming = self.busy, None
         return busy
 

@@ -191,6 +191,14 @@ class RunQueue:
             run.asked_to_stop.set()
         self._end_all(taken)
 
+    def stop_group(self, group: str) -> bool:
+        """Take out all of a group, and ask the one in work to stop; whether there were any."""
+        running = self._running
+        runs = [*([] if running is None else [running]), *self.waiting]
+        runs = [run for run in runs if run.group == group]
+        self.stop_many(runs)
+        return bool(runs)
+
     def stop_running(self) -> None:
         """Ask the run in work to stop; the next one follows."""
         run = self._running
