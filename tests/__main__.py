@@ -7,12 +7,12 @@ what each file took.
 """
 
 import os
-import subprocess
 import sys
 import tempfile
 import unittest
 import warnings
-from concurrent.futures import ThreadPoolExecutor
+from concurrent.futures import ProcessPoolExecutor
+from multiprocessing import get_context
 from pathlib import Path
 
 from tests.queue import Counts, run_all, worker
@@ -37,12 +37,9 @@ def compile_part(name: str) -> None:
 
 def compile_kernels() -> None:
     """Compile before the tests, two parts at a time, so that no worker does what another does."""
-
-    def compile_one(name: str) -> None:
-        subprocess.run([sys.executable, "-m", "tests", "--compile", name], check=True)
-
-    with ThreadPoolExecutor(2) as pool:
-        list(pool.map(compile_one, ("pulls", "words", "scenes", "enlarging", "octave", "frames")))
+    parts = ("pulls", "words", "scenes", "enlarging", "octave", "frames")
+    with ProcessPoolExecutor(2, get_context("spawn")) as pool:
+        list(pool.map(compile_part, parts))
 
 
 def run(names: list[str], stream: object = None) -> Counts:
@@ -68,9 +65,6 @@ def main() -> int:
         os.environ.setdefault("OVERLAY_TEST_PICTURES", home)
         if "--worker" in sys.argv:
             return worker(run)
-        if "--compile" in sys.argv:
-            compile_part(*names)
-            return 0
         if names:
             passed, failed, skipped = run(names)
         else:

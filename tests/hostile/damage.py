@@ -5,6 +5,7 @@ import random
 import re
 import struct
 import zlib
+from functools import cache
 from typing import Any
 
 # What a value in JSON may become.
@@ -75,12 +76,14 @@ def _bend_chunk(data: bytes, rng: random.Random) -> bytes:
     kind = data[at + 4 : at + 8]
     body = _flip(data[at + 8 : at + 8 + length], rng)
     if rng.random() < 0.3:
-        kind, body = (
-            b"iTXt",
-            b"overlay:recipe\0\1\0\0\0" + zlib.compress(rng.randbytes(1) * 9_000_000),
-        )
+        kind, body = b"iTXt", b"overlay:recipe\0\1\0\0\0" + _much_packed(rng.randrange(8))
     chunk = struct.pack(">I", len(body)) + kind + body + struct.pack(">I", zlib.crc32(kind + body))
     return data[:at] + chunk + data[at + 12 + length :]
+
+
+@cache
+def _much_packed(value: int) -> bytes:
+    return zlib.compress(bytes([value]) * 9_000_000)
 
 
 def _bend_json(data: bytes, rng: random.Random) -> bytes:

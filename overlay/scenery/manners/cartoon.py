@@ -15,6 +15,7 @@ from overlay.scenery.solids import linear_light
 Field = npt.NDArray[np.float64]
 
 SKY, SUN, FAR_HILL, HILL, FIELD, NEAR, LEAF = range(7)
+_LEAF_REACH = 0.065  # of the height, from its middle
 
 
 class Cartoon(NamedTuple):
@@ -52,35 +53,41 @@ def draw_cartoon(width: int, height: int, seed: int) -> Cartoon:
         slope = np.arctan(0.06 * beat * np.cos(beat * x + phase))
         flow = np.where(inside, slope + 0.5 * (band - 2) * (y - crest), flow)
     tone[zone == SUN] = 1.0
-    _add_leaves(zone, tone, flow, rng, x, y)
-    return Cartoon(zone, tone.clip(0, 1), flow)
+    drawn = Cartoon(zone, tone, flow)
+    _add_leaves(drawn, rng, x, y)
+    return drawn._replace(tone=tone.clip(0, 1))
 
 
-def _add_leaves(
-    zone: npt.NDArray[np.int64],
-    tone: Field,
-    flow: Field,
-    rng: np.random.Generator,
-    x: Field,
-    y: Field,
-) -> None:
+def _add_leaves(drawn: Cartoon, rng: np.random.Generator, x: Field, y: Field) -> None:
     """Sprays of pointed leaves on curved stems from the lower rim, in place."""
     for _ in range(5):
         root, lean = rng.uniform(0.0, x.max()), rng.uniform(-0.35, 0.35)
         tall = rng.uniform(0.3, 0.55)
         stem = np.abs(x - root - lean * (1 - y) ** 2) < 0.006
-        zone[stem & (y > 1 - tall)] = LEAF
+        drawn.zone[stem & (y > 1 - tall)] = LEAF
         for k in range(9):
             at = 1 - tall * (k + 1) / 9
             side = 1 if k % 2 else -1
             angle = -0.6 * side + lean
             cx = root + lean * (1 - at) ** 2 + side * 0.05
-            u = (x - cx) * np.cos(angle) + (y - at) * np.sin(angle)
-            v = -(x - cx) * np.sin(angle) + (y - at) * np.cos(angle)
-            leaf = np.abs(v) < 0.022 * (1 - (u / 0.06) ** 2)
-            zone[leaf] = LEAF
-            tone[leaf] = np.clip(0.55 + 9 * v[leaf] * side, 0.05, 0.95)
-            flow[leaf] = angle
+            near = np.s_[_around(at, len(y)), _around(cx, len(y))]
+            part = Cartoon(*(field[near] for field in drawn))
+            _add_leaf(part, x[near] - cx, y[near] - at, angle, side)
+
+
+def _around(place: float, height: int) -> slice:
+    """The rows or columns of pixels that a leaf there can reach."""
+    begin, end = ((place + reach) * height for reach in (-_LEAF_REACH, _LEAF_REACH))
+    return slice(max(int(begin), 0), max(int(end) + 2, 0))
+
+
+def _add_leaf(drawn: Cartoon, x: Field, y: Field, angle: float, side: int) -> None:
+    u = x * np.cos(angle) + y * np.sin(angle)
+    v = -x * np.sin(angle) + y * np.cos(angle)
+    leaf = np.abs(v) < 0.022 * (1 - (u / 0.06) ** 2)
+    drawn.zone[leaf] = LEAF
+    drawn.tone[leaf] = np.clip(0.55 + 9 * v[leaf] * side, 0.05, 0.95)
+    drawn.flow[leaf] = angle
 
 
 def paint(cartoon: Cartoon, colours: list[tuple[str, str]]) -> Field:
