@@ -63,7 +63,7 @@ def _signs(band: FloatImage) -> Heights | None:
     sizes = _sizes(boxes)
     if len(sizes) < _SIGNS or (sizes > 0.9 * len(band)).any(axis=1).mean() > 0.2:
         return None
-    heights = sizes.max(axis=1)
+    heights: Heights = sizes.max(axis=1)
     if _alike(heights, heights).mean() < _ALIKE or not _in_lines(boxes, len(band)):
         return None
     return heights
@@ -102,7 +102,7 @@ def _alike(found: Heights, heights: Heights) -> npt.NDArray[np.bool_]:
 
 
 def _from_median(band: FloatImage) -> FloatImage:
-    return np.abs(band - np.median(np.ascontiguousarray(band)))
+    return np.asarray(np.abs(band - np.median(np.ascontiguousarray(band))))
 
 
 def _in_lines(boxes: list[Box], depth: int) -> bool:

@@ -71,7 +71,7 @@ def _add_leaves(drawn: Cartoon, rng: np.random.Generator, x: Field, y: Field) ->
             angle = -0.6 * side + lean
             cx = root + lean * (1 - at) ** 2 + side * 0.05
             near = np.s_[_around(at, len(y)), _around(cx, len(y))]
-            part = Cartoon(*(field[near] for field in drawn))
+            part = Cartoon(drawn.zone[near], drawn.tone[near], drawn.flow[near])
             _add_leaf(part, x[near] - cx, y[near] - at, angle, side)
 
 
