@@ -11,35 +11,15 @@ import sys
 import tempfile
 import unittest
 import warnings
-from concurrent.futures import ProcessPoolExecutor
-from multiprocessing import get_context
 from pathlib import Path
 
+from tests.compiling import compile_kernels
 from tests.queue import Counts, run_all, worker
 
 
 def find_tests(names: list[str]) -> unittest.TestSuite:
     modules = [n.removesuffix(".py").replace("/", ".") for n in names]
     return unittest.TestLoader().loadTestsFromNames(modules)
-
-
-def compile_part(name: str) -> None:
-    """Compile a part of the kernels, by running them, and write them where all find them."""
-    from overlay.engine.control import Control
-    from overlay.studio.making.warming import WARMINGS
-    from tests.pictures import manner, scene
-
-    if name in WARMINGS:
-        WARMINGS[name](Control())
-    else:
-        scene(), manner()
-
-
-def compile_kernels() -> None:
-    """Compile before the tests, two parts at a time, so that no worker does what another does."""
-    parts = ("pulls", "words", "scenes", "enlarging", "octave", "frames")
-    with ProcessPoolExecutor(2, get_context("spawn")) as pool:
-        list(pool.map(compile_part, parts))
 
 
 def run(names: list[str], stream: object = None) -> Counts:
