@@ -170,7 +170,13 @@ class WithinTest(unittest.TestCase):
     def test_what_is_built_in_the_sea_stands_on_a_rock(self):
         light, _, rock = wish("a stormy sea with a lighthouse and a small boat").things
         self.assertEqual((light.link, light.to, rock.subject.word), ("on", 2, "cliff top"))
-        self.assertEqual(words("a lighthouse"), ["lighthouse"])
+
+    def test_a_lighthouse_stands_in_the_sea_unless_something_on_land_is_with_it(self):
+        for prompt, place in (("a lighthouse", "sea"), ("a lighthouse in a storm", "sea")):
+            self.assertEqual((wish(prompt).place, words(prompt)[-1]), (place, "cliff top"), prompt)
+        self.assertEqual(words("a lighthouse with high waves")[-1], "cliff top")
+        self.assertEqual(words("a lighthouse in a meadow"), ["lighthouse"])
+        self.assertEqual(wish("a lighthouse and a cottage").place, "")
 
     def test_a_lobster_on_a_plate_is_on_a_table(self):
         self.assertEqual(place_of(wish("a lobster on a plate")), "table")

@@ -80,8 +80,8 @@ class SaidTest(unittest.TestCase):
         self.assertIn("baker", words("a baker in a kitchen"))
 
     def test_a_boat_that_one_rows_is_no_verb_where_it_is_said_beside(self):
-        lighthouse, boat = wish("a lighthouse and a rowing boat").things
-        self.assertEqual((lighthouse.link, boat.subject.word), ("", "rowing boat"))
+        mill, boat = wish("a windmill and a rowing boat").things
+        self.assertEqual((mill.link, boat.subject.word), ("", "rowing boat"))
         self.assertEqual(words("a man rowing on a lake"), ["man", "rowing boat"])
 
     def test_a_caravan_is_a_row(self):

@@ -64,6 +64,14 @@ def in_holder(
     return x + out * room * np.cos(angle), y + layer, z + out * room * np.sin(angle)
 
 
+def on_plate(thing: Wished, middle: Point, copy: int) -> Point:
+    """A few in a ring about a plate's middle, none hidden behind another."""
+    apart = 0.56 * thing.wide / float(np.sin(np.pi / thing.count))
+    angle = 2 * np.pi * copy / thing.count + (np.pi / 6 if thing.count > 2 else 0.0)
+    x, y, z = middle
+    return float(x + apart * np.cos(angle)), y, float(z + apart * np.sin(angle))
+
+
 def along(
     thing: Wished,
     under: Placed,

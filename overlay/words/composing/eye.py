@@ -26,6 +26,8 @@ _LOW = 0.12  # of the distance, that the eye is high at least
 # What is this much lower than wide, a plate, is looked down upon, by this much of the distance.
 _FLAT, _STOOP = 0.2, 0.3
 _KNEE, _STEP = 1.2, 2.0  # metres; from one height of the eye to the next
+# Of a tree's height, what is seen of it over who is under it; how much farther the eye may go.
+_CROWN, _FARTHER = 0.66, 1.5
 _IN_ROOM = 4.0  # metres from the middle of an empty room
 _BUILT = BUILDINGS | {"jib_crane", "observatory"}
 
@@ -174,6 +176,8 @@ def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool, below:
     if indoors and tall > 1.5 and "share" not in wish.camera:
         share = max(share, _FURNITURE)  # a room is not much higher
     away = float(max(tall / (2 * HALF * share), (tall + below) / (2 * HALF * _WHOLE)))
+    held = [_reach(wish, t) for t in wish.things if _is_held(wish, t, chief)]
+    away = max([away, *((reach + below) / (2 * HALF * _WHOLE) for reach in held)])
     broad = wide * (1 + 0.5 * (chief.count - 1) ** 0.6)
     if (
         chief.link in {"on", "in"} and chief.to is not None
@@ -187,6 +191,9 @@ def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool, below:
             reach *= 0.3
         away = max(away, 0.62 * host.size * reach + deep)
     away = float(max(away, broad / (2 * HALF * aspect * min(1.5 * share, 0.92)) + deep / 2))
+    if chief.link == "under" and chief.to is not None and _is_tree(wish.things[chief.to]):
+        crown = _CROWN * wish.things[chief.to].tall / (2 * HALF)
+        away = max(away, min(crown, _FARTHER * away))
     laid = _laid_beside(wish, chief)
     if len(laid) > 1:  # all that lies on the table
         spread = 1.15 if chief.link != "on" else 1.5  # on what bears them they keep apart
@@ -198,6 +205,14 @@ def _distance(wish: Wish, chief: Wished, *, aspect: float, indoors: bool, below:
     belongs = chief.subject.belongs
     like = [t for t in wish.things if t.subject.belongs == belongs or t.link == "holds"]
     return float(max(away, max(_reach(wish, t) for t in like) / (2 * HALF * 0.78)))
+
+
+def _is_held(wish: Wish, thing: Wished, chief: Wished) -> bool:
+    return thing.link == "holds" and thing.to is not None and wish.things[thing.to] is chief
+
+
+def _is_tree(thing: Wished) -> bool:
+    return thing.subject.family in {"tree", "blade_tree"}
 
 
 def _laid_beside(wish: Wish, chief: Wished) -> list[Wished]:
@@ -222,5 +237,5 @@ def _reach(wish: Wish, thing: Wished) -> float:
     if thing.pose in MOUNTED and thing.to is not None:
         return 0.9 * wish.things[thing.to].tall + 0.72 * tall
     if thing.link == "holds" and thing.to is not None:
-        tall = 0.9 * wish.things[thing.to].subject.height + (0.75 * tall if tall > 0.2 else 0.0)
+        tall = 0.9 * wish.things[thing.to].tall + (0.75 * tall if tall > 0.2 else 0.0)
     return tall

@@ -16,6 +16,8 @@ from overlay.words.things.table import Placed
 from overlay.words.wishing.wished import Wish, Wished
 
 _WALLS = ("#b5795a", "#c9a98a", "#a39a8b", "#9a5a48", "#c0b49c", "#7d8288", "#d9cfc0", "#e3d6bd")
+_KEPT = 0.46  # of the length of a glasshouse, how high its trees are
+_VINE = 0.1  # least share of the picture of the nearest
 _RANKS = 8  # of vines, side by side
 _GOLDEN = 0.618034
 _FARTHEST = 76.0  # before the first line of hills
@@ -220,6 +222,8 @@ class Furnisher:
         wide, _, deep = subject_of(it.word).size
         z = self.ground.setting.wall - deep / 2 - 0.04
         room = min(self.eye.half_width(z), self.ground.setting.side) - wide / 2
+        if any("window=" in effects for effects, _ in self.wish.effects):  # said: it stays free
+            return None
         x = (it.k - (it.count - 1) / 2) * (wide + 0.04)
         if it.count == 1:
             x = (-0.55 if stream(self.seed, FURNISHING, 9).random() < 0.5 else 0.55) * room
@@ -266,13 +270,24 @@ class Furnisher:
         x = side * (0.55 * self.eye.half_width(near) + 0.1 * float(it.chance.uniform(-1, 1)))
         return x, z, float(it.chance.uniform(0, 360)), float(it.chance.uniform(0.85, 1.1))
 
+    def alley(self, it: Turn) -> Spot | None:
+        """Trees along both sides of a room, no higher than it has room for."""
+        wall, tall = self.ground.setting.wall, subject_of(it.word).height
+        z = (0.12 + 0.17 * (it.k // 2)) * wall
+        side = -1 if it.k % 2 else 1
+        x = side * (0.62 + 0.08 * float(it.chance.uniform(-1, 1))) * self.ground.setting.side
+        scale = min(_KEPT * wall / tall, 1.0) * float(it.chance.uniform(0.85, 1.1))
+        return x, z, float(it.chance.uniform(0, 360)), scale
+
     def ranks(self, it: Turn) -> Spot | None:
         """In many rows side by side that run away from the eye, as vines do."""
         wide, tall, _ = subject_of(it.word).size
         near = max(self.eye.distance_for(tall, 0.34), -0.1 * self.eye.away)
         line, step = it.k % _RANKS, it.k // _RANKS
-        x = (line - (_RANKS - 1) / 2) * 1.7 * tall
-        return x, near + (step + 0.5) * wide, 90.0, 1.0
+        # From far off they are as large in the picture as is needed to be seen.
+        scale = max(_VINE * 2 * HALF * (near + self.eye.away) / tall, 1.0)
+        x = (line - (_RANKS - 1) / 2) * 1.7 * tall * scale
+        return x, near + (step + 0.5) * wide * scale, 90.0, scale
 
     def _on_dry(self, x: float, z: float, chance: np.random.Generator) -> Spot | None:
         if not self.ground.dry(x, z):
@@ -286,6 +301,6 @@ _ZONES: dict[str, Callable[..., Spot | None]] = {
     name: getattr(Furnisher, name)
     for name in (
         "far", "back", "near", "edge", "wood", "stand", "frame", "bank", "afloat", "sides", "wall",
-        "corner", "bed", "carpet", "kerb", "rows", "ranks",
+        "corner", "bed", "carpet", "kerb", "rows", "ranks", "alley",
     )
 }  # fmt: skip

@@ -23,7 +23,15 @@ from overlay.words.composing.bearing import (
     turns_bearer,
 )
 from overlay.words.composing.chance import COPIES, THINGS, stream
-from overlay.words.composing.copies import about, along, in_holder, in_ring, in_row, in_turn
+from overlay.words.composing.copies import (
+    about,
+    along,
+    in_holder,
+    in_ring,
+    in_row,
+    in_turn,
+    on_plate,
+)
 from overlay.words.composing.depth import Before, how_deep
 from overlay.words.composing.eye import Eye
 from overlay.words.composing.framing import LARGE
@@ -40,6 +48,7 @@ from overlay.words.wishing.wished import Wish, Wished
 
 _TRIES = 40
 TABLE_UNDER = 0.6  # of the chief thing's way from the middle, where a room's own table stands
+_FEW = 4  # so many on a plate lie side by side
 _STRAYS = 0.3  # overlap that is worth half the picture's width
 # How far two things that belong together may overlap in the picture.
 _MEANT = {
@@ -291,6 +300,9 @@ class Placing:
         small = self.wish.things[i].subject.belongs == "table"  # among small things all counts
         return self.spots[i].box if i != self.chief or small else self.nominal
 
+    def _holder(self, thing: Wished) -> str:
+        return "" if thing.to is None else self.wish.things[thing.to].subject.word
+
     def _copy_at(
         self,
         thing: Wished,
@@ -300,6 +312,8 @@ class Placing:
         chance: np.random.Generator,
     ) -> tuple[float, float, float]:
         first = (spot.x, spot.y, spot.z)
+        if thing.link == "holds" and 1 < thing.count <= _FEW and self._holder(thing) in PLATES:
+            return on_plate(thing, first, copy)
         if copy == 0:
             return first
         mounts = self._all.get(thing.to or 0, []) if thing.pose in MOUNTED else []

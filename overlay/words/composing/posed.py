@@ -33,12 +33,7 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
     if thing.pose:
         changes["pose"] = _pose_of(thing)
         changes["walk"] = 0.16 if thing.pose == "walk" else 0.03
-    if wish.season == "winter":
-        changes["leafless"] = True
-    leaf = _season_leaf(wish.season, seed)
-    told = thing.colour or "leaf" in dict(thing.details)
-    if leaf and not told and family in {"tree", "bush"}:
-        changes["leaf"] = leaf
+    changes |= _by_scene(thing, wish, seed)
     parts = thing.subject.parts(**changes)
     if thing.light == 1.0 and thing.mute == 0.0:
         return parts
@@ -46,6 +41,20 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
         replace(p, colour=_shaded(p.colour, thing), second=p.second and _shaded(p.second, thing))
         for p in parts
     ]
+
+
+def _by_scene(thing: Wished, wish: Wish, seed: int) -> dict[str, object]:
+    """What season and light do to a thing."""
+    changes: dict[str, object] = {}
+    if thing.subject.family == "window_sill" and any("moon=" in e for e, _ in wish.effects):
+        changes["moon"] = True
+    if wish.season == "winter":
+        changes["leafless"] = True
+    leaf = _season_leaf(wish.season, seed)
+    told = thing.colour or "leaf" in dict(thing.details)
+    if leaf and not told and thing.subject.family in {"tree", "bush"}:
+        changes["leaf"] = leaf
+    return changes
 
 
 def _pose_of(thing: Wished) -> str:

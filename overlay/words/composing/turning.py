@@ -6,6 +6,8 @@ from overlay.words.composing.bearing import BUILDINGS, is_seated
 from overlay.words.composing.eye import Eye
 from overlay.words.wishing.wished import Wish, Wished
 
+# Degrees of what faces a way that was said: aside, towards the eye, from it.
+_SAID = {"right": 12.0, "left": 168.0, "here": 80.0, "away": -80.0}
 _ANIMALS = {"quadruped", "bird", "owl", "flying_bird", "figure"}
 
 
@@ -26,6 +28,8 @@ def yaw_of(
         return 6 * turn
     if is_seated(thing, wish):
         return 78 + 16 * turn
+    if thing.placement.faces and family not in BUILDINGS:
+        return _SAID[thing.placement.faces] + 4 * turn
     to_left = x > 0.02 * eye.away if abs(x) > 0.02 * eye.away else turn < 0
     if family in _ANIMALS:
         base = 62.0 if family == "owl" else 24.0 if family == "quadruped" else 36.0

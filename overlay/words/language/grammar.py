@@ -26,8 +26,11 @@ _TOKEN = re.compile(r"\$?[^\W_]+(?:['’\-][^\W_]+)*")
 _SIDES = {
     "left": "left", "right": "right", "centre": "centre", "center": "centre", "middle": "centre",
 }  # fmt: skip
+_FACING = {"us": "here", "viewer": "here", "camera": "here"}
 _PLACEMENT = re.compile(
-    r"\b(?:(?:at|on|to|in)(?: the)?(?: far)? (?P<across>left|right|centre|center|middle)"
+    r"\b(?:facing|looking|turned)(?: to| towards?| at| into)?(?: the)?"
+    r" (?P<faces>left|right|us|viewer|camera|away(?! from))\b"
+    r"|\b(?:(?:at|on|to|in)(?: the)?(?: far)? (?P<across>left|right|centre|center|middle)"
     r"(?: side| edge| third| corner| half)?\b(?! of\b)"
     r"|(?P<high>in the sky|overhead|at(?: the)? top)\b"
     r"|(?P<far>in the (?:far )?(?:distance|background)|far (?:away|off)|at far|distant|far)\b"
@@ -118,7 +121,8 @@ def _phrase(written: str, lexicon: Lexicon) -> Phrase:
 def _placed(so_far: Placement, match: re.Match[str]) -> Placement:
     across = _SIDES.get(match["across"] or "", so_far.across)
     away = "far" if match["far"] else "near" if match["close"] else so_far.away
-    return Placement(across, away, so_far.high or bool(match["high"]))
+    faces = match["faces"] or so_far.faces
+    return Placement(across, away, so_far.high or bool(match["high"]), _FACING.get(faces, faces))
 
 
 def _tuned(written: str, text: str, emphasis: float, lexicon: Lexicon) -> Phrase | None:

@@ -45,11 +45,13 @@ class Word:
 
 @dataclass(frozen=True)
 class Placement:
-    """Where a thing is to be: across, how far, and whether in the sky; empty where not said."""
+    """Where a thing is to be: across, how far, whether in the sky, and which way it faces; empty
+    where not said."""
 
     across: str = ""
     away: str = ""
     high: bool = False
+    faces: str = ""  # left, right, here, away
 
 
 @dataclass(frozen=True)

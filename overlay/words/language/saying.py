@@ -41,6 +41,15 @@ _TEAMS = "horse|pony|donkey|mule|ox"
 _PULLED = "cart|wagon|carriage|coach|caravan|sleigh|sledge|buggy"
 _PARENTS = "fox|lion|tiger|leopard|bear|cheetah|panther|lynx|seal|otter|wolf|jackal|hyena|badger"
 _FISHERS = "heron|stork|kingfisher|pelican|osprey|egret|crane|cormorant|bear|otter|cat|penguin"
+_PACES = (
+    "galloping|cantering|trotting|running|racing|charging|stampeding|walking|marching|riding"
+    "|wandering|roaming|trekking|strolling|striding|hiking|driving|rolling|travelling|grazing"
+    "|bounding|prowling|moving|going|plodding|crawling"
+)
+_LEVELS = (
+    "(?:plains?|fields?|meadows?|deserts?|dunes?|sands?|snow|snowfields?|hills?|moors?|heath|moorland"
+    "|steppes?|prairies?|grass|grassland|beach|savannah|savanna|tundra|ice|heather|pastures?|farmland)"
+)
 _NO_WADERS = ("bridge", "duct", "train", "road", "path", "boat", "ferry", "railway")
 _WADED = r"(?:river|stream|brook|creek|ford|marsh|swamp)\b"
 _TINTED = r"(?:(?:solid|pure|old|rough|white|grey|red) )?"
@@ -72,6 +81,15 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
         "".join(f"(?<!{word})" for word in _NO_WADERS)
         + rf" crossing (?={_A}(?:{_WORD} )?{_WADED})",
         " wading in ",
+    ),
+    # Who runs over a plain is on it.
+    (
+        rf"\b(?P<how>{_PACES}) (?:over|across) (?={_A}(?:{_WORD} ){{0,2}}?{_LEVELS}\b)",
+        r"\g<how> in ",
+    ),
+    (
+        rf"\b(?P<where>in|on|across|over|at) {_A}(?P<how>(?:{_WORD} ){{0,2}}?)plain\b(?! {_WORD})",
+        r"\g<where> a \g<how>meadow",
     ),
     # Who flies a kite stays on the ground; what a height is said with stands on it.
     (
@@ -163,6 +181,16 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
     ),
     (rf"\b(?P<beast>{_RIDDEN})[ -]riders\b", r"men riding \g<beast>s"),
     (rf"\b(?P<beast>{_RIDDEN})[ -]rider\b", r"man riding a \g<beast>"),
+    # What sits on a shoulder is with whose that is; a nose of carrot is a snowman's own.
+    (
+        rf"^(?P<what>{_A}{_WORD}) (?:(?:sitting|perched|perching) )?on (?:the )?"
+        rf"(?:shoulder|arm|hand|wrist|finger|glove) of (?P<who>{_A}{_WORD})",
+        r"\g<who> with \g<what>",
+    ),
+    (rf"\bwith an? (?:{_WORD} )?nose(?: and(?= an? ))?", "with"),
+    (r"\b(?:harbour|fishing|port|seaside|coastal) town\b", "harbour and houses"),
+    (rf"^{_A}(?:{_WORD} )?window with (?:{_WORD} )?curtains(?: and an? view (?:of|over).*)?$",
+     "a room with curtains and a window"),
     (r" before (?=an? |the )", " in front of "), (r" surrounding (?=an? |the )", " around "),
     (r" amongst\b| amidst\b", " among"), (r" atop\b", " on"), (r" alongside\b", " beside"),
     (r" throughout\b", " in"),

@@ -26,11 +26,14 @@ _CHICKS = {
 _YOUNG_SIZE = 0.45  # of what it is the young of
 _MACHINES_IN_AIR = {"aeroplane", "helicopter"}
 _BESIDE = {"beside", "near", "in front of", "at", "with", "and", "behind"}
+_WITH = {"with", "and", "beside", "near"}
+_HIGH = {"cliff top", "knoll"}
 _TABLES = {"table", "stove", "window_sill"}
 _LEANS = 1.8  # metres, of what a ladder leans against
 _AT_WALLS = {"ladder", "flower pot"}
 _SEEN = 0.035  # of the tallest thing
 # What stands in the sea stands on a rock there.
+SEAS = {"sea", "rough sea"}
 _ON_ROCKS = {"lighthouse", "tower", "castle", "temple"}
 
 
@@ -44,6 +47,8 @@ def arranged(things: Sequence[Wished], place: str) -> list[Wished]:
         if "lamp" in thing.name and place in BUILT_UP:  # none of a table
             found[i] = replace(thing, subject=subject_of("street lamp"))
     _stand_in_sea(found, place)
+    _climb(found)
+    _spread(found)
     _lay(found)
     _lean(found)
     _raise_small(found)
@@ -58,6 +63,29 @@ def _raise_small(things: list[Wished]) -> None:
         in_air = thing.subject.belongs == "air" and thing.subject.family in LIVING
         if in_air and thing.tall < _SEEN * tallest:
             things[i] = replace(thing, size=_SEEN * tallest / thing.subject.height)
+
+
+def _climb(things: list[Wished]) -> None:
+    """Whoever is with those on a height is there too: a flock on a hill with a shepherd."""
+    for i, thing in enumerate(things):
+        other = things[thing.to] if thing.to is not None and thing.link in _WITH else None
+        if other is None or other.link != "on" or other.to is None:
+            continue
+        alive = thing.subject.family in {*LIVING, "figure"} and thing.subject.belongs == "ground"
+        if alive and things[other.to].subject.word in _HIGH:
+            things[i] = linked(thing, other.to, "on")
+
+
+def _spread(things: list[Wished]) -> None:
+    """A rug of which no more is said lies before the rest of the room."""
+    others = [k for k, t in enumerate(things) if t.subject.belongs == "room" and not _is_rug(t)]
+    for i, thing in enumerate(things):
+        if _is_rug(thing) and thing.to is None and others:
+            things[i] = linked(thing, others[0], "in front of")
+
+
+def _is_rug(thing: Wished) -> bool:
+    return thing.subject.word == "carpet"
 
 
 def _land(things: list[Wished]) -> None:
@@ -98,9 +126,17 @@ def _lay(things: list[Wished]) -> None:
             things[i] = _fitted(linked(thing, len(things) - 1, "holds"), vase)
 
 
+def at_sea(things: Sequence[Wished]) -> str:
+    """The sea, for a lighthouse of which no place is said and that nothing on land is with."""
+    lights = any(t.subject.family == "lighthouse" for t in things)
+    ashore = [t for t in things if t.subject.belongs in {"ground", "room", "table"}]
+    alone = all(t.subject.family == "lighthouse" for t in ashore)
+    return "sea" if lights and alone else ""
+
+
 def _stand_in_sea(things: list[Wished], place: str) -> None:
     """What was said of the open sea and is built stands on a rock in it."""
-    for i, thing in enumerate(list(things) if place == "sea" else []):
+    for i, thing in enumerate(list(things) if place in SEAS else []):
         alone = thing.to is None or thing.link in {"and", "with"}
         if thing.subject.family in _ON_ROCKS and thing.count == 1 and alone:
             rock = subject_of("cliff top")

@@ -21,6 +21,7 @@ _HOVERS = 12.0  # times its own height, of what a thing is seen close over
 _SEAT = 0.6  # of its own height, of a rock that a creature is on
 _HEIGHTS = {"cliff top": 2.2, "knoll": 1.4, "chimney stack": 3.0}  # likewise, of what is high
 _PERCH, _SHADE = 0.6, 1.4  # likewise, of what is sat on and stood under
+_TREE = 5.5  # likewise, of a tree over a creature
 _LAMP = 2.8  # likewise, of a lamp
 HOLDERS = {
     "basket", "bucket", "pot", "bowl", "barrel", "cup", "flower pot", "crate", "hat", "boot",
@@ -178,6 +179,9 @@ def _under_plant(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
         return replace(a, to=second, link="in front of"), b
     if link != "under" or b.subject.family not in _PLANTS:
         return None
+    if b.subject.family in _TREES and a.subject.family in LIVING:  # its crown is to be seen too
+        low = max(_TREE * a.tall, SMALL) / b.subject.height
+        b = replace(b, size=min(b.size, low))
     return replace(a, to=second, link=link), _at_least(b, _SHADE * a.tall / b.subject.height)
 
 

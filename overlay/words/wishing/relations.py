@@ -246,6 +246,12 @@ def grown_within(thing: Wished, piece: Piece) -> str:
     return entry.word if grows else ""
 
 
+def bedded(word: str) -> tuple[str, str]:
+    """The zone of a glasshouse in which a plant grows: trees along it, the rest all about."""
+    tree = subject_of(word).family in {"tree", "blade_tree"}
+    return ("alley" if tree else "bed"), f"{word.replace(' ', '_')}*{10 if tree else 24}"
+
+
 def field_of(piece: Piece) -> tuple[str, str] | None:
     """A place named after what grows there (`a tulip field`)."""
     if piece.head is None or piece.head.entry is None or piece.count > 1 or piece.head.entry.shapes:

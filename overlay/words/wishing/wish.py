@@ -10,7 +10,7 @@ from overlay.words.language.told import told_of
 from overlay.words.stage.setting import read_effects
 from overlay.words.subjects import flying, subject_for, subject_of
 from overlay.words.wishing import backdrop, burning, owning, relations
-from overlay.words.wishing.arranging import arranged
+from overlay.words.wishing.arranging import arranged, at_sea
 from overlay.words.wishing.joining import join, link_two
 from overlay.words.wishing.toning import Toning
 from overlay.words.wishing.wished import Wish, Wished, linked
@@ -54,6 +54,7 @@ class _Builder:
 
     def wish(self) -> Wish:
         """What was taken so far."""
+        self.place = self.place or at_sea(self.things)
         self.things = arranged(self.things, self.place)
         if self.by_window:
             self.effects.append(({"window=": 2.0}, 1.0))  # seen where there are walls
@@ -203,7 +204,7 @@ class _Builder:
         if grown:
             del self.things[numbers.pop()]
             self.place = "winter garden"
-            self.fills.append(("bed", f"{grown.replace(' ', '_')}*24"))
+            self.fills.append(relations.bedded(grown))
         return bool(grown)
 
     def _is_height(self, piece: Piece, phrase: Phrase, numbers: list[int]) -> bool:

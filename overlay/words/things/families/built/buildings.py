@@ -9,6 +9,7 @@ from overlay.words.things.families.built.dressing import (
     add_broken_walls,
     add_ivy,
     add_sign,
+    add_tables,
     add_timbers,
 )
 from overlay.words.things.parts import Builder, Part, Skin, turned
@@ -39,6 +40,7 @@ def house(
     ivy: bool = False,
     sign: bool = False,
     broken: bool = False,
+    tables: bool = False,
 ) -> list[Part]:
     """A house whose front looks at the eye.
 
@@ -47,6 +49,7 @@ def house(
     w, d : width and depth, metres. pitch : height of the roof. gate : a barn's doors in place of a door.
     tower, spire : heights of a church's. glass : walls and roof of panes, as of a glasshouse.
     timber : beams in the walls. ivy : on them. sign : one that hangs out. broken : a ruin.
+    tables : before it, under an awning and parasols.
     """  # fmt: skip
     skin = _SKINS[made]
     b = Builder(wall, skin)
@@ -66,6 +69,8 @@ def house(
         add_timbers(b, half, deep, high, storey)
     if ivy:
         add_ivy(b, half, deep, high)
+    if tables:
+        add_tables(b, half, deep)
     if sign:
         add_sign(b, half, deep, storey)
     return b.parts

@@ -54,6 +54,32 @@ def add_sign(b: Builder, half: float, deep: float, storey: float) -> None:
     b.ball((x + 0.95, y - 0.72, z - 0.07), (0.22, 0.24, 0.04), "#d9b45a", Skin.PLAIN)
 
 
+def add_tables(b: Builder, half: float, deep: float) -> None:
+    """Round tables with chairs before a house, parasols over some, an awning over the rest."""
+    count = 10
+    for k in range(count):
+        x = (k + 0.5 - count / 2) * 1.6 * half / count
+        colour = "#b8433a" if k % 2 else "#f0e8d8"
+        b.box((x, 2.45, -deep - 0.62), (0.8 * half / count, 0.03, 0.7), colour, Skin.PLAIN, turned(0, -22))
+    for k, x in enumerate((-0.95, -0.34, 0.3, 0.92)):
+        z = -deep - (2.0 if k % 2 else 1.3)
+        _add_table(b, x * half, z)
+        if k % 2:
+            b.limb((x * half, 0, z), (x * half, 2.5, z), (0.03, 0.03), "#d9d2c2", Skin.PLAIN)
+            b.cone((x * half, 2.45, z), (1.25, 0.26, 0.04), "#b8433a" if k == 1 else "#3f6b66", Skin.PLAIN)
+
+
+def _add_table(b: Builder, x: float, z: float) -> None:
+    b.cone((x, 0.74, z), (0.42, 0.02, 0.42), "#e9e2d2", Skin.PLAIN)
+    b.limb((x, 0, z), (x, 0.74, z), (0.05, 0.04), "#2f3a36", Skin.PLAIN)
+    for side in (1, -1):
+        at = x + side * 0.68
+        b.box((at, 0.44, z), (0.2, 0.025, 0.2), "#8a5a34", Skin.PLANKS)
+        b.box((at + side * 0.19, 0.7, z), (0.02, 0.24, 0.2), "#8a5a34", Skin.PLANKS)
+        for leg in (-0.15, 0.15):
+            b.limb((at + leg, 0, z), (at + leg, 0.44, z), (0.025, 0.02), "#2f3a36", Skin.PLAIN)
+
+
 def add_broken_walls(
     b: Builder, half: float, deep: float, high: float, pitch: float, tower: float
 ) -> None:

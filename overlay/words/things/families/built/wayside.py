@@ -153,10 +153,14 @@ def tent(*, h: float = 2.0, cloth: str = "#c9b48a", second: str = "#a3814e") -> 
     return b.parts
 
 
-def bridge(*, span: float = 11.0, h: float = 3.0, wall: str = "#a39a8b", made: str = "stone") -> list[Part]:
-    """A humped bridge of one arch, seen from its side."""
+def bridge(
+    *, span: float = 11.0, h: float = 3.0, wall: str = "#a39a8b", made: str = "stone", arches: int = 1
+) -> list[Part]:
+    """A humped bridge of one arch, seen from its side, or a level one of several."""
     skin = Skin.BRICK if made == "brick" else Skin.PLANKS if made == "planks" else Skin.STONE
     b = Builder(wall, skin)
+    if arches > 1:
+        return _viaduct(b, span, h, arches)
     steps = np.linspace(-1, 1, 39)
     for s0, s1 in pairwise(steps):
         s = float(s0 + s1) / 2
@@ -165,6 +169,24 @@ def bridge(*, span: float = 11.0, h: float = 3.0, wall: str = "#a39a8b", made: s
         b.box((s * span / 2, (under + top) / 2, 0), (span / 76 + 0.01, max((top - under) / 2, 0.05), 1.5))
         for z in (1.45, -1.45):
             b.box((s * span / 2, top + 0.35, z), (span / 76 + 0.01, 0.4, 0.16))
+    return b.parts
+
+
+def _viaduct(b: Builder, span: float, h: float, arches: int) -> list[Part]:
+    wide, deck = span / arches, 0.09 * h
+    pier = 0.12 * wide
+    for k in range(arches + 1):
+        b.box(((k - arches / 2) * wide, h / 2, 0), (pier, h / 2, 1.5))
+    reach, steps = wide / 2 - pier, np.linspace(-1, 1, 13)
+    for k in range(arches):
+        middle = (k + 0.5 - arches / 2) * wide
+        for s0, s1 in pairwise(steps):
+            s = float(s0 + s1) / 2
+            under = h - deck - reach * (1 - float(np.sqrt(1 - s * s)))
+            b.box((middle + s * reach, (under + h) / 2, 0), (reach / 12 + 0.01, (h - under) / 2, 1.4))
+    b.box((0, h + 0.06, 0), (span / 2 + pier, 0.12, 1.62), "#8d857a", Skin.PLASTER)
+    for z in (1.5, -1.5):
+        b.box((0, h + 0.45, z), (span / 2 + pier, 0.36, 0.13))
     return b.parts
 
 

@@ -77,8 +77,10 @@ def accordion(*, w: float = 0.42, c: str = "#a3242c", bellows: str = "#26211f") 
     return b.parts
 
 
-def window_sill(*, w: float = 2.2, wood: str = "#e6dcc8", wall: str = "#c9bda6") -> list[Part]:
-    """A window with a broad sill that things stand on, and the wall below it."""
+def window_sill(
+    *, w: float = 2.2, wood: str = "#e6dcc8", wall: str = "#c9bda6", moon: bool = False
+) -> list[Part]:
+    """A window with a broad sill that things stand on, the wall below it, and a moon outside."""
     b = Builder(wood, Skin.PLANKS)
     sill, top = 0.8, 2.2
     b.box((0, 0.4, 0.12), (0.5 * w, 0.4, 0.12), wall, Skin.PLASTER)
@@ -86,6 +88,8 @@ def window_sill(*, w: float = 2.2, wood: str = "#e6dcc8", wall: str = "#c9bda6")
     b.box((0, (sill + top) / 2, 0.2), (0.47 * w, (top - sill) / 2, 0.01), "#b9d3e4", Skin.PLAIN)
     for x in (-0.48, 0.0, 0.48):
         b.box((x * w, (sill + top) / 2, 0.17), (0.04, (top - sill) / 2, 0.05), skin=Skin.PLAIN)
+    if moon:
+        b.ball((0.24 * w, top - 0.36, 0.19), (0.17, 0.17, 0.004), "#fffbe6", Skin.GLASS)
     for y in (sill + 0.05, (sill + top) / 2 + 0.1, top):
         b.box((0, y, 0.17), (0.5 * w, 0.04, 0.05), skin=Skin.PLAIN)
     return b.parts

@@ -48,6 +48,7 @@ def quadruped(
     pack: str = "",
     walk: float = 0.12,
     pose: str = "",
+    sleeps: bool = False,
 ) -> list[Part]:
     """An animal that faces +x.
 
@@ -58,16 +59,13 @@ def quadruped(
     up, nod, drop : angles of neck, head and tail, degrees. blaze : colour of a head with two dark
     stripes along it. pack : whether sacks hang at its sides.
     walk : how far the feet are apart, 0 stands still. pose : lie or sit; what has hooves, a hump or
-    a trunk lies where others sit.
+    a trunk lies where others sit. sleeps : whether the head of one that lies is on the ground.
     """  # fmt: skip
     b = Builder(coat, _SKINS[skin], 0.11 * h, second or dark or coat)
     belly, dark = belly or coat, dark or coat
     lies = pose == "sit" and any((hump, trunk, horn, neck > 0.42))
     pose = "lie" if lies else pose
-    if pose == "lie":
-        up, nod, drop = min(up, 30.0), max(nod, 38.0), 35.0
-    elif pose == "sit":
-        up, drop = max(up, 55.0), 20.0
+    up, nod, drop = _held(pose, up, nod, drop, sleeps=sleeps)
     withers, loin, hips = _spine(pose, h, long, chest, waist, rump, back)
     b.limb(hips, loin, (rump * h, waist * h))
     b.limb(loin, withers, (waist * h, chest * h))
@@ -100,6 +98,13 @@ def quadruped(
     if tail:
         _tail(b, hips, h, rump, tail, brush, drop, mane if mane and not full else "")
     return [*b.parts, *(_pack(hips, withers, max(chest, rump) * h) if pack else [])]
+
+
+def _held(pose: str, up: float, nod: float, drop: float, *, sleeps: bool) -> Point:
+    """Angles of neck, head and tail in a pose."""
+    if pose == "lie":
+        return (-14.0, 6.0, 35.0) if sleeps else (min(up, 30.0), max(nod, 38.0), 35.0)
+    return (max(up, 55.0), nod, 20.0) if pose == "sit" else (up, nod, drop)
 
 
 def _spine(

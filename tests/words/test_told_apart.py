@@ -1,0 +1,112 @@
+"""What prompts that were drawn wrongly once are drawn as: each that was cured, in a line or two."""
+
+import unittest
+
+import numpy as np
+
+from overlay.words.composing.scene import compose
+from overlay.words.things.families.built.wayside import bridge
+from overlay.words.things.families.living.quadrupeds import quadruped
+from overlay.words.things.parts import extent
+from tests.words.test_framing import scene, wish
+from tests.words.test_told import words
+
+
+def placed(prompt, name):
+    found = scene(prompt)
+    return [t for t in found.things[: found.wished] if t.name == name]
+
+
+class OnTheGroundTest(unittest.TestCase):
+    def test_who_runs_over_a_plain_is_on_it_and_who_flies_over_it_is_not(self):
+        for prompt in ("horses galloping over a plain", "a dog running across the snow"):
+            self.assertFalse(any(t.flies for t in wish(prompt).things), prompt)
+        self.assertTrue(wish("an owl over a field").things[0].flies)
+        self.assertEqual(wish("wild horses galloping over a plain").place, "meadow")
+
+    def test_whoever_is_with_a_flock_on_a_hill_is_on_it_too(self):
+        sheep, *others = wish("a flock of sheep on a hill with a shepherd and a dog").things
+        hill = next(t for t in others if t.subject.word == "knoll")
+        for who in ("shepherd", "dog"):
+            at = placed("a flock of sheep on a hill with a shepherd and a dog", who)[0].at
+            self.assertGreater(at[1], 0.3 * hill.tall, who)
+
+    def test_a_rug_lies_before_the_fireplace(self):
+        found = scene("a chair beside a fireplace, a dog on the rug")
+        at = {t.name: t.at for t in found.things[: found.wished]}
+        self.assertLess(at["carpet"][2], at["fireplace"][2])
+        self.assertLess(at["dog"][2], at["fireplace"][2])
+
+
+class PlateTest(unittest.TestCase):
+    def test_a_few_lie_side_by_side_on_one_level_and_none_beyond_its_rim(self):
+        found = wish("three pears and a knife on a plate")
+        plate = next(t for t in found.things if t.subject.word == "plate")
+        drawn = compose(found, seed=1, aspect=1.5)
+        pears = [t for t in drawn.things if t.name == "pear"]
+        self.assertEqual(len(pears), 3)
+        (dish,) = (t for t in drawn.things if t.name == "plate")
+        self.assertEqual(len({round(t.at[1], 4) for t in pears}), 1)
+        for pear in pears:
+            out = np.hypot(pear.at[0] - dish.at[0], pear.at[2] - dish.at[2])
+            self.assertLess(out, 0.5 * plate.wide)
+
+    def test_what_a_basket_holds_is_in_the_picture(self):
+        found = scene("a basket of mushrooms in the forest")
+        tops = [
+            found.eye.seen_at(t.at[1] + extent(t.parts)[1][1] * t.scale, t.at[2])
+            for t in found.things[: found.wished]
+        ]
+        self.assertLess(max(tops), 1.0)
+
+
+class FacingTest(unittest.TestCase):
+    def test_things_face_where_it_is_said(self):
+        turned = {
+            way: placed(f"a horse {way}", "horse")[0].yaw % 360
+            for way in ("facing right", "facing left", "looking at the viewer", "facing away")
+        }
+        for way, yaw in zip(turned, (12, 168, 80, 280), strict=True):
+            self.assertLess(abs(turned[way] - yaw), 5, way)
+        self.assertEqual(words("a fox looking out from behind a tree"), ["fox", "tree"])
+
+    def test_the_head_of_one_that_sleeps_is_lower(self):
+        lying, asleep = (extent(quadruped(pose="lie", sleeps=s))[1][1] for s in (False, True))
+        self.assertLess(asleep, 0.9 * lying)
+        self.assertEqual(dict(wish("a sleeping dog").things[0].details), {"sleeps": "1"})
+
+
+class BuiltTest(unittest.TestCase):
+    def test_a_viaduct_is_level_and_has_several_arches(self):
+        parts = bridge(span=34, h=10, arches=5)
+        tops = [p.a[1] + p.b[1] for p in parts if p.a[1] + p.b[1] < 10.01]
+        self.assertLess(np.ptp(tops), 0.01)
+        piers = [p for p in parts if p.a[1] - p.b[1] < 0.01]
+        self.assertEqual(len(piers), 6)
+
+    def test_a_cafe_has_tables_before_it(self):
+        low, _ = extent(placed("a cafe in a street", "cafe")[0].parts)
+        self.assertLess(low[2], -4.5)
+
+    def test_lights_on_a_string_are_things(self):
+        self.assertIn("lantern line", words("a street cafe with string lights"))
+
+    def test_vines_far_below_are_large_enough_to_be_seen(self):
+        found = scene("a hot-air balloon over vineyards")
+        vines = [t for t in found.things if t.name == "vine row"]
+        self.assertGreater(len(vines), 30)
+        nearest = min(vines, key=lambda t: t.at[2])
+        tall = extent(nearest.parts)[1][1] * nearest.scale
+        seen = found.eye.seen_at(tall, nearest.at[2]) - found.eye.seen_at(0, nearest.at[2])
+        self.assertGreater(seen, 0.15)
+
+    def test_palms_in_a_greenhouse_are_no_higher_than_that(self):
+        found = scene("a greenhouse full of palms")
+        palms = [t for t in found.things if t.name == "palm"]
+        self.assertGreater(len(palms), 6)
+        self.assertLess(max(extent(t.parts)[1][1] * t.scale for t in palms), 6.0)
+
+    def test_a_moon_is_seen_from_a_windowsill(self):
+        (light,) = placed("a cat on a windowsill, moonlight", "windowsill")
+        (dark,) = placed("a cat on a windowsill", "windowsill")
+        self.assertEqual(len(light.parts), len(dark.parts) + 1)
