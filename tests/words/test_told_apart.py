@@ -25,7 +25,7 @@ class OnTheGroundTest(unittest.TestCase):
         self.assertEqual(wish("wild horses galloping over a plain").place, "meadow")
 
     def test_whoever_is_with_a_flock_on_a_hill_is_on_it_too(self):
-        sheep, *others = wish("a flock of sheep on a hill with a shepherd and a dog").things
+        _, *others = wish("a flock of sheep on a hill with a shepherd and a dog").things
         hill = next(t for t in others if t.subject.word == "knoll")
         for who in ("shepherd", "dog"):
             at = placed("a flock of sheep on a hill with a shepherd and a dog", who)[0].at
@@ -36,6 +36,43 @@ class OnTheGroundTest(unittest.TestCase):
         at = {t.name: t.at for t in found.things[: found.wished]}
         self.assertLess(at["carpet"][2], at["fireplace"][2])
         self.assertLess(at["dog"][2], at["fireplace"][2])
+
+    def test_what_goes_through_a_gate_is_before_it(self):
+        _, sheep, _ = wish("a sheepdog herding sheep through a gate").things
+        self.assertEqual(sheep.link, "in front of")
+
+    def test_a_bird_on_a_post_is_on_its_top_and_one_in_the_sky_flies(self):
+        (pelican,), (post,) = (placed("a pelican on a post", name) for name in ("pelican", "post"))
+        top = post.at[1] + extent(post.parts)[1][1] * post.scale
+        self.assertAlmostEqual(pelican.at[1], top, delta=0.1 * top)
+        (birds,) = wish("birds in a pink sky").things
+        self.assertTrue(birds.flies)
+
+
+class PlaceTest(unittest.TestCase):
+    def effects(self, prompt):
+        found = wish(prompt)
+        self.assertEqual(found.tints, (), prompt)  # and none on the whole picture
+        return {key for effects, _ in found.effects for key in effects}
+
+    def test_a_colour_that_is_said_of_a_place_is_its_own(self):
+        for prompt, keys in (
+            ("a plane over green fields", {"first~", "second~"}),
+            ("a boat on a turquoise sea", {"deep~"}),
+            ("a cat in a blue kitchen", {"wall_colour~"}),
+            ("gulls in a pink sky", {"zenith~", "horizon~"}),
+        ):
+            self.assertEqual(self.effects(prompt), keys, prompt)
+        self.assertEqual(len(wish("a boat, turquoise").tints), 1)
+
+    def test_flowers_of_a_wood_cover_its_ground(self):
+        found = wish("a path through a bluebell wood")
+        self.assertEqual((found.place, dict(found.fills)["carpet"]), ("forest", "bluebell*120"))
+        self.assertEqual(wish("an oak forest").fills[0][0], "wood")
+
+    def test_a_road_along_a_coast_has_the_sea_beside_it(self):
+        self.assertEqual(wish("a car on a coastal road").place, "sea")
+        self.assertIn("path=", self.effects("a car on a coastal road"))
 
 
 class PlateTest(unittest.TestCase):
@@ -83,6 +120,14 @@ class BuiltTest(unittest.TestCase):
         self.assertLess(np.ptp(tops), 0.01)
         piers = [p for p in parts if p.a[1] - p.b[1] < 0.01]
         self.assertEqual(len(piers), 6)
+
+    def test_a_water_mill_has_its_wheel_and_a_cable_car_its_rope(self):
+        (mill,) = placed("a water mill by a weir", "watermill")
+        low, _ = extent(mill.parts)
+        self.assertLess(low[2], -4.0)
+        (car,) = placed("a cable car over a valley", "cable car")
+        self.assertGreater(car.at[1], 3.0)
+        self.assertGreater(np.ptp([e[0] for e in extent(car.parts)]), 15.0)
 
     def test_a_cafe_has_tables_before_it(self):
         low, _ = extent(placed("a cafe in a street", "cafe")[0].parts)

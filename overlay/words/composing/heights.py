@@ -12,7 +12,9 @@ _TOP = 0.94  # up to which what flies may reach in the picture
 
 
 def swims(thing: Wished, ground: Ground) -> bool:
-    """Whether a thing is in water; a fish on a table lies there."""
+    """Whether a thing is in water; what is on something is not."""
+    if thing.link == "on" and thing.to is not None:
+        return False
     watery = ground.setting.near < NOWHERE or ground.under_water
     return watery and thing.subject.belongs in {"water", "sea"}
 

@@ -181,6 +181,7 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
     ),
     (rf"\b(?P<beast>{_RIDDEN})[ -]riders\b", r"men riding \g<beast>s"),
     (rf"\b(?P<beast>{_RIDDEN})[ -]rider\b", r"man riding a \g<beast>"),
+    (r"\b(?:coastal|coast|seaside|clifftop) (?P<way>road|path|track)\b", r"\g<way> by the sea"),
     # What sits on a shoulder is with whose that is; a nose of carrot is a snowman's own.
     (
         rf"^(?P<what>{_A}{_WORD}) (?:(?:sitting|perched|perching) )?on (?:the )?"

@@ -17,6 +17,8 @@ _ADDS: dict[str, tuple[str, ...]] = {
 }  # fmt: skip
 _BEHIND = {"mountains", "hills", "forest", "village"}  # whose own things stand in the distance
 SUNKEN = "tower*3,temple*1,house*6,column*3"
+_WATERS = {"lake", "pond", "river", "canal", "sea", "rough sea", "grand canal"}
+_COLOURED = 0.6  # how far a colour that is said of a place takes the place's own over
 _WOODED = {"forest", "jungle"}  # whose trees come down to the water
 _TREES = {"tree", "blade_tree"}
 _STANDS, _CLOSE = 32, 14  # trees of a wood of one kind: in the depth, and near
@@ -27,6 +29,19 @@ def drowned(place: str, first: str) -> bool:
     """Whether one of two places is a town and the other is under water."""
     towns = {"city", "street", "village", "skyline"}
     return bool({place, first} & UNDER_WATER and {place, first} & towns)
+
+
+def coloured(place: str, colour: str) -> dict[str, Any]:
+    """What a colour that is said of a place does to its walls, its water, its sky or its ground."""
+    own = place_effects(place)
+    if is_indoors(place):
+        keys: tuple[str, ...] = ("wall_colour",)
+    elif place == "sky":
+        keys = ("zenith", "horizon")
+    else:
+        keys = ("deep",) if place in _WATERS else ("first", "second")
+        keys = ("first", "second", "deep") if "near=" in own and place not in _WATERS else keys
+    return {f"{key}~": (colour, _COLOURED) for key in keys}
 
 
 def wood_of(piece: Piece, place: str) -> tuple[tuple[str, str], ...]:

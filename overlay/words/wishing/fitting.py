@@ -21,6 +21,7 @@ _HOVERS = 12.0  # times its own height, of what a thing is seen close over
 _SEAT = 0.6  # of its own height, of a rock that a creature is on
 _HEIGHTS = {"cliff top": 2.2, "knoll": 1.4, "chimney stack": 3.0}  # likewise, of what is high
 _PERCH, _SHADE = 0.6, 1.4  # likewise, of what is sat on and stood under
+_POST = 0.6  # of the width of the bird on it
 _TREE = 5.5  # likewise, of a tree over a creature
 _LAMP = 2.8  # likewise, of a lamp
 HOLDERS = {
@@ -152,6 +153,19 @@ def _on_height(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     return replace(a, to=second, link=link), replace(b, size=min(b.size, size))
 
 
+def _through_gate(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    if link != "in" or b.subject.family not in {"gate", "door"}:
+        return None
+    return replace(a, to=second, link="in front of"), b
+
+
+def _on_post(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """A post is thick enough for the bird on it."""
+    if link != "on" or b.subject.family != "post" or a.subject.family not in LIVING:
+        return None
+    return replace(a, to=second, link=link), _at_least(b, _POST * a.wide / b.subject.size[0])
+
+
 def _on_hoard(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     if link not in {"on", "in"} or b.subject.family != "hoard":
         return None
@@ -261,7 +275,8 @@ def _seated(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 
 
 FITTING: tuple[Callable[[Wished, Wished, str, int], Pair | None], ...] = (
-    _riding, _crossing, _on_bridge, _under_bridge, _hovering, _swarming, _on_plate,
+    _riding, _crossing, _through_gate, _on_post, _on_bridge, _under_bridge, _hovering, _swarming,
+    _on_plate,
     _in_basket, _on_height, _under_lamp, _under_lanterns, _under_plant, _on_hoard, _on_small,
     _on_rock, _among_plants, _in_tree, _hangs, _on_isle, _seated,
 )  # fmt: skip

@@ -85,6 +85,7 @@ HOUSES = {"house", "tower"}
 _TIMBERED = {"half-timbered", "half timbered", "timber-framed", "timbered", "tudor"}
 _OPEN = {"field", "meadow", "garden", "hills", "park", "heath", "farm", "vineyard", "orchard"}
 _GROWS = {*GROWN, "bush", "cactus", "potted_plant", "blade_tree"}  # in glasshouses
+_WOODS = {"forest", "glade"}  # whose ground flowers cover
 _SOWN = {"lavender", "heather"}  # many, and no plural says so
 _PATCHES = {"pumpkin", "cabbage", "melon"}  # fruit that lies in fields
 BUILT_UP = {"street", "village", "city", "market", "courtyard"}
@@ -167,6 +168,8 @@ def at_place(thing: Wished, link: str, place: str) -> Wished:
     if link in ABOVE:
         alive = thing.subject.family in {*LIVING, "figure"} or thing.subject.belongs == "sea"
         return replace(aloft(thing), flies=True) if alive else aloft(thing)  # a whale over a city
+    if link == "in" and place == "sky" and thing.subject.family in {"bird", "owl"}:
+        return aloft(thing)
     wades = thing.subject.family in {*LIVING, "figure"} and thing.subject.belongs == "ground"
     if link == "in" and place in _WATERS and wades:
         return replace(thing, subject=replace(thing.subject, belongs="sea"))
@@ -256,9 +259,10 @@ def field_of(piece: Piece) -> tuple[str, str] | None:
     """A place named after what grows there (`a tulip field`)."""
     if piece.head is None or piece.head.entry is None or piece.count > 1 or piece.head.entry.shapes:
         return None
-    open_ = any(w.kind == "place" and w.entry and w.entry.word in _OPEN for w in piece.modifiers)
     grown = subject_of(piece.head.entry.word)
-    if not open_ or not (grown.family in GROWN or grown.word in _PATCHES):
+    sown = _OPEN | (_WOODS if grown.family in GROWN else set())
+    named = any(w.kind == "place" and w.entry and w.entry.word in sown for w in piece.modifiers)
+    if not named or not (grown.family in GROWN or grown.word in _PATCHES):
         return None
     many = 120 if grown.family in GROWN else 70
     return "carpet", f"{grown.word.replace(' ', '_')}*{many}"

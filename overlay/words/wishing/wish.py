@@ -122,7 +122,7 @@ class _Builder:
                 self.things[numbers[-1]] = relations.at_place(last, piece.link, place)
             if place and not piece.head:
                 self._burn(piece)
-            self._scenes(loose, phrase)
+            self._scenes(self._paint(loose, place, phrase), phrase)
 
     def _link_back(self, link: str, numbers: list[int]) -> None:
         """Link what was said last to what was named before, here or in an earlier phrase."""
@@ -137,6 +137,14 @@ class _Builder:
         for word in loose:
             if word.text != "smoke" or not self._smokes(phrase):
                 self._scene(word, phrase)
+
+    def _paint(self, loose: list[Word], place: str, phrase: Phrase) -> list[Word]:
+        """Give a place the colour that is said of it; the words that are left."""
+        for word in loose if place else ():
+            if word.kind == "colour" and word.entry:
+                painted = backdrop.coloured(place, word.entry.value)
+                self.effects.append((painted, phrase.emphasis))
+        return [w for w in loose if not (place and w.kind == "colour")]
 
     def _burn(self, piece: Piece) -> None:
         """Fires in a place that is said to burn."""

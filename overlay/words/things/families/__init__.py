@@ -133,7 +133,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     pocket.telephone: ("c",), pocket.yarn: ("wool",), keeping.birdcage: ("metal",),
     keeping.curtains: ("cloth",), keeping.balance: ("metal",), keeping.accordion: ("c",),
     keeping.window_sill: ("wood",), keeping.cushion: ("cloth",), keeping.cannon: ("iron",),
-    public.tram: ("c",), public.omnibus: ("c",), public.fire_engine: ("c",), public.tractor_trailer: ("c",),
+    public.tram: ("c",), public.cable_car: ("c",), public.omnibus: ("c",), public.fire_engine: ("c",), public.tractor_trailer: ("c",),
     creatures.hedgehog: ("coat",),
     trees.branch: ("leaf",),
     trees.nest: ("straw",),

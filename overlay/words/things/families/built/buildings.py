@@ -11,6 +11,7 @@ from overlay.words.things.families.built.dressing import (
     add_sign,
     add_tables,
     add_timbers,
+    add_wheel,
 )
 from overlay.words.things.parts import Builder, Part, Skin, turned
 
@@ -41,6 +42,7 @@ def house(
     sign: bool = False,
     broken: bool = False,
     tables: bool = False,
+    wheel: float = 0.0,
 ) -> list[Part]:
     """A house whose front looks at the eye.
 
@@ -49,7 +51,8 @@ def house(
     w, d : width and depth, metres. pitch : height of the roof. gate : a barn's doors in place of a door.
     tower, spire : heights of a church's. glass : walls and roof of panes, as of a glasshouse.
     timber : beams in the walls. ivy : on them. sign : one that hangs out. broken : a ruin.
-    tables : before it, under an awning and parasols.
+    tables : before it, under an awning and parasols. wheel : radius of one that
+    water turns, at its side.
     """  # fmt: skip
     skin = _SKINS[made]
     b = Builder(wall, skin)
@@ -71,6 +74,8 @@ def house(
         add_ivy(b, half, deep, high)
     if tables:
         add_tables(b, half, deep)
+    if wheel:
+        add_wheel(b, half, deep, wheel)
     if sign:
         add_sign(b, half, deep, storey)
     return b.parts

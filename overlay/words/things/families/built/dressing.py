@@ -69,6 +69,24 @@ def add_tables(b: Builder, half: float, deep: float) -> None:
             b.cone((x * half, 2.45, z), (1.25, 0.26, 0.04), "#b8433a" if k == 1 else "#3f6b66", Skin.PLAIN)
 
 
+def add_wheel(b: Builder, half: float, deep: float, r: float) -> None:
+    """A water wheel with its boards before a mill's front, the trough that feeds it."""
+    x, y, z, wood = 0.3 * half, 0.86 * r, -deep - 0.62, "#5f4630"
+    for side in (0.42, -0.42):
+        b.ring((x, y, z + side), r - 0.12, 0.09, wood, turned(0, 90))
+        for k in range(8):
+            a = np.pi * k / 4
+            tip = (x + (r - 0.1) * float(np.cos(a)), y + (r - 0.1) * float(np.sin(a)), z + side)
+            b.limb((x, y, z + side), tip, (0.06, 0.05), wood, Skin.PLANKS)
+    for k in range(16):
+        a = np.pi * k / 8
+        at = (x + r * float(np.cos(a)), y + r * float(np.sin(a)), z)
+        b.box(at, (0.22, 0.03, 0.44), "#7a5c3e", Skin.PLANKS, turned(0, 0, float(np.degrees(a))))
+    b.limb((x, y, z - 0.5), (x, y, -deep + 0.1), (0.12, 0.12), "#3a3632", Skin.PLAIN)
+    b.box((x + 0.75 * r, y + 1.12 * r, z), (0.8 * r, 0.07, 0.4), "#7a5c3e", Skin.PLANKS)
+    b.limb((x + 1.4 * r, 0, z), (x + 1.4 * r, y + 1.06 * r, z), (0.09, 0.09), wood, Skin.PLANKS)
+
+
 def _add_table(b: Builder, x: float, z: float) -> None:
     b.cone((x, 0.74, z), (0.42, 0.02, 0.42), "#e9e2d2", Skin.PLAIN)
     b.limb((x, 0, z), (x, 0.74, z), (0.05, 0.04), "#2f3a36", Skin.PLAIN)

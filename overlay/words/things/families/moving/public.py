@@ -98,3 +98,19 @@ def tractor_trailer(
     for x, y, wide in ((-3.5, 1.6, 0.95), (-2.0, 1.55, 0.95), (-2.7, 1.95, 1.3)):
         b.ball((x, y, 0), (wide, 0.62, 0.98), load, Skin.FUR)
     return [*b.parts, *moved(car(kind="tractor", c=c), turned(), (2.7, 0.0, 0.0))]
+
+
+def cable_car(*, c: str = "#c0392b", second: str = "#efe6d0", rope: str = "#3a3d40") -> list[Part]:
+    """A cabin that hangs from its rope, which rises along +x."""
+    b = Builder(c)
+    b.box((0, 0.55, 0), (1.6, 0.5, 0.95), rounded=0.18)
+    b.box((0, 1.5, 0), (1.58, 0.6, 0.93), second, rounded=0.16)
+    b.box((0, 2.15, 0), (1.7, 0.1, 1.02), "#8a8f92", rounded=0.06)
+    for side in (1, -1):
+        for k in range(4):
+            b.box((-1.14 + 0.76 * k, 1.5, side * 0.94), (0.3, 0.38, 0.03), _GLASS, Skin.GLASS)
+        b.box((side * 1.6, 1.5, 0), (0.03, 0.38, 0.7), _GLASS, Skin.GLASS)
+        b.limb((side * 0.5, 2.2, 0), (0, 3.6, 0), (0.06, 0.05), rope)
+        b.cone((side * 0.55, 3.62 + side * 0.07, 0), (0.16, 0.06, 0.16), rope, turn=turned(0, 90))
+    b.limb((-9.0, 2.55, 0), (9.0, 4.75, 0), (0.045, 0.045), rope)
+    return b.parts

@@ -80,13 +80,26 @@ def _truck(b: Builder, glass: str) -> Wheels:
 
 
 def _car(b: Builder, glass: str) -> Wheels:
-    b.box((0, 0.68, 0), (2.0, 0.3, 0.82), rounded=0.2)
-    b.ball((-0.15, 0.95, 0), (1.25, 0.55, 0.72))
-    b.ball((-0.15, 1.02, 0), (1.12, 0.44, 0.745), glass, blend=0.0)
-    b.box((-0.15, 1.36, 0), (0.7, 0.09, 0.6), rounded=0.08)
-    for z in (0.55, -0.55):
-        b.ball((1.98, 0.72, z), 0.1, "#f2e6c0", blend=0.0)
-    return (-1.25, 1.25), 0.34, 0.86
+    chrome = "#cfccc2"
+    b.box((0, 0.62, 0), (2.05, 0.26, 0.74), rounded=0.18)
+    b.box((1.2, 0.9, 0), (0.85, 0.16, 0.6), rounded=0.14)
+    b.box((-1.45, 0.88, 0), (0.6, 0.15, 0.62), rounded=0.14)
+    b.box((-0.3, 1.16, 0), (0.98, 0.34, 0.64), rounded=0.2)
+    b.box((-0.3, 1.47, 0), (0.84, 0.09, 0.56), rounded=0.08)
+    b.box((0.66, 1.2, 0), (0.03, 0.2, 0.52), glass, blend=0.0, turn=turned(0, 0, 24))
+    b.box((-1.26, 1.2, 0), (0.03, 0.17, 0.5), glass, blend=0.0, turn=turned(0, 0, -24))
+    for z in (1, -1):
+        for x in (1.3, -1.3):  # wings over the wheels
+            b.ball((x, 0.64, 0.68 * z), (0.58, 0.38, 0.22))
+        for x, half in ((-0.78, 0.34), (0.08, 0.42)):
+            b.box((x, 1.2, 0.645 * z), (half, 0.19, 0.02), glass, blend=0.0)
+        b.box((0, 0.76, 0.745 * z), (1.9, 0.025, 0.012), chrome, blend=0.0)
+        b.ball((2.0, 0.8, 0.5 * z), (0.09, 0.13, 0.13), "#f4ecd0", blend=0.0)
+        b.ball((-2.02, 0.72, 0.52 * z), (0.05, 0.09, 0.09), "#8a1f1a", blend=0.0)
+    b.box((2.05, 0.74, 0), (0.02, 0.14, 0.3), chrome, Skin.LATTICE, blend=0.0)
+    for x in (2.14, -2.14):
+        b.limb((x, 0.46, 0.72), (x, 0.46, -0.72), (0.055, 0.055), chrome, blend=0.0)
+    return (-1.3, 1.3), 0.34, 0.8
 
 
 _BODIES = {"car": _car, "bus": _bus, "van": _van, "truck": _truck}
