@@ -5,8 +5,11 @@ import unittest
 import numpy as np
 
 from overlay.words.composing.scene import compose
+from overlay.words.composing.settle import place_of
 from overlay.words.things.families.built.wayside import bridge
+from overlay.words.things.families.living.figures import figure
 from overlay.words.things.families.living.quadrupeds import quadruped
+from overlay.words.things.families.moving.machines import rocket
 from overlay.words.things.parts import extent
 from tests.words.test_framing import scene, wish
 from tests.words.test_told import words
@@ -49,6 +52,23 @@ class OnTheGroundTest(unittest.TestCase):
         self.assertTrue(birds.flies)
 
 
+class SeatedTest(unittest.TestCase):
+    def test_who_holds_something_on_a_seat_sits_and_holds_it_in_a_raised_hand(self):
+        for prompt in ("a woman reading a book on a bench", "a woman on a bench with a book"):
+            woman = next(t for t in wish(prompt).things if t.name == "woman")
+            self.assertEqual((woman.pose, woman.link), ("sit", "on"), prompt)
+        (woman,), (book,) = (
+            placed("a woman reading a book on a bench", name) for name in ("woman", "book")
+        )
+        low, high = (v[1] * woman.scale + woman.at[1] for v in extent(woman.parts))
+        self.assertTrue(low + 0.4 * (high - low) < book.at[1] < low + 0.7 * (high - low))
+        raised, resting = (figure(pose="sit", holds=holds) for holds in (True, False))
+        self.assertNotEqual([p.b for p in raised], [p.b for p in resting])
+
+    def test_a_player_has_what_is_played(self):
+        self.assertEqual(words("a violin player on a chair"), ["man", "violin", "chair"])
+
+
 class PlaceTest(unittest.TestCase):
     def effects(self, prompt):
         found = wish(prompt)
@@ -69,6 +89,15 @@ class PlaceTest(unittest.TestCase):
         found = wish("a path through a bluebell wood")
         self.assertEqual((found.place, dict(found.fills)["carpet"]), ("forest", "bluebell*120"))
         self.assertEqual(wish("an oak forest").fills[0][0], "wood")
+
+    def test_who_attacks_a_ship_is_where_that_is(self):
+        self.assertEqual(place_of(wish("a giant octopus attacking a ship")), "sea")
+        self.assertEqual(place_of(wish("an octopus")), "underwater")
+
+    def test_gifts_lie_before_their_tree_and_on_no_table(self):
+        found = scene("gifts under a christmas tree")
+        self.assertNotIn("table", [t.name for t in found.things])
+        self.assertEqual(found.things[0].at[1], 0.0)
 
     def test_a_road_along_a_coast_has_the_sea_beside_it(self):
         self.assertEqual(wish("a car on a coastal road").place, "sea")
@@ -128,6 +157,14 @@ class BuiltTest(unittest.TestCase):
         (car,) = placed("a cable car over a valley", "cable car")
         self.assertGreater(car.at[1], 3.0)
         self.assertGreater(np.ptp([e[0] for e in extent(car.parts)]), 15.0)
+
+    def test_what_starts_is_above_its_fire(self):
+        self.assertEqual(words("a rocket launch at night"), ["starting rocket"])
+        low, high = (extent(rocket(fire=fire))[1][1] for fire in (False, True))
+        self.assertGreater(high, 1.4 * low)
+
+    def test_a_mosque_has_its_minarets(self):
+        self.assertEqual(words("a mosque with minarets"), ["mosque"])
 
     def test_a_cafe_has_tables_before_it(self):
         low, _ = extent(placed("a cafe in a street", "cafe")[0].parts)

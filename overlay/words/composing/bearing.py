@@ -7,7 +7,7 @@ import numpy as np
 from overlay.words.composing.rest import resting_place
 from overlay.words.subjects import subject_of
 from overlay.words.things.families import LIVING
-from overlay.words.things.families.living.figures import HAND, LOW_HAND
+from overlay.words.things.families.living.figures import HAND, LOW_HAND, SEATED_HAND
 from overlay.words.things.parts import extent, turned
 from overlay.words.things.table import Placed
 from overlay.words.wishing.fitting import GROWN, MOUNTED, SEATS
@@ -160,10 +160,13 @@ def step_on_plate(thing: Wished, there: Sequence[Wished]) -> float:
     return -_ASIDE if thing.wide <= widest else _ASIDE
 
 
-def in_hand(thing: Wished, holder: Placed, tall: float, *, second: bool) -> Point:
+def in_hand(
+    thing: Wished, holder: Placed, tall: float, *, second: bool, sits: bool = False
+) -> Point:
     """Where a thing is held: by its foot, or, what hangs, by its top; `second` in the low hand."""
     own = extent(holder.parts)[1][1] * holder.scale
-    hand = _LAP if thing.pose == "lap" else LOW_HAND if second else HAND
+    hand = LOW_HAND if second else SEATED_HAND if sits else HAND
+    hand = _LAP if thing.pose == "lap" else hand
     x, y, z = turned(holder.yaw) @ (np.array(hand) * own) + np.array(holder.at)
     size = thing.subject.height * tall
     if size > _STAFF and thing.subject.family in _SHAFTED:  # it stands on the ground

@@ -7,15 +7,36 @@ import numpy as np
 from overlay.words.composing.eye import Eye
 from overlay.words.things.parts import turned
 from overlay.words.things.table import Placed
+from overlay.words.wishing.fitting import PLATES
 from overlay.words.wishing.relations import is_grown
 from overlay.words.wishing.wished import Wished
 
+_FEW = 4  # so many on a plate lie side by side
 _HEAP = 6  # up to so many lie about the first
 _TURNS = 6  # tries around the circle
 _STRAYS = 0.08  # overlap that is worth its own width from the first
 _ASIDE = 0.25  # radians, so that nobody is hidden right behind it
 _FLAT = 0.8  # of its width, how deep a ring is
 Point = tuple[float, float, float]
+
+
+def as_said(
+    thing: Wished, other: Wished | None, first: Point, copy: int, chance: np.random.Generator
+) -> Point | None:
+    """Where the way that several are said to be puts one: in a ring, a row, a bowl; or none.
+
+    `other` is what they were said with.
+    """
+    holder = other if thing.link == "holds" else None
+    if holder is not None and holder.subject.word in PLATES and 1 < thing.count <= _FEW:
+        return on_plate(thing, first, copy)
+    if copy == 0:
+        return first
+    if thing.link == "around" and other is not None:
+        return in_turn(thing, other, first, copy)
+    if thing.in_row:
+        return in_row(thing, first, copy)
+    return None if holder is None else in_holder(thing, holder, first, copy, chance)
 
 
 def in_row(thing: Wished, first: Point, copy: int) -> Point:

@@ -23,15 +23,7 @@ from overlay.words.composing.bearing import (
     turns_bearer,
 )
 from overlay.words.composing.chance import COPIES, THINGS, stream
-from overlay.words.composing.copies import (
-    about,
-    along,
-    in_holder,
-    in_ring,
-    in_row,
-    in_turn,
-    on_plate,
-)
+from overlay.words.composing.copies import about, along, as_said, in_ring
 from overlay.words.composing.depth import Before, how_deep
 from overlay.words.composing.eye import Eye
 from overlay.words.composing.framing import LARGE
@@ -48,7 +40,6 @@ from overlay.words.wishing.wished import Wish, Wished
 
 _TRIES = 40
 TABLE_UNDER = 0.6  # of the chief thing's way from the middle, where a room's own table stands
-_FEW = 4  # so many on a plate lie side by side
 _STRAYS = 0.3  # overlap that is worth half the picture's width
 # How far two things that belong together may overlap in the picture.
 _MEANT = {
@@ -200,7 +191,10 @@ class Placing:
             scale = self._scale(i, thing)
             others = [t for t in self.wish.things[:i] if t.link == "held" and t.to == thing.to]
             held = thing.link == "held"
-            at = in_hand(thing, holder, scale, second=bool(others)) if held else topmost(holder)
+            sits = self.wish.things[thing.to].pose == "sit"
+            at = topmost(holder)
+            if held:
+                at = in_hand(thing, holder, scale, second=bool(others), sits=sits)
             return self._spot(thing, i, *at)
         if to is not None and thing.to is not None and bears(thing, self.wish.things[thing.to]):
             return self._resting(i, thing, thing.to, chance)
@@ -300,9 +294,6 @@ class Placing:
         small = self.wish.things[i].subject.belongs == "table"  # among small things all counts
         return self.spots[i].box if i != self.chief or small else self.nominal
 
-    def _holder(self, thing: Wished) -> str:
-        return "" if thing.to is None else self.wish.things[thing.to].subject.word
-
     def _copy_at(
         self,
         thing: Wished,
@@ -312,20 +303,14 @@ class Placing:
         chance: np.random.Generator,
     ) -> tuple[float, float, float]:
         first = (spot.x, spot.y, spot.z)
-        if thing.link == "holds" and 1 < thing.count <= _FEW and self._holder(thing) in PLATES:
-            return on_plate(thing, first, copy)
-        if copy == 0:
-            return first
         mounts = self._all.get(thing.to or 0, []) if thing.pose in MOUNTED else []
-        if copy < len(mounts):  # each on its own
+        if 0 < copy < len(mounts):  # each on its own
             x, y, z = perch(thing, mounts[copy])
             return x, seated(thing, y, thing.size), z
-        if thing.link == "around" and thing.to is not None:
-            return in_turn(thing, self.wish.things[thing.to], first, copy)
-        if thing.in_row:
-            return in_row(thing, first, copy)
-        if thing.link == "holds" and thing.to is not None:
-            return in_holder(thing, self.wish.things[thing.to], first, copy, chance)
+        other = None if thing.to is None else self.wish.things[thing.to]
+        said = as_said(thing, other, first, copy, chance)
+        if said is not None:
+            return said
         wide, tall, _ = (v * thing.size for v in thing.subject.size)
 
         def before(at: tuple[float, float, float]) -> float:

@@ -48,6 +48,9 @@ def _by_scene(thing: Wished, wish: Wish, seed: int) -> dict[str, object]:
     changes: dict[str, object] = {}
     if thing.subject.family == "window_sill" and any("moon=" in e for e, _ in wish.effects):
         changes["moon"] = True
+    if thing.pose == "sit" and thing.subject.family == "figure":
+        held = [t for t in wish.things if t.link == "held"]
+        changes["holds"] = any(wish.things[t.to or 0] is thing for t in held)
     if wish.season == "winter":
         changes["leafless"] = True
     leaf = _season_leaf(wish.season, seed)

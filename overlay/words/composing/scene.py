@@ -149,6 +149,8 @@ def _table(wish: Wish, place: str, chief: Wished | None) -> Wished | None:
         return None
     if chief.to is not None and chief.link in RESTS:
         return None
+    if chief.to is not None and wish.things[chief.to].subject.belongs == "ground":
+        return None  # gifts lie before their tree
     if any(t.subject.word in {"table", "desk", "workbench"} for t in wish.things):
         return None
     return Wished("table", subject_of("table"))

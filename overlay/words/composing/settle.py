@@ -46,7 +46,9 @@ def place_of(wish: Wish) -> str:
     stands = [t for t in stands if t not in of_person] or stands
     homes = [t.subject.home for t in stands if not is_grown(t) or t is wish.things[0]]
     if any(homes):
-        return next(home for home in homes if home)
+        home = next(home for home in homes if home)
+        sails = any(t.subject.belongs == "water" for t in stands)
+        return "sea" if home in UNDER_WATER and sails else home
     return _where_they_belong(stands, in_weather=bool(wish.weather))
 
 

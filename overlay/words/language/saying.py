@@ -46,6 +46,7 @@ _PACES = (
     "|wandering|roaming|trekking|strolling|striding|hiking|driving|rolling|travelling|grazing"
     "|bounding|prowling|moving|going|plodding|crawling"
 )
+_PLAYED = "violin|fiddle|guitar|drum|flute|trumpet|accordion|cello|harp|saxophone|lute|banjo"
 _LEVELS = (
     "(?:plains?|fields?|meadows?|deserts?|dunes?|sands?|snow|snowfields?|hills?|moors?|heath|moorland"
     "|steppes?|prairies?|grass|grassland|beach|savannah|savanna|tundra|ice|heather|pastures?|farmland)"
@@ -182,6 +183,11 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
     (rf"\b(?P<beast>{_RIDDEN})[ -]riders\b", r"men riding \g<beast>s"),
     (rf"\b(?P<beast>{_RIDDEN})[ -]rider\b", r"man riding a \g<beast>"),
     (r"\b(?:coastal|coast|seaside|clifftop) (?P<way>road|path|track)\b", r"\g<way> by the sea"),
+    (
+        r"\brocket (?:launch(?:ing)?|start(?:ing)?|(?:taking|lifting|blasting) off)\b",
+        "starting_rocket",
+    ),
+    (rf"\b(?P<what>{_PLAYED})[ _-]player\b", r"man playing a \g<what>"),
     # What sits on a shoulder is with whose that is; a nose of carrot is a snowman's own.
     (
         rf"^(?P<what>{_A}{_WORD}) (?:(?:sitting|perched|perching) )?on (?:the )?"

@@ -269,7 +269,7 @@ def _on_isle(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 def _seated(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     if link not in {"on", "in"} or a.subject.family != "figure" or b.subject.family not in SEATS:
         return None
-    pose = a.pose if a.pose in {"sit", "ride", "hold"} else "sit"  # who sleeps there sits
+    pose = a.pose if a.pose == "ride" else "sit"  # who sleeps there, or holds something, sits
     few = replace(b, count=min(b.count, max(a.count, 2)))  # `a king and a queen on thrones`
     return replace(a, pose=pose, link="on", to=second), few
 

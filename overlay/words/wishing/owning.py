@@ -35,7 +35,10 @@ _HAVE_DOORS = {
 # What is fixed to a family, by its own figure.
 _FIXED = {("house", "signpost"): "sign", ("house", "sign"): "sign", ("house", "ivy"): "ivy"}
 # What a thing has of its own, whatever is said to be with it.
-_HAS = {("cake", "candle"), ("drawbridge", "gate"), ("birdcage", "canary"), ("birdcage", "sparrow")}
+_HAS = {
+    ("cake", "candle"), ("mosque", "minaret"), ("drawbridge", "gate"), ("birdcage", "canary"),
+    ("birdcage", "sparrow"),
+}  # fmt: skip
 
 
 def detailed(thing: Wished, piece: Piece) -> Wished | None:

@@ -92,7 +92,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     machines.fair_wheel: ("iron",),
     machines.carousel: ("cloth",),
     monuments.temple: ("wall",),
-    monuments.pagoda: ("wall",),
+    monuments.pagoda: ("wall",), monuments.mosque: ("cap",), aloft.satellite: ("c",),
     monuments.pyramid: ("stone",),
     monuments.statue: ("stone",),
     monuments.fountain: ("stone",),

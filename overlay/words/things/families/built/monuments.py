@@ -224,3 +224,25 @@ def minaret(*, h: float = 24.0, wall: str = "#e6dcc6", cap: str = "#5f968f") -> 
         b.box((0, y * h, -0.9 * r), (0.13 * r, 0.3 * r, 0.12 * r), "#221e1b", Skin.PLAIN)
     b.box((0, 0.045 * h, -1.36 * r), (0.4 * r, 0.045 * h, 0.04 * r), "#3a2a1c", Skin.PLANKS)
     return b.parts
+
+
+def mosque(*, w: float = 18.0, wall: str = "#e6dcc6", cap: str = "#5f968f") -> list[Part]:
+    """A hall under a dome with smaller ones about it, its front arched, a minaret at each side."""
+    b = Builder(wall, Skin.STONE)
+    high, deep = 0.3 * w, 0.3 * w
+    b.box((0, high / 2, 0), (0.38 * w, high / 2, deep))
+    b.box((0, 1.02 * high, 0), (0.395 * w, 0.05 * high, 1.04 * deep), skin=Skin.PLASTER)
+    b.cone((0, 1.18 * high, 0), (0.24 * w, 0.16 * high, 0.24 * w))
+    swell = ((0.0, 0.24), (0.05, 0.26), (0.12, 0.25), (0.19, 0.19), (0.24, 0.1), (0.27, 0.03), (0.29, 0.008))
+    b.lathe([(1.32 * high + y * w, r * w) for y, r in swell], cap, Skin.PLAIN)
+    b.limb((0, 1.32 * high + 0.28 * w, 0), (0, 1.32 * high + 0.36 * w, 0), (0.006 * w, 0.003 * w), "#c9a24a", Skin.PLAIN)
+    for x in (-0.29, 0.29):
+        b.lathe([(1.06 * high + 0.36 * y * w, 0.36 * r * w) for y, r in swell], cap, Skin.PLAIN, at=(x * w, 0, -0.55 * deep))
+    b.box((0, 0.58 * high, -deep - 0.02 * w), (0.12 * w, 0.58 * high, 0.03 * w), skin=Skin.PLASTER)
+    for x, half in ((0.0, 0.075), (-0.22, 0.045), (0.22, 0.045), (-0.32, 0.03), (0.32, 0.03)):
+        tall, front = (0.62 if x == 0 else 0.42) * high, -deep - (0.052 if x == 0 else 0.002) * w
+        b.box((x * w, tall / 2, front), (half * w, tall / 2, 0.01 * w), "#2f2a26", Skin.PLAIN)
+        b.ball((x * w, tall, front), (half * w, 1.2 * half * w, 0.01 * w), "#2f2a26", Skin.PLAIN)
+    for side in (1, -1):
+        b.parts.extend(moved(minaret(h=1.25 * w, wall=wall, cap=cap), turned(0), (side * 0.5 * w, 0, 0.1 * w)))
+    return b.parts

@@ -4,7 +4,7 @@ from itertools import pairwise
 
 import numpy as np
 
-from overlay.words.things.parts import Builder, Part, Skin, turned
+from overlay.words.things.parts import Builder, Part, Skin, moved, turned
 
 _WOOD = "#8a6a48"
 
@@ -140,17 +140,19 @@ def well(*, wall: str = "#a39a8b", roof: str = "#8a4a34", wood: str = _WOOD) -> 
     return b.parts
 
 
-def tent(*, h: float = 2.0, cloth: str = "#c9b48a", second: str = "#a3814e") -> list[Part]:
-    """A ridge tent with open flaps."""
+def tent(*, h: float = 2.0, cloth: str = "#9c8a5c", second: str = "#6f5a38") -> list[Part]:
+    """A ridge tent, its open flaps half towards the eye."""
     b = Builder(cloth)
     half, deep = 0.75 * h, 0.95 * h
     for side in (1, -1):
         b.sheet([(-deep, h, 0), (deep, h, 0), (deep, 0, side * half), (-deep, 0, side * half)], 0.02)
     b.sheet([(deep, h, 0), (deep, 0, half), (deep, 0, -half)], 0.02, second)
+    b.sheet([(-0.2 * deep, 0.96 * h, 0), (-0.2 * deep, 0, 0.9 * half), (-0.2 * deep, 0, -0.9 * half)], 0.02, "#2b2419")
     for side in (1, -1):
-        b.sheet([(-deep, h, 0), (-deep, 0, side * half), (-1.15 * deep, 0, side * 0.75 * half)], 0.02)
-    b.limb((-deep, 0, 0), (-deep, h + 0.1, 0), (0.03, 0.03), second)
-    return b.parts
+        b.sheet([(-deep, h, 0), (-deep, 0, side * half), (-1.1 * deep, 0, side * 0.55 * half)], 0.02, second)
+        b.limb((-deep, 0.9 * h, 0), (-1.7 * deep, 0, side * 0.5 * half), (0.012, 0.012), "#4a4238")
+    b.limb((-deep, 0, 0), (-deep, h + 0.1, 0), (0.03, 0.03), "#4a3a28")
+    return moved(b.parts, turned(-55), (0.0, 0.0, 0.0))
 
 
 def bridge(

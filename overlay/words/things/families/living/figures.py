@@ -7,6 +7,7 @@ from overlay.words.things.parts import Builder, Part, Point, Skin, between, move
 _SKIN = "#c99a78"
 # Where the hands are that hold something, the raised one first: shares of a standing figure's height.
 HAND, LOW_HAND = (0.17, 0.65, 0.135), (0.03, 0.45, -0.135)
+SEATED_HAND = (0.21, 0.56, 0.165)  # likewise, of who sits, of whose height less is left
 _HATS = {"tall", "crown", "helmet", "globe", "hood", "chef", "straw"}
 
 
@@ -25,13 +26,14 @@ def figure(
     pose: str = "stand",
     broad: float = 1.0,
     shoes: str = "#231d19",
+    holds: bool = False,
 ) -> list[Part]:
     """A person who faces +x; seven and a half heads tall, six when small.
 
     Parameters
     ----------
     pose : stand, walk, sit (on something of 0.27 h), rest (on the ground, knees drawn up), ride (astride of that), cycle (bent to a bar, feet below it), hold (a hand before it) or dance (arms raised, on one leg). skirt : in place of trousers. long : of hair.
-    hat : brim, point, cap, tall, crown, helmet, globe, hood, chef or straw. staff, cloak, wings : their colours.
+    hat : brim, point, cap, tall, crown, helmet, globe, hood, chef or straw. staff, cloak, wings : their colours. holds : one hand before it, however it sits.
     """  # fmt: skip
     b = Builder(coat, Skin.PLAIN, 0.05 * h)
     head = h / (15.0 if h > 1.5 else 12.4)  # half of its height
@@ -54,7 +56,7 @@ def figure(
             b.limb((0.24 * h, hip - 0.01 * h, 0), (0.27 * h, 0.1 * h, 0), (0.09 * h, 0.1 * h))
         else:
             b.lathe([(hem[1], 0.15 * h), (0.3 * h, 0.105 * h), (top[1], 0.062 * h)], at=(hem[0], 0, 0))
-    _arms(b, chest, h, pose, coat, staff, broad)
+    _arms(b, chest, h, "hold" if holds else pose, coat, staff, broad)
     _head(b, chest, h, head, hair, hat, lean, long=long)
     for side in (1, -1) if wings else ():
         root = (chest[0] - 0.06 * h, chest[1] + 0.03 * h, side * 0.03 * h)

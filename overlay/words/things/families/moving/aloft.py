@@ -1,4 +1,4 @@
-"""What carries people through the air without an engine: parachutes, carpets, kites to hang from."""
+"""What goes through the air or above it without an engine: parachutes, carpets, gliders, satellites."""
 
 import numpy as np
 
@@ -82,3 +82,17 @@ def broom_rider(
         h=h, coat=coat, trousers=trousers, hair=hair, skirt=skirt, long=long, hat=hat, cloak=cloak, pose="sit",
     )  # fmt: skip
     return [*b.parts, *moved(rides, turned(0, 0, -12), (0.0, 0.07 * h, 0.0))]
+
+
+def satellite(*, c: str = "#c9a24a", second: str = "#2f4a86") -> list[Part]:
+    """A satellite: a wrapped body, a wing of cells at each side, a dish."""
+    b = Builder(c)
+    b.box((0, 1.5, 0), (0.5, 0.6, 0.5), rounded=0.06)
+    for side in (1, -1):
+        b.limb((side * 0.5, 1.5, 0), (side * 0.9, 1.5, 0), (0.04, 0.04), "#b8bcbf")
+        for k in range(3):
+            b.box((side * (1.35 + 0.86 * k), 1.5, 0), (0.41, 0.52, 0.02), second, Skin.LATTICE)
+    b.cone((0, 2.35, 0), (0.48, 0.1, 0.48), "#dfe2e4", Skin.PLAIN)
+    b.limb((0, 2.05, 0), (0, 2.75, 0), (0.03, 0.02), "#b8bcbf")
+    b.limb((0.2, 0.9, 0), (0.5, 0.3, -0.2), (0.03, 0.02), "#b8bcbf")
+    return moved(b.parts, turned(18, 0, 16), (0.0, 0.6, 0.0))

@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from overlay.words.things.parts import Builder, Part, Skin, turned
+from overlay.words.things.parts import Builder, Part, Skin, moved, turned
 
 
 def robot(*, h: float = 1.8, shell: str = "#9aa6ad", joint: str = "#4a5258", light: str = "#ffd070") -> list[Part]:
@@ -27,8 +27,10 @@ def robot(*, h: float = 1.8, shell: str = "#9aa6ad", joint: str = "#4a5258", lig
     return b.parts
 
 
-def rocket(*, h: float = 20.0, c: str = "#e6e3da", fins: str = "#b8382e") -> list[Part]:
-    """A rocket on its fins."""
+def rocket(
+    *, h: float = 20.0, c: str = "#e6e3da", fins: str = "#b8382e", fire: bool = False
+) -> list[Part]:
+    """A rocket on its fins, or above the fire and the smoke of its start."""
     b = Builder(c)
     b.lathe([(0.08 * h, 0.07 * h), (0.2 * h, 0.1 * h), (0.5 * h, 0.11 * h), (0.75 * h, 0.085 * h), (0.92 * h, 0.035 * h), (h, 0.002 * h)])
     b.lathe([(0.82 * h, 0.068 * h), (0.92 * h, 0.037 * h), (1.002 * h, 0.003 * h)], fins)
@@ -39,7 +41,17 @@ def rocket(*, h: float = 20.0, c: str = "#e6e3da", fins: str = "#b8382e") -> lis
         b.sheet([(0.09 * h * x, 0.34 * h, 0.09 * h * z), (0.2 * h * x, 0.14 * h, 0.2 * h * z), (0.2 * h * x, 0, 0.2 * h * z), (0.07 * h * x, 0.1 * h, 0.07 * h * z)], 0.008 * h, fins)  # fmt: skip
     for y in (0.6, 0.7):
         b.cone((0, y * h, -0.098 * h), (0.028 * h, 0.008 * h, 0.028 * h), "#26343f", turn=turned(0, 90))
-    return b.parts
+    return _starting(b.parts, h) if fire else b.parts
+
+
+def _starting(parts: list[Part], h: float) -> list[Part]:
+    b, up = Builder("#d9d4cc", Skin.PLASTER, 0.05 * h), 0.5 * h
+    for k in range(14):
+        a, out = 2.4 * k, (0.08 + 0.032 * k) * h
+        b.ball((out * float(np.cos(a)), 0.05 * h, out * float(np.sin(a))), (0.12 - 0.004 * k) * h)
+    for y, r, colour in ((0.3, 0.075, "#e2562e"), (0.36, 0.055, "#f2a03a"), (0.42, 0.035, "#fff0b0")):
+        b.ball((0, y * h, 0), (r * h, 0.24 * h, r * h), colour, Skin.GLASS, 0.0)
+    return [*b.parts, *moved(parts, np.eye(3), (0.0, up, 0.0))]
 
 
 def saucer(*, w: float = 9.0, c: str = "#a9b2b8", dome: str = "#9fd0d8", light: str = "#ffe08a") -> list[Part]:
