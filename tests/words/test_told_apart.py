@@ -67,6 +67,7 @@ class SeatedTest(unittest.TestCase):
 
     def test_a_player_has_what_is_played(self):
         self.assertEqual(words("a violin player on a chair"), ["man", "violin", "chair"])
+        self.assertEqual(words("a cellist in a hall"), ["man", "cello"])
 
 
 class PlaceTest(unittest.TestCase):
@@ -89,6 +90,19 @@ class PlaceTest(unittest.TestCase):
         found = wish("a path through a bluebell wood")
         self.assertEqual((found.place, dict(found.fills)["carpet"]), ("forest", "bluebell*120"))
         self.assertEqual(wish("an oak forest").fills[0][0], "wood")
+
+    def test_the_sea_behind_a_large_thing_is_seen(self):
+        found = scene("a ferris wheel by the sea")
+        shore = found.eye.seen_at(0.0, found.setting.near)
+        self.assertGreater(found.eye.horizon - shore, 0.15)
+
+    def test_what_leaps_is_over_the_water_and_on_ice_there_is_room(self):
+        (dolphin,) = placed("a dolphin leaping over waves", "dolphin")
+        self.assertGreater(dolphin.at[1], 0.5)
+        berg = wish("penguins on an iceberg").things[1]
+        self.assertEqual(berg.subject.word, "knoll")
+        for penguin in placed("penguins on an iceberg", "penguin"):
+            self.assertLess(abs(penguin.at[0]), 0.5 * berg.wide)
 
     def test_who_attacks_a_ship_is_where_that_is(self):
         self.assertEqual(place_of(wish("a giant octopus attacking a ship")), "sea")
@@ -162,6 +176,10 @@ class BuiltTest(unittest.TestCase):
         self.assertEqual(words("a rocket launch at night"), ["starting rocket"])
         low, high = (extent(rocket(fire=fire))[1][1] for fire in (False, True))
         self.assertGreater(high, 1.4 * low)
+
+    def test_a_bridge_that_hangs_has_towers_over_its_deck(self):
+        _, high = extent(bridge(span=60, h=8, hung=True))
+        self.assertGreater(high[1], 2 * 8)
 
     def test_a_mosque_has_its_minarets(self):
         self.assertEqual(words("a mosque with minarets"), ["mosque"])

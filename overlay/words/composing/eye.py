@@ -28,6 +28,8 @@ _FLAT, _STOOP = 0.2, 0.3
 _KNEE, _STEP = 1.2, 2.0  # metres; from one height of the eye to the next
 # Of a tree's height, what is seen of it over who is under it; how much farther the eye may go.
 _CROWN, _FARTHER = 0.66, 1.5
+_COASTS = {"sea", "rough sea", "beach", "rocky shore"}
+_FAR_OFF, _OVER_SEA = 14.0, 0.09  # metres; of the distance, how high the eye is there
 _IN_ROOM = 4.0  # metres from the middle of an empty room
 _BUILT = BUILDINGS | {"jib_crane", "observatory"}
 
@@ -129,6 +131,8 @@ def _height(wish: Wish, chief: Wished, away: float, base: float, *, indoors: boo
         return min(0.35 * base + 1.7, over)  # looked up at, where it is as large as a man
     if _is_perched(wish, chief, base):
         return base + _PERCHED * tall  # against the sky
+    if wish.place in _COASTS and chief.subject.belongs == "ground" and away > _FAR_OFF:
+        return max(base + 1.7, _OVER_SEA * away)  # so that the sea behind it is seen
     # What is long and low, a boat, is looked at from where a taller one would be.
     return base + min(_in_steps(max(0.62 * tall, min(_LOW * away, _KNEE))), 1.7)
 

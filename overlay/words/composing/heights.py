@@ -12,8 +12,8 @@ _TOP = 0.94  # up to which what flies may reach in the picture
 
 
 def swims(thing: Wished, ground: Ground) -> bool:
-    """Whether a thing is in water; what is on something is not."""
-    if thing.link == "on" and thing.to is not None:
+    """Whether a thing is in water; what is on something, or leaps, is not."""
+    if thing.flies or (thing.link == "on" and thing.to is not None):
         return False
     watery = ground.setting.near < NOWHERE or ground.under_water
     return watery and thing.subject.belongs in {"water", "sea"}

@@ -47,6 +47,11 @@ _PACES = (
     "|bounding|prowling|moving|going|plodding|crawling"
 )
 _PLAYED = "violin|fiddle|guitar|drum|flute|trumpet|accordion|cello|harp|saxophone|lute|banjo"
+_PLAYERS = {
+    "cellist": "cello", "guitarist": "guitar", "harpist": "harp", "flautist": "flute",
+    "trumpeter": "trumpet", "saxophonist": "saxophone", "fiddler": "violin", "lutenist": "lute",
+    "accordionist": "accordion", "street musician": "violin",
+}  # fmt: skip
 _LEVELS = (
     "(?:plains?|fields?|meadows?|deserts?|dunes?|sands?|snow|snowfields?|hills?|moors?|heath|moorland"
     "|steppes?|prairies?|grass|grassland|beach|savannah|savanna|tundra|ice|heather|pastures?|farmland)"
@@ -54,6 +59,10 @@ _LEVELS = (
 _NO_WADERS = ("bridge", "duct", "train", "road", "path", "boat", "ferry", "railway")
 _WADED = r"(?:river|stream|brook|creek|ford|marsh|swamp)\b"
 _TINTED = r"(?:(?:solid|pure|old|rough|white|grey|red) )?"
+
+
+def _playing(found: re.Match[str]) -> str:
+    return f"man playing a {_PLAYERS[found['who']]}"
 
 
 def _opened(found: re.Match[str]) -> str:
@@ -188,6 +197,10 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
         "starting_rocket",
     ),
     (rf"\b(?P<what>{_PLAYED})[ _-]player\b", r"man playing a \g<what>"),
+    (rf"\b(?P<who>{'|'.join(_PLAYERS)})(?! with\b)", _playing),
+    (r"\b(?:an? |the )?throne room\b", "a throne in a hall"),
+    (r"\bskyscraper city\b", "city skyline"),
+    (r"^(?:a|the) family\b(?! of)", "a man and a woman and two children"),
     # What sits on a shoulder is with whose that is; a nose of carrot is a snowman's own.
     (
         rf"^(?P<what>{_A}{_WORD}) (?:(?:sitting|perched|perching) )?on (?:the )?"

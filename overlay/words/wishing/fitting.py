@@ -21,6 +21,7 @@ _HOVERS = 12.0  # times its own height, of what a thing is seen close over
 _SEAT = 0.6  # of its own height, of a rock that a creature is on
 _HEIGHTS = {"cliff top": 2.2, "knoll": 1.4, "chimney stack": 3.0}  # likewise, of what is high
 _PERCH, _SHADE = 0.6, 1.4  # likewise, of what is sat on and stood under
+_ICE = "#dfeaf1"
 _POST = 0.6  # of the width of the bird on it
 _TREE = 5.5  # likewise, of a tree over a creature
 _LAMP = 2.8  # likewise, of a lamp
@@ -237,6 +238,14 @@ def _among_plants(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     return replace(a, to=second, link="in front of"), b
 
 
+def _on_ice(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """An iceberg that creatures are on is round, so that there is room for them."""
+    if link != "on" or b.subject.family != "iceberg" or a.subject.family not in LIVING:
+        return None
+    round_ = replace(b, subject=subject_of("knoll"), details=(*b.details, ("grass", _ICE)))
+    return _on_height(a, round_, link, second)
+
+
 def _in_tree(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """A small creature is on a branch of the tree, near enough to be seen."""
     climbs = a.subject.family in LIVING and a.tall < _CLIMBS
@@ -278,7 +287,7 @@ FITTING: tuple[Callable[[Wished, Wished, str, int], Pair | None], ...] = (
     _riding, _crossing, _through_gate, _on_post, _on_bridge, _under_bridge, _hovering, _swarming,
     _on_plate,
     _in_basket, _on_height, _under_lamp, _under_lanterns, _under_plant, _on_hoard, _on_small,
-    _on_rock, _among_plants, _in_tree, _hangs, _on_isle, _seated,
+    _on_rock, _among_plants, _on_ice, _in_tree, _hangs, _on_isle, _seated,
 )  # fmt: skip
 
 

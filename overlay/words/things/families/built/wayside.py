@@ -156,11 +156,14 @@ def tent(*, h: float = 2.0, cloth: str = "#9c8a5c", second: str = "#6f5a38") -> 
 
 
 def bridge(
-    *, span: float = 11.0, h: float = 3.0, wall: str = "#a39a8b", made: str = "stone", arches: int = 1
+    *, span: float = 11.0, h: float = 3.0, wall: str = "#a39a8b", made: str = "stone", arches: int = 1, hung: bool = False
 ) -> list[Part]:
-    """A humped bridge of one arch, seen from its side, or a level one of several."""
+    """A humped bridge of one arch, seen from its side, or a level one of several, or one that hangs from
+    its towers."""
     skin = Skin.BRICK if made == "brick" else Skin.PLANKS if made == "planks" else Skin.STONE
     b = Builder(wall, skin)
+    if hung:
+        return _suspended(b, span, h)
     if arches > 1:
         return _viaduct(b, span, h, arches)
     steps = np.linspace(-1, 1, 39)
@@ -171,6 +174,30 @@ def bridge(
         b.box((s * span / 2, (under + top) / 2, 0), (span / 76 + 0.01, max((top - under) / 2, 0.05), 1.5))
         for z in (1.45, -1.45):
             b.box((s * span / 2, top + 0.35, z), (span / 76 + 0.01, 0.4, 0.16))
+    return b.parts
+
+
+def _suspended(b: Builder, span: float, h: float) -> list[Part]:
+    b = Builder(b.colour, Skin.PLAIN)
+    tall, out, deck = 2.6 * h, 0.27 * span, 0.8 * h
+    b.box((0, deck, 0), (span / 2, 0.05 * h, 1.6), "#6b655e")
+    for z in (1.45, -1.45):
+        for x in (-out, out):
+            b.box((x, tall / 2, z), (0.013 * span, tall / 2, 0.28))
+        b.box((0, deck + 0.12 * h, z), (span / 2, 0.02 * h, 0.06))
+        steps = np.linspace(-1, 1, 17)
+        cable = [(float(s) * out, deck + 0.16 * h + (tall - deck - 0.2 * h) * float(s * s), z) for s in steps]
+        b.chain([(-span / 2, deck, z), *cable, (span / 2, deck, z)], [0.09] * 19)
+        for x, y, _ in cable[1:-1]:
+            b.limb((x, deck, z), (x, y, z), (0.035, 0.035))
+        for side in (1, -1):
+            for k in range(1, 5):
+                x = out + (span / 2 - out) * k / 5
+                b.limb((side * x, deck, z), (side * x, deck + (tall - deck) * (1 - k / 5), z), (0.035, 0.035))
+    for x in (-out, out):
+        for y in (0.93, 0.55):
+            b.box((x, y * tall, 0), (0.012 * span, 0.03 * tall, 1.45))
+        b.box((x, 0.05 * h, 0), (0.03 * span, 0.05 * h, 2.0), "#8d857a", Skin.STONE)
     return b.parts
 
 
