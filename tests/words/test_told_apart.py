@@ -50,6 +50,10 @@ class OnTheGroundTest(unittest.TestCase):
         self.assertAlmostEqual(pelican.at[1], top, delta=0.1 * top)
         (birds,) = wish("birds in a pink sky").things
         self.assertTrue(birds.flies)
+        self.assertEqual(wish("a flock of crows").things[0].subject.belongs, "air")
+        self.assertEqual(wish("a flock of hens").things[0].subject.belongs, "ground")
+        self.assertEqual(words("a robin on a gate"), ["robin", "fence"])
+        self.assertEqual(words("a gate in a field"), ["gate"])
 
 
 class SeatedTest(unittest.TestCase):
@@ -112,6 +116,12 @@ class PlaceTest(unittest.TestCase):
         found = scene("gifts under a christmas tree")
         self.assertNotIn("table", [t.name for t in found.things])
         self.assertEqual(found.things[0].at[1], 0.0)
+
+    def test_a_caravan_in_the_desert_is_one_of_camels_and_a_sandstorm_no_rain(self):
+        (camels,) = wish("a caravan in the desert").things
+        self.assertEqual((camels.subject.word, camels.count, camels.in_row), ("camel", 6, True))
+        self.assertEqual(words("a caravan in a meadow"), ["caravan"])
+        self.assertEqual(wish("a sandstorm").weather, (("sandstorm", 1.0),))
 
     def test_a_road_along_a_coast_has_the_sea_beside_it(self):
         self.assertEqual(wish("a car on a coastal road").place, "sea")

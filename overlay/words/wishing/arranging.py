@@ -29,6 +29,7 @@ _BESIDE = {"beside", "near", "in front of", "at", "with", "and", "behind"}
 _WITH = {"with", "and", "beside", "near"}
 _HIGH = {"cliff top", "knoll"}
 _TABLES = {"table", "stove", "window_sill"}
+_CAMELS = 6
 _LEANS = 1.8  # metres, of what a ladder leans against
 _AT_WALLS = {"ladder", "flower pot"}
 _SEEN = 0.035  # of the tallest thing
@@ -171,6 +172,8 @@ def _as_meant(number: int, thing: Wished, place: str, things: Sequence[Wished]) 
     machine = _MACHINES.get(thing.subject.word)
     if machine and (place in _LOADING or any(t.subject.word in _LOADED for t in others)):
         return replace(thing, subject=subject_of(machine))
+    if thing.name == "caravan" and place == "desert":
+        return replace(thing, subject=subject_of("camel"), count=_CAMELS, in_row=True)
     if thing.name in _YOUNG:
         parent = next((t for t in others if t.subject.family == "quadruped"), None)
         if parent is not None:

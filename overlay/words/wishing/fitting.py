@@ -238,6 +238,13 @@ def _among_plants(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     return replace(a, to=second, link="in front of"), b
 
 
+def _on_gate(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """The gate that a small creature is on is one of a field, without pillars."""
+    if link != "on" or b.subject.family != "gate" or a.subject.family not in LIVING:
+        return None
+    return replace(a, to=second, link=link), replace(b, subject=subject_of("fence"))
+
+
 def _on_ice(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """An iceberg that creatures are on is round, so that there is room for them."""
     if link != "on" or b.subject.family != "iceberg" or a.subject.family not in LIVING:
@@ -287,7 +294,7 @@ FITTING: tuple[Callable[[Wished, Wished, str, int], Pair | None], ...] = (
     _riding, _crossing, _through_gate, _on_post, _on_bridge, _under_bridge, _hovering, _swarming,
     _on_plate,
     _in_basket, _on_height, _under_lamp, _under_lanterns, _under_plant, _on_hoard, _on_small,
-    _on_rock, _among_plants, _on_ice, _in_tree, _hangs, _on_isle, _seated,
+    _on_rock, _among_plants, _on_gate, _on_ice, _in_tree, _hangs, _on_isle, _seated,
 )  # fmt: skip
 
 

@@ -19,6 +19,7 @@ from overlay.words.wishing.within import within
 _GREEN = "first~#6b8a3c:.7 second~#86994e:.7"  # the ground between flowers
 # What weather comes with a thing.
 _BRINGS = {"lightning bolt": "storm", "tornado": "storm"}
+_FLIES = {"bird", "swallow", "starling", "crow", "gull", "pigeon", "dove", "sparrow"}  # in flocks
 _OWN_RAILS = {"locomotive", "tunnel", "tram"}
 _ROWS = {"row", "line", "avenue"}
 # Which thing comes with one, linked how.
@@ -275,7 +276,8 @@ class _Builder:
             phrase.emphasis, 1 if pair else piece.count, any(w.text in _ROWS for w in own),
             placement=phrase.placement, **told_of(own),
         )  # fmt: skip
-        if wished.flies or wished.placement.high:
+        flock = any(w.text == "flock" for w in own) and entry.word in _FLIES
+        if wished.flies or wished.placement.high or flock:
             wished = replace(wished, subject=flying(wished.subject))
         number = len(self.things)
         self.things.append(wished)
