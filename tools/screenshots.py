@@ -31,6 +31,7 @@ from overlay.studio.demo.demo import (  # noqa: E402
     REGIONS_NAME,
     RIDE,
     demo_recipe,
+    ensure_ride,
     prepare_demo,
 )
 from overlay.studio.inputs.folders import data_folder  # noqa: E402
@@ -306,6 +307,7 @@ def main(folder: Path) -> None:
     make_application()
     demo = data_folder() / "demo"
     recipe = prepare_demo(demo)
+    ensure_ride(demo)
     shoot_window(recipe, folder)
     sheets.make_all(demo, folder.parent / "figures")
     for path in sorted(folder.iterdir()):
