@@ -6,7 +6,7 @@ import numpy as np
 
 from overlay.words.composing.bearing import BUILDINGS, RESTS
 from overlay.words.stage.drawing import Camera, aim, level
-from overlay.words.things.families import LIVING
+from overlay.words.things.families import LIVING, TREES
 from overlay.words.wishing.fitting import MOUNTED
 from overlay.words.wishing.wished import Wish, Wished
 
@@ -216,7 +216,7 @@ def _is_held(wish: Wish, thing: Wished, chief: Wished) -> bool:
 
 
 def _is_tree(thing: Wished) -> bool:
-    return thing.subject.family in {"tree", "blade_tree"}
+    return thing.subject.family in TREES
 
 
 def _laid_beside(wish: Wish, chief: Wished) -> list[Wished]:

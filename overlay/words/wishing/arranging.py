@@ -34,7 +34,7 @@ _LEANS = 1.8  # metres, of what a ladder leans against
 _AT_WALLS = {"ladder", "flower pot"}
 _SEEN = 0.035  # of the tallest thing
 # What stands in the sea stands on a rock there.
-SEAS = {"sea", "rough sea"}
+_SEAS = {"sea", "rough sea"}
 _ON_ROCKS = {"lighthouse", "tower", "castle", "temple"}
 
 
@@ -137,7 +137,7 @@ def at_sea(things: Sequence[Wished]) -> str:
 
 def _stand_in_sea(things: list[Wished], place: str) -> None:
     """What was said of the open sea and is built stands on a rock in it."""
-    for i, thing in enumerate(list(things) if place in SEAS else []):
+    for i, thing in enumerate(list(things) if place in _SEAS else []):
         alone = thing.to is None or thing.link in {"and", "with"}
         if thing.subject.family in _ON_ROCKS and thing.count == 1 and alone:
             rock = subject_of("cliff top")

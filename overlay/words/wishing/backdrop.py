@@ -4,6 +4,7 @@ from typing import Any
 
 from overlay.words.language.reading import Piece
 from overlay.words.subjects import subject_of
+from overlay.words.things.families import TREES
 from overlay.words.wishing.places import UNDER_WATER, furnishing_of, is_indoors, place_effects
 
 # What of a place is seen from another one: its hills, its water, its road.
@@ -20,7 +21,6 @@ SUNKEN = "tower*3,temple*1,house*6,column*3"
 _WATERS = {"lake", "pond", "river", "canal", "sea", "rough sea", "grand canal"}
 _COLOURED = 0.6  # how far a colour that is said of a place takes the place's own over
 _WOODED = {"forest", "jungle"}  # whose trees come down to the water
-_TREES = {"tree", "blade_tree"}
 _STANDS, _CLOSE = 32, 14  # trees of a wood of one kind: in the depth, and near
 _SHORE = 9.0  # metres to a sea that is seen from the land
 
@@ -33,21 +33,20 @@ def drowned(place: str, first: str) -> bool:
 
 def coloured(place: str, colour: str) -> dict[str, Any]:
     """What a colour that is said of a place does to its walls, its water, its sky or its ground."""
-    own = place_effects(place)
     if is_indoors(place):
         keys: tuple[str, ...] = ("wall_colour",)
     elif place == "sky":
         keys = ("zenith", "horizon")
     else:
-        keys = ("deep",) if place in _WATERS else ("first", "second")
-        keys = ("first", "second", "deep") if "near=" in own and place not in _WATERS else keys
+        keys = () if place in _WATERS else ("first", "second")
+        keys += ("deep",) if "near=" in place_effects(place) else ()
     return {f"{key}~": (colour, _COLOURED) for key in keys}
 
 
 def wood_of(piece: Piece, place: str) -> tuple[tuple[str, str], ...]:
     """The zones of a wood of one kind (`a birch forest`, `a forest of beeches`); or none."""
     entry = piece.head.entry if piece.head else None
-    if entry is None or entry.shapes or subject_of(entry.word).family not in _TREES:
+    if entry is None or entry.shapes or subject_of(entry.word).family not in TREES:
         return ()
     named = any(w.kind == "place" and w.entry and w.entry.word == "forest" for w in piece.modifiers)
     of_them = place == "forest" and piece.link == "with" and piece.count > 1

@@ -9,7 +9,7 @@ from dataclasses import replace
 
 from overlay.words.language.reading import PLURAL
 from overlay.words.subjects import flying, subject_of
-from overlay.words.things.families import LIVING
+from overlay.words.things.families import LIVING, TREES
 from overlay.words.wishing.wished import Wished
 
 ABOVE = {"over", "above"}
@@ -33,7 +33,6 @@ GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
 _PLANTS = GROWN | {"cactus", "tree", "bush", "mushroom"}
 _HEAPED, _BERRY = 18, 0.09  # most of a heap; metres of what is said in the plural alone
 _THICKET = GROWN | {"bush"}
-_TREES = {"tree", "blade_tree"}
 _BRIDGED = 1.3  # of the height of who stands on it, of a bridge
 _HEAP = 1.3  # of the width of who lies on it, of a heap of gold
 _LITTER = 3  # most animals in a basket
@@ -194,7 +193,7 @@ def _under_plant(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
         return replace(a, to=second, link="in front of"), b
     if link != "under" or b.subject.family not in _PLANTS:
         return None
-    if b.subject.family in _TREES and a.subject.family in LIVING:  # its crown is to be seen too
+    if b.subject.family in TREES and a.subject.family in LIVING:  # its crown is to be seen too
         low = max(_TREE * a.tall, SMALL) / b.subject.height
         b = replace(b, size=min(b.size, low))
     return replace(a, to=second, link=link), _at_least(b, _SHADE * a.tall / b.subject.height)
@@ -256,7 +255,7 @@ def _on_ice(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 def _in_tree(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """A small creature is on a branch of the tree, near enough to be seen."""
     climbs = a.subject.family in LIVING and a.tall < _CLIMBS
-    if link not in {"in", "on"} or not climbs or b.subject.family not in _TREES:
+    if link not in {"in", "on"} or not climbs or b.subject.family not in TREES:
         return None
     b = replace(b, subject=subject_of("branch"), count=1, in_row=False)
     return replace(a, to=second, link="on"), b
@@ -266,10 +265,10 @@ def _hangs(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """What hangs from a tree is on a branch of it; from a house or a wall it is before that."""
     if link != "hangs":
         return None
-    if b.subject.family in _TREES and a.tall < _CLIMBS:
+    if b.subject.family in TREES and a.tall < _CLIMBS:
         b = replace(b, subject=subject_of("branch"), count=1, in_row=False)
     if b.subject.family not in _HUNG_FROM:
-        link = "under" if b.subject.family in _TREES else "in front of"
+        link = "under" if b.subject.family in TREES else "in front of"
     return replace(a, to=second, link=link), b
 
 

@@ -5,7 +5,7 @@ from dataclasses import replace
 
 from overlay.words.language.reading import Piece
 from overlay.words.subjects import Subject, subject_of
-from overlay.words.things.families import LIVING
+from overlay.words.things.families import LIVING, TREES
 from overlay.words.wishing.fitting import (
     ABOVE,
     FITTING,
@@ -251,7 +251,7 @@ def grown_within(thing: Wished, piece: Piece) -> str:
 
 def bedded(word: str) -> tuple[str, str]:
     """The zone of a glasshouse in which a plant grows: trees along it, the rest all about."""
-    tree = subject_of(word).family in {"tree", "blade_tree"}
+    tree = subject_of(word).family in TREES
     return ("alley" if tree else "bed"), f"{word.replace(' ', '_')}*{10 if tree else 24}"
 
 

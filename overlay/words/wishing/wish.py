@@ -9,6 +9,7 @@ from overlay.words.language.reading import PLURAL, Phrase, Piece, Reading, Word
 from overlay.words.language.told import told_of
 from overlay.words.stage.setting import read_effects
 from overlay.words.subjects import flying, subject_for, subject_of
+from overlay.words.things.families import TREES
 from overlay.words.wishing import backdrop, burning, owning, relations
 from overlay.words.wishing.arranging import arranged, at_sea
 from overlay.words.wishing.joining import join, link_two
@@ -342,7 +343,7 @@ class _Builder:
 def _kind_of(entry: Entry) -> set[str]:
     """A word and, for one that names a family at large (`tree`), all of its kind."""
     word, family = entry.word, subject_for(entry).family
-    broad = {"tree": {"tree", "blade_tree"}, "person": {"figure"}, "bird": {"bird", "flying_bird"}}
+    broad = {"tree": TREES, "person": {"figure"}, "bird": {"bird", "flying_bird"}}
     if word not in broad:
         return {word}
     names = {e.word for all_ in known_words().values() for e in all_ if e.kind == "subject"}

@@ -190,6 +190,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
 
 FAMILIES = {made.__name__: made for made in _COLOURED}
 COLOURED = {made.__name__: keys for made, keys in _COLOURED.items()}
+TREES = {"tree", "blade_tree"}
 # Animals keep half of their own colour, people and things do not.
 LIVING = {
     "quadruped", "bird", "owl", "flying_bird", "fish", "reptile", "turtle", "frog", "snake", "insect",

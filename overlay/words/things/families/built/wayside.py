@@ -163,7 +163,7 @@ def bridge(
     skin = Skin.BRICK if made == "brick" else Skin.PLANKS if made == "planks" else Skin.STONE
     b = Builder(wall, skin)
     if hung:
-        return _suspended(b, span, h)
+        return _suspended(span, h, wall)
     if arches > 1:
         return _viaduct(b, span, h, arches)
     steps = np.linspace(-1, 1, 39)
@@ -177,8 +177,8 @@ def bridge(
     return b.parts
 
 
-def _suspended(b: Builder, span: float, h: float) -> list[Part]:
-    b = Builder(b.colour, Skin.PLAIN)
+def _suspended(span: float, h: float, paint: str) -> list[Part]:
+    b = Builder(paint)
     tall, out, deck = 2.6 * h, 0.27 * span, 0.8 * h
     b.box((0, deck, 0), (span / 2, 0.05 * h, 1.6), "#6b655e")
     for z in (1.45, -1.45):
