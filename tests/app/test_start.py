@@ -61,6 +61,23 @@ class StartTest(WindowTest):
         self.assertEqual([cue.name for cue in self.bench.project.recipe.cues], ["felt"])
         self.assertIsNotNone(self.bench.proof)
 
+    def test_the_first_words_do_not_wait_until_the_shelf_is_drawn(self):
+        order, line = [], self.window.house.words
+        drawn, shown = self.start.shelf.show_thumb, line.show_words
+        with (
+            patch.object(
+                self.start.shelf, "show_thumb", lambda *a: order.append("thumb") or drawn(*a)
+            ),
+            patch.object(line, "show_words", lambda *a: order.append("words") or shown(*a)),
+        ):
+            self.start._drawn.clear()  # as in a home that is new
+            self.assertFalse(line.hearing.isVisible())
+            self.bench.write_prompt("Words", ["heron", "canal"])
+            self.settle()
+        self.assertTrue(line.hearing.isVisible())
+        self.assertEqual(order.count("thumb"), 6)
+        self.assertLess(order.index("words"), 2)
+
     def test_the_shelf_can_be_put_away_and_had_again(self):
         self.bench.set_source(self.folder / "mill.png")
         self.settle()

@@ -94,6 +94,15 @@ class LoaderTest(WorkerTest):
         self.wait_idle()
         self.assertEqual(self.done, [1, 2])
 
+    def test_what_is_patient_lets_everything_else_go_first(self):
+        self.loader.ask(self.gate.wait)
+        for name in ("thumb", "thumb too"):
+            self.loader.ask(lambda name=name: name, self.done.append, patient=True)
+        for name in ("words", "scene"):
+            self.loader.ask(lambda name=name: name, self.done.append)
+        self.wait_idle()
+        self.assertEqual(self.done, ["words", "scene", "thumb", "thumb too"])
+
     def test_answers_of_an_earlier_project_are_dropped_but_those_that_outlive_it(self):
         tried = []
         self.loader.ask(self.gate.wait)

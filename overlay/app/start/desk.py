@@ -83,7 +83,8 @@ class StartDesk(QObject):
             if name not in self._drawn:
                 self._drawn.add(name)
                 show = partial(self.shelf.show_thumb, name)
-                self.floor.loader.ask(partial(_thumb, name), show, outlives=True)
+                # Drawing all of them takes seconds, for which the first words must not wait.
+                self.floor.loader.ask(partial(_thumb, name), show, outlives=True, patient=True)
 
     def _begin(self, way: str) -> None:
         if way == "photo":

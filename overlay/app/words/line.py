@@ -64,6 +64,7 @@ class WordsLine(QFrame):
         self.hearing = text_button("100 %", "How far, when and where the words are heard")
         self.hearing.setAccessibleName(tr("How the words are heard"))
         self.hearing.clicked.connect(self._ask_hearing)
+        self.hearing.hide()
         row = QHBoxLayout(self)
         row.setContentsMargins(12, _MARGIN, 10, _MARGIN)
         row.setSpacing(6)
@@ -106,7 +107,7 @@ class WordsLine(QFrame):
         if not self.avoid.hasFocus() or not self.avoid.isModified():
             self.avoid.setText(avoid)
         self.hearing.setText(f"{round(100 * heard)} %")
-        self.hearing.setEnabled(bool(reading.phrases))
+        self.hearing.setVisible(bool(reading.phrases))  # without words, nothing is heard
         self.field.setPlaceholderText("" if self.chips else tr(_HINT))
         self._show_where_needed()
 

@@ -17,11 +17,12 @@ class _Ask:
     failed: Callable[[Exception], object] | None
     newest: str | None
     outlives: bool
+    patient: bool
     dropped: bool = False
 
 
 class Loader(QObject):
-    """Runs small pieces of work in the order they were asked for, one at a time.
+    """Runs small pieces of work in the order they were asked for, the patient last, one at a time.
 
     An answer goes to the callback that came with its work, or to nobody; nothing of a piece is kept
     once it has ended. Errors that nobody else takes are emitted as `failed`.
@@ -47,6 +48,7 @@ class Loader(QObject):
         newest: str | None = None,
         failed: Callable[[Exception], object] | None = None,
         outlives: bool = False,
+        patient: bool = False,
     ) -> None:
         """Have `work` done on another thread and `then` called with its answer on this one.
 
@@ -56,10 +58,11 @@ class Loader(QObject):
             a queue behind. Without one every piece is done and answered.
         failed : called instead of `then` with what was raised.
         outlives : whether it is done and answered though another project is opened meanwhile.
+        patient : whether everything else that waits goes before it.
         """
         if newest is not None:
             self._drop(lambda ask: ask.newest == newest)
-        ask = _Ask(work, then, failed, newest, outlives)
+        ask = _Ask(work, then, failed, newest, outlives, patient)
         self._asked.add(ask)
         with QMutexLocker(self._lock):
             self._waiting.append(ask)
@@ -83,7 +86,8 @@ class Loader(QObject):
         """What is to be done next; called by the worker."""
         with QMutexLocker(self._lock):
             while self._waiting:
-                ask = self._waiting.popleft()
+                ask = min(self._waiting, key=lambda waiting: waiting.patient)  # the first of those
+                self._waiting.remove(ask)
                 if not ask.dropped:
                     return ask
         return None
