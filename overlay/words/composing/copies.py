@@ -8,6 +8,7 @@ from overlay.words.composing.eye import Eye
 from overlay.words.things.parts import turned
 from overlay.words.things.table import Placed
 from overlay.words.wishing.fitting import PLATES
+from overlay.words.wishing.hanging import hangs
 from overlay.words.wishing.relations import is_grown
 from overlay.words.wishing.wished import Wished
 
@@ -16,6 +17,7 @@ _HEAP = 6  # up to so many lie about the first
 _TURNS = 6  # tries around the circle
 _STRAYS = 0.08  # overlap that is worth its own width from the first
 _ASIDE = 0.25  # radians, so that nobody is hidden right behind it
+_APART = 1.45  # widths, from one on a wall to the next
 _FLAT = 0.8  # of its width, how deep a ring is
 Point = tuple[float, float, float]
 
@@ -30,6 +32,8 @@ def as_said(
     holder = other if thing.link == "holds" else None
     if holder is not None and holder.subject.word in PLATES and 1 < thing.count <= _FEW:
         return on_plate(thing, first, copy)
+    if hangs(thing):
+        return side_by_side(thing, first, copy)
     if copy == 0:
         return first
     if thing.link == "around" and other is not None:
@@ -37,6 +41,11 @@ def as_said(
     if thing.in_row:
         return in_row(thing, first, copy)
     return None if holder is None else in_holder(thing, holder, first, copy, chance)
+
+
+def side_by_side(thing: Wished, first: Point, copy: int) -> Point:
+    """Along a wall, about the middle of all."""
+    return first[0] + (copy - (thing.count - 1) / 2) * _APART * thing.wide, first[1], first[2]
 
 
 def in_row(thing: Wished, first: Point, copy: int) -> Point:

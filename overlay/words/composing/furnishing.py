@@ -5,6 +5,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from overlay.words.composing.bearing import topmost
 from overlay.words.composing.chance import FURNISHING, stream
 from overlay.words.composing.eye import HALF, PLAIN_EYE, Eye
 from overlay.words.composing.ground import Ground
@@ -21,6 +22,7 @@ _VINE = 0.1  # least share of the picture of the nearest
 _RANKS = 8  # of vines, side by side
 _GOLDEN = 0.618034
 _FARTHEST = 76.0  # before the first line of hills
+_HEARTHS = {"house", "cottage", "townhouse", "hut", "timbered house"}
 _HOUSES = {"townhouse", "house", "cottage", "warehouse", "shop"}
 # A spot: x, z, degrees, scale.
 Spot = tuple[float, float, float, float]
@@ -81,6 +83,7 @@ class Furnisher:
                 spot = _ZONES[zone.zone](self, Turn(zone.word, k, count, chance))
                 if spot is not None and not self._hides(zone, spot, taken):
                     placed.append(self._placed(zone, spot, chance, 100 * number + k))
+                    placed += self._smoke_of(placed[-1])
         return placed
 
     def _placed(self, zone: Zone, spot: Spot, chance: np.random.Generator, seed: int) -> Placed:
@@ -91,6 +94,15 @@ class Furnisher:
         # Few kinds of a thing do, and are made once.
         parts = tuple(parts_of(thing, self.wish, seed % 5 + self.seed % 100))
         return Placed(zone.word, parts, (x, 0.0, z), yaw, scale)
+
+    def _smoke_of(self, placed: Placed) -> list[Placed]:
+        """Smoke from the chimney of a place's house, if it was said that they smoke."""
+        said = any(word == "chimney smoke" for word, _ in self.wish.weather)
+        if not said or placed.name not in _HEARTHS:
+            return []
+        plume = subject_of("plume of smoke")
+        scale = 0.7 * subject_of(placed.name).height * placed.scale / plume.height
+        return [Placed("smoke", tuple(plume.parts()), topmost(placed), 0.0, scale)]
 
     def _hides(self, zone: Zone, at: Spot, taken: Sequence[Taken]) -> bool:
         """Whether it would stand before what was wished for."""

@@ -8,11 +8,15 @@ from overlay.words.stage.setting import NOWHERE
 from overlay.words.wishing.fitting import ABOVE
 from overlay.words.wishing.wished import Wished
 
+_HIGH, _HIGHEST = 0.45, 2.3  # of half the picture's height, and metres, of what hangs on a wall
 _TOP = 0.94  # up to which what flies may reach in the picture
 
 
 def swims(thing: Wished, ground: Ground) -> bool:
     """Whether a thing is in water; what is on something, or leaps, is not."""
+    sunk = ground.under_water and thing.subject.belongs == "water"
+    if sunk and thing.subject.family != "submarine":  # it lies on the ground there
+        return False
     if thing.flies or (thing.link == "on" and thing.to is not None):
         return False
     watery = ground.setting.near < NOWHERE or ground.under_water
@@ -40,3 +44,10 @@ def in_air(thing: Wished, z: float, high: float, eye: Eye) -> float:
     highest = eye.height + (_TOP - eye.horizon) * near - tall  # its wings are seen
     highest = np.inf if thing.link in ABOVE else highest
     return float(max(min(middle - tall / 2, highest), 0.2 * tall))
+
+
+def on_wall(thing: Wished, wall: float, eye: Eye) -> tuple[float, float]:
+    """Height and distance in metres of what hangs on a room's wall, where the eye sees it."""
+    z = wall - 0.6 * thing.subject.size[2] * thing.size
+    high = min(in_air(thing, z, _HIGH, eye), _HIGHEST - thing.tall)
+    return max(high, 0.0), z

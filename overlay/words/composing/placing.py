@@ -28,13 +28,14 @@ from overlay.words.composing.depth import Before, how_deep
 from overlay.words.composing.eye import Eye
 from overlay.words.composing.framing import LARGE
 from overlay.words.composing.ground import Ground
-from overlay.words.composing.heights import afloat, in_air, soars, swims
+from overlay.words.composing.heights import afloat, in_air, on_wall, soars, swims
 from overlay.words.composing.posed import parts_of
 from overlay.words.composing.spots import Box, Spot, around, is_near, overlap
 from overlay.words.composing.turning import yaw_of
 from overlay.words.things.parts import turned
 from overlay.words.things.table import Placed
 from overlay.words.wishing.fitting import ABOVE, MOUNTED, PLATES
+from overlay.words.wishing.hanging import hangs
 from overlay.words.wishing.relations import INVERSE
 from overlay.words.wishing.wished import Wish, Wished
 
@@ -88,7 +89,8 @@ class Placing:
         stood: list[tuple[float, float, float]] = []
         for copy in range(thing.count):
             draw = stream(self.seed, COPIES, i, copy)
-            stood.append(self._copy_at(thing, spot, copy, stood, draw))
+            own = self._hand_of_its(i, thing, copy)
+            stood.append(own or self._copy_at(thing, spot, copy, stood, draw))
             self._set(i, thing, stood[-1], draw, copy)
         if thing.count > 1 and thing.subject.belongs == "table":  # none of them is stood before
             wide, tall, _ = (v * thing.size for v in thing.subject.size)
@@ -127,7 +129,10 @@ class Placing:
         chief = self.wish.things[self.chief]
         if chief.to == i and turns_bearer(chief):
             other = self.chief
-        return self._of[other].yaw if other is not None and other in self._of else None
+        if other is None or other not in self._of:
+            return None
+        each = self._all[other]
+        return each[copy if thing.link == "held" and copy < len(each) else 0].yaw
 
     def _scale(self, i: int, thing: Wished) -> float:
         emphasis = 1.0 if i == self.chief else float(np.clip(thing.emphasis, 0.3, 2.0)) ** 0.6
@@ -171,6 +176,8 @@ class Placing:
             y = in_air(thing, z, high, self.eye)
         if swims(thing, self.ground):
             y = afloat(thing, z, -0.05, self.eye, self.ground)
+        if hangs(thing):
+            y, z = on_wall(thing, self.ground.setting.wall, self.eye)
         return self._spot(thing, self.chief, share * half, y, z)
 
     def _other(self, i: int, thing: Wished, chance: np.random.Generator) -> Spot:
@@ -187,20 +194,25 @@ class Placing:
             x, z = in_ring(thing, self.wish.things[thing.to], 0)
             return self._spot(thing, i, to.x + x, to.y, to.z + z)
         if to is not None and thing.to is not None and thing.link in {"held", "rises"}:
-            holder = self._of[thing.to]
-            scale = self._scale(i, thing)
-            others = [t for t in self.wish.things[:i] if t.link == "held" and t.to == thing.to]
-            held = thing.link == "held"
-            sits = self.wish.things[thing.to].pose == "sit"
-            at = topmost(holder)
-            if held:
-                at = in_hand(thing, holder, scale, second=bool(others), sits=sits)
+            holder, held = self._of[thing.to], thing.link == "held"
+            at = self._hand_of(holder, i, thing) if held else topmost(holder)
             return self._spot(thing, i, *at)
         if to is not None and thing.to is not None and bears(thing, self.wish.things[thing.to]):
             return self._resting(i, thing, thing.to, chance)
         tries = [self._try(i, thing, to, chance) for _ in range(_TRIES)]
         costs = [self._cost(spot, thing) for spot in tries]
         return tries[int(np.argmin(costs))]
+
+    def _hand_of_its(self, i: int, thing: Wished, copy: int) -> tuple[float, float, float] | None:
+        """Where a further one of several is held, whose holders are as many."""
+        holders = self._all.get(thing.to or 0, []) if thing.link == "held" else []
+        return self._hand_of(holders[copy], i, thing) if 0 < copy < len(holders) else None
+
+    def _hand_of(self, holder: Placed, i: int, thing: Wished) -> tuple[float, float, float]:
+        """Where a thing is held."""
+        others = [t for t in self.wish.things[:i] if t.link == "held" and t.to == thing.to]
+        sits = self.wish.things[thing.to or 0].pose == "sit"
+        return in_hand(thing, holder, self._scale(i, thing), second=bool(others), sits=sits)
 
     def _resting(self, i: int, thing: Wished, to: int, chance: np.random.Generator) -> Spot:
         """On another thing, where it leaves the rest that lies there free; or in it."""
@@ -265,6 +277,8 @@ class Placing:
             y = in_air(thing, z, float(chance.uniform(0.42, 0.72)), self.eye)
         elif swims(thing, self.ground):
             y = afloat(thing, z, float(chance.uniform(-0.3, 0.4)), self.eye, self.ground)
+        elif hangs(thing):
+            y, z = on_wall(thing, self.ground.setting.wall, self.eye)
         elif not self.ground.dry(x, z):
             z = self.ground.to_dry(x, z)
         return self._spot(thing, i, self._within(thing, i, x, z), y, z)

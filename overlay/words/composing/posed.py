@@ -5,8 +5,11 @@ from dataclasses import replace
 import numpy as np
 
 from overlay.words.things.families import COLOURED, LIVING
-from overlay.words.things.parts import Part
+from overlay.words.things.parts import Part, moved, turned
+from overlay.words.wishing.hanging import hangs
 from overlay.words.wishing.wished import Wish, Wished
+
+_LYING = {"vessel", "paper"}  # what shows its rim or its edge where it lies
 
 
 def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
@@ -35,12 +38,20 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
         changes["walk"] = 0.16 if thing.pose == "walk" else 0.03
     changes |= _by_scene(thing, wish, seed)
     parts = thing.subject.parts(**changes)
+    if hangs(thing) and family in _LYING:
+        parts = _upright(thing, parts)
     if thing.light == 1.0 and thing.mute == 0.0:
         return parts
     return [
         replace(p, colour=_shaded(p.colour, thing), second=p.second and _shaded(p.second, thing))
         for p in parts
     ]
+
+
+def _upright(thing: Wished, parts: list[Part]) -> list[Part]:
+    """What lies elsewhere as it hangs on a wall: its face to the eye, its handle upwards."""
+    wide, tall, _ = thing.subject.size
+    return moved(parts, turned(0, -90, 90), (0.0, 0.5 * wide, 0.5 * tall))
 
 
 def _by_scene(thing: Wished, wish: Wish, seed: int) -> dict[str, object]:
@@ -51,6 +62,8 @@ def _by_scene(thing: Wished, wish: Wish, seed: int) -> dict[str, object]:
     if thing.pose == "sit" and thing.subject.family == "figure":
         held = [t for t in wish.things if t.link == "held"]
         changes["holds"] = any(wish.things[t.to or 0] is thing for t in held)
+    if thing.link == "held":
+        changes["held"] = True
     if wish.season == "winter":
         changes["leafless"] = True
     leaf = _season_leaf(wish.season, seed)

@@ -21,6 +21,7 @@ from overlay.words.subjects import subject_of
 from overlay.words.things.families import LIVING
 from overlay.words.things.table import Placed
 from overlay.words.wishing.fitting import GROWN
+from overlay.words.wishing.hanging import hangs
 from overlay.words.wishing.places import furnishing_of, is_indoors
 from overlay.words.wishing.wished import Wish, Wished
 
@@ -73,7 +74,7 @@ def chief_of(things: tuple[Wished, ...]) -> int:
     behind |= {
         i for i, t in enumerate(things) if t.subject.family == "table" and _bears_any(things, i)
     }
-    behind |= {i for i, t in enumerate(things) if t.link == "holds"}
+    behind |= {i for i, t in enumerate(things) if t.link == "holds" or hangs(t)}
     if any(t.subject.family in LIVING for t in things):  # a heron leads, not its reeds
         behind |= {i for i, t in enumerate(things) if t.subject.family in GROWN}
     weights = [
@@ -147,7 +148,7 @@ def _table(wish: Wish, place: str, chief: Wished | None) -> Wished | None:
         or chief.subject.belongs != "table"
     ):
         return None
-    if chief.to is not None and chief.link in RESTS:
+    if hangs(chief) or (chief.to is not None and chief.link in RESTS):
         return None
     if chief.to is not None and wish.things[chief.to].subject.belongs == "ground":
         return None  # gifts lie before their tree

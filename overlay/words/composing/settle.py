@@ -5,6 +5,7 @@ from typing import Any
 
 from overlay.words.composing.eye import PLAIN_AWAY, PLAIN_EYE, Eye
 from overlay.words.stage.setting import NOWHERE, Setting, changed, pushed
+from overlay.words.wishing.hanging import hangs
 from overlay.words.wishing.places import UNDER_WATER, is_indoors, place_effects
 from overlay.words.wishing.relations import is_grown
 from overlay.words.wishing.wished import Wish, Wished
@@ -14,10 +15,11 @@ _TOO_TALL = 3.0  # metres, of what stands in no room
 _LARGE = 14.0  # metres to a large thing
 # Metres of a water that a large thing stands behind, and of one beside which it stands on a quay.
 _LAKE, _CANAL = 90.0, 30.0
+_OVER_WAVES = 1.8  # metres, of an eye that sees over them
 _HALL = 10.0  # metres, from which a room is deep whatever stands in it
 _QUAYS = {"quay", "harbour", "skyline"}
 _THICKEST = 0.3  # of the air between the eye and the chief thing: a quarter of it fades
-_FIXED = {"space"} | UNDER_WATER  # their light is their own
+_FIXED = {"space", "moon surface"} | UNDER_WATER  # their light is their own
 # What weather and hour do to a room is done outside of it.
 _OUTDOOR = {
     "haze",
@@ -128,6 +130,8 @@ def fitted(setting: Setting, place: str, eye: Eye, chief: Wished | None) -> Sett
     if setting.near < NOWHERE:
         broad = _CANAL if place in _QUAYS else _LAKE
         effects |= _water(setting, eye, chief, broad=broad)
+    if setting.waves > 2:  # none is higher than the eye
+        effects["waves="] = 2 + (setting.waves - 2) * min(eye.height / _OVER_WAVES, 1.0)
     if setting.path:
         effects["path="] = eye.away
     if setting.wall < NOWHERE:
@@ -137,6 +141,8 @@ def fitted(setting: Setting, place: str, eye: Eye, chief: Wished | None) -> Sett
             if place in TABLES
             else max(room, 0.6 * eye.away, deep)
         )
+        if chief is not None and hangs(chief):
+            wall = 0.6 * deep
         if setting.wall > _HALL:
             wall = max(wall, setting.wall)
         effects["wall="] = wall

@@ -4,6 +4,7 @@ import numpy as np
 
 from overlay.words.composing.bearing import BUILDINGS, is_seated
 from overlay.words.composing.eye import Eye
+from overlay.words.wishing.hanging import hangs
 from overlay.words.wishing.wished import Wish, Wished
 
 # Degrees of what faces a way that was said: aside, towards the eye, from it.
@@ -24,6 +25,8 @@ def yaw_of(
     family, turn = thing.subject.family, float(chance.uniform(-1, 1))
     if like is not None:
         return like
+    if hangs(thing):
+        return 0.0
     if thing.link == "backs":
         return 6 * turn
     if is_seated(thing, wish):

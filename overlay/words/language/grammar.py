@@ -57,7 +57,7 @@ _FUNCTION = {
 _SAID_BEFORE = {"it", "them", "him", "her"}
 _HOLDERS = {
     "bowl", "basket", "plate", "tray", "vase", "jug", "cup", "pot", "crate", "barrel",
-    "glass", "bottle", "bucket",
+    "glass", "bottle", "bucket", "jar", "pitcher", "box", "mug", "urn",
 }  # fmt: skip
 
 

@@ -45,8 +45,8 @@ class Word:
 
 @dataclass(frozen=True)
 class Placement:
-    """Where a thing is to be: across, how far, whether in the sky, and which way it faces; empty
-    where not said."""
+    """Where a thing is to be: across, how far (far, near, or on a room's wall), whether in the sky,
+    and which way it faces; empty where not said."""
 
     across: str = ""
     away: str = ""

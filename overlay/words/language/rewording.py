@@ -70,6 +70,14 @@ _SMOKES = re.compile(
     r"\b(?:with )?(?:an? |the |its )?smoking chimneys?\b"
     r"|\bwith smoke (?:\w+ )?(?:up )?(?:from|out of) (?:an? |the |its |their )?chimneys?\b"
 )
+_CHIMNEYS = re.compile(
+    r"^(?:smoking chimneys|chimney smoke|smoke(?: (?:rising|coming|curling|drifting))?(?: up)?"
+    r" (?:from|out of|over) (?:the |its |their )?(?:chimneys?|houses|roofs|rooftops))$"
+)
+_PICTURES = re.compile(
+    r"\b(?:painting|portrait|poster|drawing|photograph|photo)(?P<many>s?)\b"
+    r"(?=(?: \w+){0,4} on (?:the|a|an|its|his|her|their) (?:\w+ )?walls?\b)"
+)
 # A tractor with what it pulls; beasts in a row; what grows over walls; whose room it is.
 _HAULS = re.compile(
     r"\btractor (?:and|with|pulling|towing|hauling)(?: an?)?(?: \w+)? (?:trailer|wagon|cart|load)\b"
@@ -141,6 +149,7 @@ _REWORDINGS: tuple[tuple[re.Pattern[str], _Plain], ...] = (
     (_JUGGLES, "holding juggled_balls"), (_CHESS, "a chess table"),
     (_TEA, "a table with a teapot and two cups and a cake"),
     (_LAP, r"a \g<how>lap \g<who>"), (_BLOWING, _as_blown), (_BLOWN, _as_blown),
+    (_CHIMNEYS, "chimney smoke"), (_PICTURES, r"picture\g<many>"),
     (_SLICES, "a "), (_SMOKES, "with smoke"), (_READS, "holding an open book"), (_OWN, " "),
     (_RUINS, "ruined "), (_CLOTHES, r"\g<who>\g<how>\g<rest>"), (_FLOATS, "floating island"),
     (_ANCHORED, ""), (_INK, "inkwell"), (_TUNNEL, "leaving"), (_RACE, "three men riding horses"),

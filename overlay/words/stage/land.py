@@ -12,6 +12,7 @@ _FIRST_RIDGE, _RIDGE_STEP = 80.0, 75.0
 _DEEP = 10.0  # metres, of gullies, over the 1.5 in which their slope is found
 _BALLAST, _SLEEPERS = 1.9, 0.66  # metres: half of what rails lie on, from sleeper to sleeper
 _TOLD_APART = 30.0  # metres, up to which rails are
+CALM, SWELL, _STEPS = 2.0, 0.36, 24  # waves up to which water is flat, metres for each beyond that
 _NARROW, _WIDE = 1.4, 2.8  # metres, of a window at the side and in the back wall
 
 
@@ -23,6 +24,36 @@ def over_water(stage, x, z):
         return False
     along = w[2] * z + w[3] * x + 0.12 * w[0] * (value_noise(0.09 * x, 2.0, 0.09 * z) - 0.5)
     return w[0] < along < w[1]
+
+
+@kernel(fastmath=True)
+def swell(stage, x, z):
+    """Height of a rough water's face, metres: crests that run at the eye, pointed and broken."""
+    high = SWELL * (stage.water[4] - CALM)
+    if high <= 0:
+        return 0.0
+    bent = 9.0 * (value_noise(0.06 * x, 1.0, 0.06 * z) - 0.5)
+    crest = 1.0 - abs(np.sin(0.5 * (0.62 * z + 0.2 * x + bent)))
+    chop = value_noise(0.45 * x, 2.0, 0.8 * z) - 0.5
+    return high * (0.4 + value_noise(0.05 * x, 5.0, 0.09 * z)) * (1.5 * crest - 0.75 + chop)
+
+
+@kernel(fastmath=True)
+def _meet_swell(stage, way, ox, oy, oz, dx, dy, dz):
+    """Distance to a rough water's face on a ray that meets the plain one at `way`."""
+    high = 1.8 * SWELL * (stage.water[4] - CALM)
+    begin = max((oy - high) / -dy, 0.0)
+    step = (min((oy + high) / -dy, FAR) - begin) / _STEPS
+    for k in range(1, _STEPS + 1):
+        there = begin + k * step
+        above = oy + there * dy - swell(stage, ox + there * dx, oz + there * dz)
+        if above < 0:
+            for _ in range(5):
+                step *= 0.5
+                there += step if above > 0 else -step
+                above = oy + there * dy - swell(stage, ox + there * dx, oz + there * dz)
+            return there
+    return way
 
 
 @kernel(fastmath=True)
@@ -88,6 +119,8 @@ def meet_land(stage, ox, oy, oz, dx, dy, dz):
     if dy < -1e-6 and -oy / dy < way:
         way = -oy / dy
         which = WATER if over_water(stage, ox + way * dx, oz + way * dz) else GROUND
+    if which == WATER and stage.water[4] > CALM and oy > 0.1:  # the eye's, not the mirror's
+        way = _meet_swell(stage, way, ox, oy, oz, dx, dy, dz)
     if which == GROUND and stage.land[6] > 0:
         which = _road_or_ground(stage, ox + way * dx, oz + way * dz)
     wall, side = stage.room[0], stage.room[1]
@@ -98,13 +131,22 @@ def meet_land(stage, ox, oy, oz, dx, dy, dz):
     if dx > 1e-6 and (side - ox) / dx < way:
         way, which = (side - ox) / dx, WALL
     if which == WALL and stage.room[2] > 0:
-        x, y, z = ox + way * dx, oy + way * dy, oz + way * dz
-        at_back = stage.room[2] > 1.5
-        if at_back and z > wall - 0.01 and _in_pane(x + 0.5 * _WIDE, y, _WIDE):
-            which = WINDOW
-        if not at_back and x < 0.01 - side and _in_pane(z - (wall - 2.3), y, _NARROW):
-            which = WINDOW
+        which = _wall_or_window(stage, ox + way * dx, oy + way * dy, oz + way * dz)
     return way, which
+
+
+@kernel(fastmath=True)
+def _wall_or_window(stage, x, y, z):
+    """What a place on a wall belongs to: the wall, or a window in it."""
+    wall, side, kind = stage.room[0], stage.room[1], stage.room[2]
+    at_back = z > wall - 0.01
+    if kind > 2.5:  # all of glass
+        glass = _in_glazing(x if at_back else z, y)
+    elif kind > 1.5:
+        glass = at_back and _in_pane(x + 0.5 * _WIDE, y, _WIDE)
+    else:
+        glass = x < 0.01 - side and _in_pane(z - (wall - 2.3), y, _NARROW)
+    return WINDOW if glass else WALL
 
 
 @kernel(fastmath=True)
@@ -115,6 +157,13 @@ def _in_pane(along, y, wide):
         return False
     upright = along / 0.7 - np.floor(along / 0.7)
     return 0.04 < upright < 0.96 and abs(up - 0.75) > 0.03
+
+
+@kernel(fastmath=True)
+def _in_glazing(along, y):
+    """Whether a place on a glasshouse's wall lies in one of its panes."""
+    across, up = along / 1.15 - np.floor(along / 1.15), (y - 0.6) / 1.5
+    return up > 0.03 and 0.035 < across < 0.965 and 0.03 < up - np.floor(up) < 0.97
 
 
 @kernel(fastmath=True)

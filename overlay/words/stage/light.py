@@ -5,13 +5,16 @@ import numpy as np
 from overlay.imaging.kernel import compiled, kernel
 from overlay.scenery.grain import value_noise
 from overlay.words.stage.land import (
+    CALM,
     FAR,
     SKY,
+    SWELL,
     WATER,
     WINDOW,
     land_colour,
     land_normal,
     meet_land,
+    swell,
 )
 from overlay.words.stage.rays import (
     close_parts,
@@ -73,15 +76,30 @@ def _bounce(stage, ray, way):
     calm = stage.water[4] / (1.0 + 0.03 * way)
     wx = (value_noise(2.2 * x, 0.0, 5.5 * z) - 0.5) * 0.045 * calm
     wz = (value_noise(1.5 * x + 9, 4.0, 6.5 * z) - 0.5) * 0.13 * calm
+    high = swell(stage, x, z)
+    if high != 0:
+        wx -= (swell(stage, x + 0.15, z) - high) / 0.15
+        wz -= (swell(stage, x, z + 0.15) - high) / 0.15
     n = np.sqrt(wx * wx + wz * wz + 1.0)
     dot = (ray[3] * wx + ray[4] + ray[5] * wz) / n
-    ray[0], ray[1], ray[2] = x, 0.01, z
+    ray[0], ray[1], ray[2] = x, max(high, 0.0) + 0.01, z
     ray[3], ray[4], ray[5] = (
         ray[3] - 2 * dot * wx / n,
         abs(ray[4] - 2 * dot / n),
         ray[5] - 2 * dot * wz / n,
     )
     return 0.22 + 0.7 * (1.0 - abs(dot)) ** 3
+
+
+@compiled(inline="always", fastmath=True, error_model="numpy")
+def _foam(stage, x, z):
+    """Share of foam on a rough water's face: on its crests, in shreds."""
+    high = swell(stage, x, z)
+    if high <= 0.05:
+        return 0.0
+    shreds = 0.5 * value_noise(1.1 * x, 8.0, 2.6 * z) + 0.5 * value_noise(4.0 * x, 3.0, 9.0 * z)
+    steep = high / (SWELL * (stage.water[4] - CALM))
+    return min(max(2.2 * (0.75 * steep + shreds - 1.12), 0.0), 0.85)
 
 
 @compiled(inline="always", fastmath=True, error_model="numpy")
@@ -95,7 +113,7 @@ def _air(stage, way, out):
 @kernel(fastmath=True)
 def _see(t, stage, chosen, ways, ray, out, normal):
     """Light on a ray into `out`; distance and kind of what is met, its normal into `normal[0]`."""
-    mirror, first, kind = 1.0, FAR, SKY
+    mirror, foam, first, kind = 1.0, 0.0, FAR, SKY
     deep_r, deep_g, deep_b = 0.0, 0.0, 0.0
     for bounce in range(2):
         way, which = _meet(t, stage, chosen, ways, ray)
@@ -103,6 +121,7 @@ def _see(t, stage, chosen, ways, ray, out, normal):
             first, kind = way, which
             normal[0, 0], normal[0, 1], normal[0, 2] = 0.0, 1.0, 0.0
         if which == WATER and bounce == 0:
+            foam = _foam(stage, ray[0] + way * ray[3], ray[2] + way * ray[5])
             mirror = _bounce(stage, ray, way)
             rest = 1.0 - mirror
             deep_r, deep_g, deep_b = (
@@ -123,6 +142,8 @@ def _see(t, stage, chosen, ways, ray, out, normal):
         out[0], out[1], out[2] = (
             mirror * out[0] + deep_r, mirror * out[1] + deep_g, mirror * out[2] + deep_b,
         )  # fmt: skip
+        for c in range(3):
+            out[c] += foam * (0.8 * stage.skylight[c] + 0.3 * stage.sunlight[c] - out[c])
         _air(stage, first, out)
     return first, kind
 

@@ -43,7 +43,7 @@ class Setting:
     ridges, rise, ridge, cap : how many lines of hills, how high, of what colour, 1 with snow.
     near, far, slant : between which distances water lies, and by how many degrees it runs across.
     waves, deep : of the water. wall, side, wall_colour, window : of a room; `window` is 1
-    with one at the left, 2 in the back wall.
+    with one at the left, 2 in the back wall, 3 where all walls are of glass.
     haze : how soon the far fades, per hundred metres. fade : what it fades to, if not the horizon.
     snow, lamps : 0..1. soft : how sharp shadows are. bump : of the ground.
     path : metres from the eye to the middle of the scene where a path winds into the distance, 0

@@ -3,6 +3,8 @@
 from collections.abc import Sequence
 from dataclasses import replace
 
+import numpy as np
+
 from overlay.words.subjects import subject_of
 from overlay.words.things.families import LIVING
 from overlay.words.wishing.fitting import GROWN
@@ -32,7 +34,8 @@ _TABLES = {"table", "stove", "window_sill"}
 _CAMELS = 6
 _LEANS = 1.8  # metres, of what a ladder leans against
 _AT_WALLS = {"ladder", "flower pot"}
-_SEEN = 0.035  # of the tallest thing
+# Of the tallest thing: what flies, and what does not, of which the size is raised by no more.
+_SEEN, _SEEN_LOW, _RAISED = 0.035, 0.05, 2.2
 # What stands in the sea stands on a rock there.
 _SEAS = {"sea", "rough sea"}
 _ON_ROCKS = {"lighthouse", "tower", "castle", "temple"}
@@ -48,6 +51,7 @@ def arranged(things: Sequence[Wished], place: str) -> list[Wished]:
         if "lamp" in thing.name and place in BUILT_UP:  # none of a table
             found[i] = replace(thing, subject=subject_of("street lamp"))
     _stand_in_sea(found, place)
+    _set_up(found)
     _climb(found)
     _spread(found)
     _lay(found)
@@ -58,12 +62,16 @@ def arranged(things: Sequence[Wished], place: str) -> list[Wished]:
 
 
 def _raise_small(things: list[Wished]) -> None:
-    """What flies about something many times its size is large enough to be seen."""
+    """An animal near something many times its size is large enough to be seen."""
     tallest = max((t.tall for t in things), default=0.0)
     for i, thing in enumerate(things):
-        in_air = thing.subject.belongs == "air" and thing.subject.family in LIVING
-        if in_air and thing.tall < _SEEN * tallest:
-            things[i] = replace(thing, size=_SEEN * tallest / thing.subject.height)
+        if thing.subject.family not in LIVING:
+            continue
+        in_air = thing.subject.belongs == "air"
+        least, most = (_SEEN * tallest, np.inf) if in_air else (_SEEN_LOW * tallest, _RAISED)
+        if thing.tall < least:
+            size = min(least / thing.subject.height, most * thing.size)
+            things[i] = replace(thing, size=size)
 
 
 def _climb(things: list[Wished]) -> None:
@@ -160,6 +168,14 @@ def _in_game(thing: Wished, things: Sequence[Wished]) -> Wished:
     if piece and any(t.subject.word == "chessboard" for t in things):
         return replace(thing, subject=subject_of(piece))
     return thing
+
+
+def _set_up(things: list[Wished]) -> None:
+    """Pieces of a game stand on its board."""
+    boards = [i for i, t in enumerate(things) if t.subject.word == "chessboard"]
+    for i, thing in enumerate(things):
+        if boards and thing.subject.family == "piece":
+            things[i] = linked(thing, boards[0], "on")
 
 
 def _in_room(things: Sequence[Wished]) -> bool:

@@ -1,11 +1,13 @@
 """A place said after another one: what it adds to the first (`a meadow by a river`)."""
 
+from collections.abc import Sequence
 from typing import Any
 
 from overlay.words.language.reading import Piece
 from overlay.words.subjects import subject_of
 from overlay.words.things.families import TREES
 from overlay.words.wishing.places import UNDER_WATER, furnishing_of, is_indoors, place_effects
+from overlay.words.wishing.wished import Wished
 
 # What of a place is seen from another one: its hills, its water, its road.
 _HILLS = ("ridges", "rise", "ridge", "cap")
@@ -16,12 +18,17 @@ _ADDS: dict[str, tuple[str, ...]] = {
     "lake": _WATER, "pond": _WATER, "river": _WATER, "canal": _WATER, "sea": _WATER,
     "beach": _WATER, "road": ("path",), "railway": ("path", "track", "path_colour"),
 }  # fmt: skip
-_BEHIND = {"mountains", "hills", "forest", "village"}  # whose own things stand in the distance
+_BEHIND = {  # whose things stand in the distance
+    "mountains": "mountains", "hills": "hills", "forest": "forest", "village": "village",
+    "city": "skyline", "street": "rooftop",
+}  # fmt: skip
 SUNKEN = "tower*3,temple*1,house*6,column*3"
 _WATERS = {"lake", "pond", "river", "canal", "sea", "rough sea", "grand canal"}
 _COLOURED = 0.6  # how far a colour that is said of a place takes the place's own over
+_PLANTED = {"vineyard", "orchard"}  # whose rows are seen wherever they are said
 _WOODED = {"forest", "jungle"}  # whose trees come down to the water
 _STANDS, _CLOSE = 32, 14  # trees of a wood of one kind: in the depth, and near
+_HIGH, _TUFTS = {"tall", "long", "high", "deep"}, 170
 _SHORE = 9.0  # metres to a sea that is seen from the land
 
 
@@ -41,6 +48,13 @@ def coloured(place: str, colour: str) -> dict[str, Any]:
         keys = () if place in _WATERS else ("first", "second")
         keys += ("deep",) if "near=" in place_effects(place) else ()
     return {f"{key}~": (colour, _COLOURED) for key in keys}
+
+
+def tall_grass(piece: Piece) -> tuple[tuple[str, str], ...]:
+    """The zone that grass fills which is said to be high; or none."""
+    said = {w.text for w in piece.modifiers}
+    high = piece.head is None and "grass" in said and bool(said & _HIGH)
+    return (("carpet", f"tall_grass*{_TUFTS}"),) if high else ()
 
 
 def wood_of(piece: Piece, place: str) -> tuple[tuple[str, str], ...]:
@@ -73,9 +87,23 @@ def added(place: str, first: str) -> tuple[dict[str, Any], tuple[tuple[str, str]
         effects["near="] = _SHORE
     fills: tuple[tuple[str, str], ...] = ()
     if place in _BEHIND:
-        zones = [z.partition(":")[2] for z in furnishing_of(place).split() if ":" in z]
+        zones = [z.partition(":")[2] for z in furnishing_of(_BEHIND[place]).split() if ":" in z]
         fills = (("back", zones[0]),) if zones else ()
+    if place in _PLANTED:
+        effects = {k: v for k, v in place_effects(place).items() if k[:-1] in {"first", "second"}}
+        fills = _zones(place, {"ranks", "rows"})
     if place in _WOODED and "near=" in place_effects(first):
-        parted = (z.partition(":") for z in furnishing_of(place).split())
-        fills = tuple((zone, what) for zone, _, what in parted if zone in {"wood", "stand"})
+        fills = _zones(place, {"wood", "stand"})
     return effects, fills
+
+
+def _zones(place: str, names: set[str]) -> tuple[tuple[str, str], ...]:
+    """What fills some zones of a place."""
+    parted = (z.partition(":") for z in furnishing_of(place).split())
+    return tuple((zone, what) for zone, _, what in parted if zone in names)
+
+
+def lamps_of(things: Sequence[Wished], place: str) -> set[int]:
+    """Which things line a place instead of standing in it: the lamps of a street."""
+    found = enumerate(things if place else ())
+    return {i for i, t in found if t.subject.word == "street lamp" and t.count > 2}

@@ -1,6 +1,6 @@
 """What smokes and what burns: plumes and flames that rise from things, or stand in a place."""
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 
 from overlay.words.language.reading import Piece, Word
 from overlay.words.subjects import subject_of
@@ -41,6 +41,13 @@ def smoke_of(thing: Wished, number: int) -> Wished:
     plume = subject_of("plume of smoke")
     size = 0.8 * thing.tall / plume.height
     return Wished("smoke", plume, thing.emphasis, size=size, link="rises", to=number)
+
+
+def from_chimneys(things: Sequence[Wished], weather: Sequence[str]) -> list[Wished]:
+    """The smoke of houses, where it was said that their chimneys smoke."""
+    if "chimney smoke" not in weather:
+        return []
+    return [smoke_of(t, i) for i, t in enumerate(things) if t.subject.family == "house"]
 
 
 def fires_of(thing: Wished, number: int, told: Iterable[Word]) -> list[Wished]:

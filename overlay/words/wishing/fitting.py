@@ -27,7 +27,8 @@ _TREE = 5.5  # likewise, of a tree over a creature
 _LAMP = 2.8  # likewise, of a lamp
 HOLDERS = {
     "basket", "bucket", "pot", "bowl", "barrel", "cup", "flower pot", "crate", "hat", "boot",
-    "vase", "glass", "jug", "bottle", "nest", "fish bowl", "wheelbarrow",
+    "vase", "glass", "jug", "bottle", "nest", "fish bowl", "wheelbarrow", "jar", "pitcher", "urn",
+    "tankard",
 }  # fmt: skip
 GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
 _PLANTS = GROWN | {"cactus", "tree", "bush", "mushroom"}
@@ -39,6 +40,7 @@ _LITTER = 3  # most animals in a basket
 _CLIFF = 0.75  # of its size, below which it is none
 PLATES = {"plate", "tray"}
 _SWARMS = {"insect", "butterfly"}
+_TRAINS = {"locomotive", "tram"}
 _ROLLS = 3.0  # metres, of what is as long as a cart
 _MOUNT = 0.9  # metres, of what somebody is not on but rides
 _HUNG_FROM = {"branch", "washing_line"}
@@ -64,8 +66,15 @@ def _crossing(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
         return None
     if b.subject.family != "bridge":
         return replace(a, to=second, link="beside"), b
+    b = _viaduct(a, b)
     wide = 0.9 * a.wide / b.subject.size[0]
     return replace(a, to=second, link="on"), replace(b, size=max(b.size, wide))
+
+
+def _viaduct(a: Wished, b: Wished) -> Wished:
+    """A plain bridge that a train is on is level and has many arches."""
+    train = a.subject.family in _TRAINS and b.subject.word == "bridge"
+    return replace(b, subject=subject_of("viaduct")) if train else b
 
 
 def _on_bridge(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
@@ -75,6 +84,7 @@ def _on_bridge(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     if a.wide < _ROLLS:  # small enough that who is on it is seen
         own = max(a.tall / b.subject.height, 1.6 * a.wide * a.count / b.subject.size[0])
         return replace(a, to=second, link=link), replace(b, size=min(b.size, _BRIDGED * own))
+    b = _viaduct(a, b)
     return replace(a, to=second, link=link), _at_least(b, 1.5 * a.wide / b.subject.size[0])
 
 

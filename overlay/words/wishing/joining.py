@@ -1,5 +1,8 @@
 """How what is said joins what was said before it: to which thing a link belongs."""
 
+from dataclasses import replace
+
+from overlay.words.language.reading import Phrase, Piece, Placement
 from overlay.words.things.families import LIVING
 from overlay.words.wishing import relations
 from overlay.words.wishing.fitting import MOUNTED, laden
@@ -59,6 +62,16 @@ def _together(things: list[Wished], last: int, bearer: int) -> list[int]:
         last = things[last].to or 0
         found.append(last)
     return found
+
+
+def placement_of(piece: Piece, phrase: Phrase) -> Placement:
+    """Where a phrase has one of its things: how far and how high is said of what comes last."""
+    said = phrase.placement
+    named = [p for p in phrase.pieces if p.head is not None]
+    after = named[named.index(piece) + 1 :] if piece in named else []
+    if all(p.link == "and" for p in after):
+        return said
+    return replace(said, away="", high=False)
 
 
 def link_two(things: list[Wished], first: int, second: int, link: str) -> None:

@@ -40,6 +40,25 @@ _HAS = {
     ("birdcage", "sparrow"),
 }  # fmt: skip
 
+# Which thing comes with one, linked how.
+_COMES_WITH = {
+    "violinist": ("violin", "holding"), "cyclist": ("bicycle", "riding"),
+    "pianist": ("piano", "beside"), "rider": ("horse", "riding"), "jockey": ("horse", "riding"),
+    "juggler": ("juggled balls", "holding"),
+    "couple": ("woman", "beside"), "lumberjack": ("axe", "holding"),
+}  # fmt: skip
+# Who fights with a sword; a staff that is drawn with them is one already.
+_ARMED = {"knight", "soldier", "prince", "viking", "warrior", "king", "fencer"}
+
+
+def comes_with(thing: Wished) -> tuple[str, str]:
+    """Another thing that comes with one, and how the two are linked; or none."""
+    if thing.pose == "fight":
+        armed = {thing.subject.word, thing.name} & _ARMED
+        return ("sword", "holding") if armed else ("", "")
+    other, link = _COMES_WITH.get(thing.subject.word, ("", ""))
+    return (other, link) if thing.count == 1 or link == "riding" else ("", "")
+
 
 def detailed(thing: Wished, piece: Piece) -> Wished | None:
     """A thing whose part was given a colour (`with a red roof`); none if no part was said."""
@@ -70,8 +89,9 @@ def _with_own(thing: Wished, head: Word, colour: str) -> Wished | None:
     """A thing with what it has of its own, or is fixed to it; none of what stands beside it."""
     assert head.entry is not None
     family, other = thing.subject.family, head.entry.word
+    in_window = dict(thing.subject.figures).get("front") and subject_of(other).belongs == "table"
     own_door = family in _HAVE_DOORS and other == "door"
-    if own_door or (thing.subject.word, other) in _HAS:
+    if own_door or in_window or (thing.subject.word, other) in _HAS:
         return thing
     if (family, other) in _FIXED:
         return replace(thing, details=(*thing.details, (_FIXED[family, other], "yes")))

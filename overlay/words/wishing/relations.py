@@ -82,6 +82,7 @@ _THINGS = {"cliff"}  # of them those that are seen as a thing too
 _ROOFS = {"roof", "rooftop"}
 _WATERS = {"river", "lake", "sea", "canal", "marsh", "swamp", "harbour", "oasis"}
 HOUSES = {"house", "tower"}
+_QUAYS = {"harbour", "quay"}  # whose houses stand beyond the water
 _TIMBERED = {"half-timbered", "half timbered", "timber-framed", "timbered", "tudor"}
 _OPEN = {"field", "meadow", "garden", "hills", "park", "heath", "farm", "vineyard", "orchard"}
 _GROWS = {*GROWN, "bush", "cactus", "potted_plant", "blade_tree"}  # in glasshouses
@@ -100,7 +101,8 @@ def related(a: Wished, b: Wished, link: str, first: int, second: int) -> tuple[W
         )  # of what it held before
         pose = a.pose or ("sit" if b.pose == "lap" else "hold")
         a = replace(a, pose=pose, details=(*a.details, *free))
-        return a, replace(b, to=first, link="held")
+        each = min(a.count, b.count)  # none is held by nobody
+        return a, replace(b, to=first, link="held", count=each)
     in_nest = a.subject.word == "nest"
     if link == "with" and a.subject.word in HOLDERS and (b.subject.family in GROWN or in_nest):
         link = "holds"
@@ -224,6 +226,8 @@ def filled(piece: Piece, place: str) -> tuple[str, str] | None:
     family = subject_of(word).family
     if place in _OPEN and family in GROWN:
         return "carpet", f"{word.replace(' ', '_')}*120"
+    if place in _QUAYS and family in HOUSES:
+        return "far", f"{word.replace(' ', '_')}*9"
     if place in BUILT_UP and family in HOUSES:
         timbered = any(w.text in _TIMBERED for w in piece.modifiers)
         word = "timbered house" if timbered else "townhouse" if word == "house" else word
@@ -238,6 +242,15 @@ def is_sold(piece: Piece, place: str) -> bool:
         return False
     sold = subject_of(entry.word)
     return piece.link in {"with", "and"} and (sold.family in GROWN or sold.belongs == "table")
+
+
+def goods_of_stalls(things: Sequence[Wished]) -> set[int]:
+    """Numbers of what lies on a stall, which is drawn with its goods."""
+    if not any(t.subject.word == "stall" for t in things):
+        return set()
+    loose = {"", "with", "and", "on", "holds"}
+    goods = ((i, t) for i, t in enumerate(things) if t.subject.belongs == "table")
+    return {i for i, t in goods if t.link in loose and t.tall < _MORSEL}
 
 
 def grown_within(thing: Wished, piece: Piece) -> str:

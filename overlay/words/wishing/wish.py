@@ -10,9 +10,9 @@ from overlay.words.language.told import told_of
 from overlay.words.stage.setting import read_effects
 from overlay.words.subjects import flying, subject_for, subject_of
 from overlay.words.things.families import TREES
-from overlay.words.wishing import backdrop, burning, owning, relations
+from overlay.words.wishing import backdrop, burning, hanging, owning, relations
 from overlay.words.wishing.arranging import arranged, at_sea
-from overlay.words.wishing.joining import join, link_two
+from overlay.words.wishing.joining import join, link_two, placement_of
 from overlay.words.wishing.toning import Toning
 from overlay.words.wishing.wished import Wish, Wished, linked
 from overlay.words.wishing.within import within
@@ -23,13 +23,6 @@ _BRINGS = {"lightning bolt": "storm", "tornado": "storm"}
 _FLIES = {"bird", "swallow", "starling", "crow", "gull", "pigeon", "dove", "sparrow"}  # in flocks
 _OWN_RAILS = {"locomotive", "tunnel", "tram"}
 _ROWS = {"row", "line", "avenue"}
-# Which thing comes with one, linked how.
-_COMES_WITH = {
-    "violinist": ("violin", "holding"), "cyclist": ("bicycle", "riding"),
-    "pianist": ("piano", "beside"), "rider": ("horse", "riding"), "jockey": ("horse", "riding"),
-    "juggler": ("juggled balls", "holding"),
-    "couple": ("woman", "beside"), "lumberjack": ("axe", "holding"),
-}  # fmt: skip
 
 
 def wish_of(reading: Reading, avoided: Reading | None = None) -> Wish:
@@ -64,9 +57,11 @@ class _Builder:
             self.place = self.place or ("room" if relations.fit_a_room(self.things) else "")
         if any(t.subject.family in _OWN_RAILS for t in self.things):
             self.effects.append(({"path=": 0.0}, 1.0))
-        lining = self._lining()
+        self.things += burning.from_chimneys(self.things, [word for word, _ in self.weather])
+        lining = backdrop.lamps_of(self.things, self.place)
         if lining:
             self.fills.append(("kerb", "street_lamp*10"))
+        lining |= relations.goods_of_stalls(self.things)
         words = [t.subject.word for t in self.things]
         wanted = [i for i, w in enumerate(words) if i not in lining and w not in self.unwanted]
         moved = {old: new for new, old in enumerate(wanted)}
@@ -82,11 +77,6 @@ class _Builder:
             tuple((trait, min(max(v, -1.0), 1.0)) for trait, v in self.toning.marks.items()),
             tuple(self.fills),
         )  # fmt: skip
-
-    def _lining(self) -> set[int]:
-        """Which things line the place instead of standing in it: the lamps of a street."""
-        found = enumerate(self.things if self.place else ())
-        return {i for i, t in found if t.subject.word == "street lamp" and t.count > 2}
 
     def avoid(self, phrase: Phrase) -> None:
         """What must not be: things are not placed, colours and qualities turned from."""
@@ -137,7 +127,7 @@ class _Builder:
     def _scenes(self, loose: Iterable[Word], phrase: Phrase) -> None:
         """Words that tell of the scene, but for smoke that rises from a thing."""
         for word in loose:
-            if word.text != "smoke" or not self._smokes(phrase):
+            if not word.text.endswith("smoke") or not self._smokes(phrase):
                 self._scene(word, phrase)
 
     def _paint(self, loose: list[Word], place: str, phrase: Phrase) -> list[Word]:
@@ -162,11 +152,12 @@ class _Builder:
             self.place = inner
             return True
         if relations.is_above_clouds(piece):
-            self.place = self.place or "sky"
+            self.place = self.place or "cloud tops"
             return True
         return (
             self._is_detail(piece, numbers)
             or self._is_grown_within(piece, numbers)
+            or self._is_wall(piece, numbers)
             or self._is_many(piece, phrase, place, numbers)
             or self._is_height(piece, phrase, numbers)
         )
@@ -191,7 +182,7 @@ class _Builder:
                 numbers.append(len(self.things))
                 self.things.append(Wished("stall", subject_of("stall"), phrase.emphasis, 3))
             return True
-        wood = backdrop.wood_of(piece, place)
+        wood = backdrop.wood_of(piece, place) or backdrop.tall_grass(piece)
         if wood:
             self.fills += wood
             for word in piece.modifiers:
@@ -216,6 +207,14 @@ class _Builder:
             self.place = "winter garden"
             self.fills.append(relations.bedded(grown))
         return bool(grown)
+
+    def _is_wall(self, piece: Piece, numbers: list[int]) -> bool:
+        """Whether a piece tells of a room's wall that things hang on."""
+        found = [n for n in numbers if hanging.is_on_wall(piece, self.things[n])]
+        for number in found:
+            self.things[number] = hanging.hung(self.things[number])
+        self.place = self.place or ("room" if found else "")
+        return bool(found)
 
     def _is_height(self, piece: Piece, phrase: Phrase, numbers: list[int]) -> bool:
         """Whether a piece tells of a cliff or a hill that is a thing here."""
@@ -275,7 +274,7 @@ class _Builder:
         wished = Wished(
             entry.word if piece.head.kin is None else piece.head.text, subject_for(entry),
             phrase.emphasis, 1 if pair else piece.count, any(w.text in _ROWS for w in own),
-            placement=phrase.placement, **told_of(own),
+            placement=placement_of(piece, phrase), **told_of(own),
         )  # fmt: skip
         flock = any(w.text == "flock" for w in own) and entry.word in _FLIES
         if wished.flies or wished.placement.high or flock:
@@ -286,10 +285,8 @@ class _Builder:
             join(self.things, before[-1], number, piece.link)
         self.things += burning.fires_of(self.things[number], number, told)
         before.append(number)
-        if entry.word in _COMES_WITH and (
-            wished.count == 1 or _COMES_WITH[entry.word][1] == "riding"
-        ):
-            other, link = _COMES_WITH[entry.word]
+        other, link = owning.comes_with(wished)
+        if other:
             self.things.append(Wished(other, subject_of(other), phrase.emphasis, wished.count))
             link_two(self.things, number, len(self.things) - 1, link)
         if entry.word in _BRINGS:

@@ -1,5 +1,6 @@
 """Houses of many kinds, towers, mills."""
 
+from functools import partial
 from itertools import pairwise
 
 import numpy as np
@@ -8,6 +9,9 @@ from overlay.words.things.families.built.dressing import (
     add_broken_tower,
     add_broken_walls,
     add_ivy,
+    add_platform,
+    add_pumps,
+    add_shop_front,
     add_sign,
     add_tables,
     add_timbers,
@@ -43,6 +47,9 @@ def house(
     broken: bool = False,
     tables: bool = False,
     wheel: float = 0.0,
+    front: bool = False,
+    platform: bool = False,
+    canopy: bool = False,
 ) -> list[Part]:
     """A house whose front looks at the eye.
 
@@ -52,7 +59,8 @@ def house(
     tower, spire : heights of a church's. glass : walls and roof of panes, as of a glasshouse.
     timber : beams in the walls. ivy : on them. sign : one that hangs out. broken : a ruin.
     tables : before it, under an awning and parasols. wheel : radius of one that
-    water turns, at its side.
+    water turns, at its side. front : a shop's, with a wide window of goods under an awning.
+    platform : a station's, under a roof on posts. canopy : a roof over pumps before it.
     """  # fmt: skip
     skin = _SKINS[made]
     b = Builder(wall, skin)
@@ -65,19 +73,25 @@ def house(
         _body(b, half, deep, high, pitch, roof, _SKINS[tiles])
         if chimney:
             _chimney(b, half, high, pitch)
-        _front(b, w, storey, floors, deep, door, gate=gate, windows=windows)
+        if front:
+            add_shop_front(b, half, deep, storey, door)
+            _windows(b, w, storey, floors, deep, 0.0, first=1)
+        else:
+            _front(b, w, storey, floors, deep, door, gate=gate, windows=windows)
         if tower:
             _steeple(b, half, tower, spire, wall, roof, skin)
-    if timber:
-        add_timbers(b, half, deep, high, storey)
-    if ivy:
-        add_ivy(b, half, deep, high)
-    if tables:
-        add_tables(b, half, deep)
-    if wheel:
-        add_wheel(b, half, deep, wheel)
-    if sign:
-        add_sign(b, half, deep, storey)
+    dressed = (
+        (timber, partial(add_timbers, b, half, deep, high, storey)),
+        (ivy, partial(add_ivy, b, half, deep, high)),
+        (tables, partial(add_tables, b, half, deep)),
+        (wheel, partial(add_wheel, b, half, deep, wheel)),
+        (platform, partial(add_platform, b, half, deep, storey)),
+        (canopy, partial(add_pumps, b, half, deep)),
+        (sign, partial(add_sign, b, half, deep, storey)),
+    )
+    for said, add in dressed:
+        if said:
+            add()
     return b.parts
 
 
@@ -116,9 +130,11 @@ def _front(
         _windows(b, w, storey, floors, deep, place)
 
 
-def _windows(b: Builder, w: float, storey: float, floors: int, deep: float, door: float) -> None:
+def _windows(
+    b: Builder, w: float, storey: float, floors: int, deep: float, door: float, first: int = 0
+) -> None:
     count = max(int(w / 2.2), 2)
-    for floor in range(floors):
+    for floor in range(first, floors):
         for i in range(count):
             x, y = -w / 2 + w * (i + 0.5) / count, storey * (floor + 0.56)
             if floor == 0 and abs(x - door) < 1.0:

@@ -5,6 +5,7 @@ import numpy as np
 from overlay.words.things.parts import Builder, Skin, turned
 
 _BEAM, _IVY = "#4a3424", "#3f5f2f"
+_GOODS = ("#c98a4a", "#e0b87a", "#a85a32", "#d9a05a")
 _TALL = 0.09  # half of a beam's width, metres
 
 
@@ -85,6 +86,63 @@ def add_wheel(b: Builder, half: float, deep: float, r: float) -> None:
     b.limb((x, y, z - 0.5), (x, y, -deep + 0.1), (0.12, 0.12), "#3a3632", Skin.PLAIN)
     b.box((x + 0.75 * r, y + 1.12 * r, z), (0.8 * r, 0.07, 0.4), "#7a5c3e", Skin.PLANKS)
     b.limb((x + 1.4 * r, 0, z), (x + 1.4 * r, y + 1.06 * r, z), (0.09, 0.09), wood, Skin.PLANKS)
+
+
+def add_shop_front(b: Builder, half: float, deep: float, storey: float, door: str) -> None:
+    """A door at the side, a wide window with goods on two shelves, a striped awning over both."""
+    front, y, wide = -deep - 0.03, 0.5 * storey, 0.6 * half
+    b.box((-0.25 * half, y - 0.05, front), (wide + 0.12, 0.36 * storey + 0.1, 0.05), door, Skin.PLANKS)
+    b.box((-0.25 * half, y, front - 0.03), (wide, 0.33 * storey, 0.04), "#54473a", Skin.PLAIN)
+    chance = np.random.default_rng(21)
+    for shelf in (0.24, 0.5):
+        low = shelf * storey
+        b.box((-0.25 * half, low, front - 0.1), (wide, 0.025, 0.12), "#b58a58", Skin.PLANKS)
+        for k in range(8):
+            x = -0.25 * half + (2 * (k + 0.5) / 8 - 1) * 0.92 * wide
+            size = float(chance.uniform(0.1, 0.17))
+            b.ball((x, low + 0.7 * size, front - 0.12), (1.3 * size, 0.75 * size, 0.1), _GOODS[k % 4], Skin.PLAIN)
+    b.box((0.72 * half, 1.02, front - 0.02), (0.46, 1.02, 0.05), door, Skin.PLANKS)
+    b.box((0.72 * half, 1.4, front - 0.06), (0.32, 0.5, 0.03), "#33414d", Skin.GLASS)
+    count = 9
+    for k in range(count):
+        x = (k + 0.5 - count / 2) * 1.9 * half / count
+        colour = door if k % 2 else "#f0e8d8"
+        b.box((x, 0.93 * storey, front - 0.5), (0.95 * half / count, 0.03, 0.62), colour, Skin.PLAIN, turned(0, -24))
+
+
+def add_platform(b: Builder, half: float, deep: float, storey: float) -> None:
+    """A station's platform with a roof on posts, benches, and a clock that hangs from it."""
+    edge, y = -deep - 4.2, 0.9 * storey
+    b.box((0, 0.25, 0.5 * (edge - deep)), (1.25 * half, 0.25, -0.5 * (edge + deep)), "#a39a8c", Skin.STONE)
+    b.box((0, 0.52, edge + 0.25), (1.25 * half, 0.02, 0.2), "#e0d9c6", Skin.PLAIN)
+    b.box((0, y, -deep - 1.7), (1.1 * half, 0.07, 1.9), "#4a5a56", Skin.PLANKS, turned(0, -5))
+    for x in np.linspace(-1.0, 1.0, 6):
+        b.limb((float(x) * half, 0.5, -deep - 3.2), (float(x) * half, y, -deep - 3.2), (0.09, 0.07), "#2f4a44", Skin.PLAIN)
+        b.limb((float(x) * half, y - 0.6, -deep - 3.2), (float(x) * half, y, -deep - 2.4), (0.05, 0.05), "#2f4a44", Skin.PLAIN)
+    for x in (-0.55, 0.5):
+        b.box((x * half, 0.95, -deep - 1.0), (0.9, 0.04, 0.25), "#7a5a3a", Skin.PLANKS)
+        b.box((x * half, 1.3, -deep - 0.78), (0.9, 0.25, 0.03), "#7a5a3a", Skin.PLANKS)
+        for leg in (-0.75, 0.75):
+            b.limb((x * half + leg, 0.5, -deep - 1.0), (x * half + leg, 0.95, -deep - 1.0), (0.05, 0.05), "#2f2f2c", Skin.PLAIN)
+    b.cone((0, y - 0.55, -deep - 3.3), (0.5, 0.07, 0.5), "#2b2520", Skin.PLAIN, turned(0, 90))
+    b.cone((0, y - 0.55, -deep - 3.36), (0.43, 0.05, 0.43), "#f2ecdc", Skin.PLAIN, turned(0, 90))
+    for x, up in ((-0.18, 0.12), (0.26, 0.18)):
+        b.limb((0, y - 0.55, -deep - 3.43), (x, y - 0.55 + up, -deep - 3.43), (0.035, 0.025), "#2b2520", Skin.PLAIN)
+
+
+def add_pumps(b: Builder, half: float, deep: float) -> None:
+    """A flat roof on two posts over pumps."""
+    z, y = -deep - 3.4, 3.6
+    b.box((0, y, z), (1.15 * half, 0.22, 2.4), "#efe9dc", Skin.PLAIN)
+    b.box((0, y, z - 2.42), (1.15 * half, 0.2, 0.03), "#b8402e", Skin.PLAIN)
+    for x in (-0.8, 0.8):
+        b.limb((x * half, 0, z), (x * half, y, z), (0.13, 0.13), "#c9c2b2", Skin.PLAIN)
+    b.box((0, 0.08, z), (0.75 * half, 0.08, 0.6), "#a39a8c", Skin.STONE)
+    for x in (-0.45, 0.0, 0.45):
+        b.box((x * half, 0.95, z), (0.32, 0.8, 0.24), "#b8402e", Skin.PLAIN, rounded=0.05)
+        b.box((x * half, 1.35, z - 0.25), (0.22, 0.2, 0.02), "#e9e4d6", Skin.PLAIN)
+        b.ball((x * half, 1.95, z), (0.26, 0.26, 0.16), "#f2ecdc", Skin.PLAIN)
+        b.chain([(x * half + 0.34, 1.3, z), (x * half + 0.6, 0.7, z - 0.1), (x * half + 0.36, 1.1, z - 0.2)], [0.035] * 3, "#26241f", Skin.PLAIN)
 
 
 def _add_table(b: Builder, x: float, z: float) -> None:

@@ -88,6 +88,17 @@ def knoll(*, h: float = 6.0, grass: str = "#7d9a50") -> list[Part]:
     return b.parts
 
 
+def cloud(*, w: float = 14.0, c: str = "#cdd6de", seed: int = 0) -> list[Part]:
+    """A heap of cloud as it is seen from above the rest, flat below."""
+    b = Builder(c, Skin.PLAIN, 0.12 * w)
+    chance = np.random.default_rng([seed, 93])
+    for k in range(9):
+        x, z = float(chance.uniform(-0.42, 0.42)) * w, float(chance.uniform(-0.14, 0.14)) * w
+        size = float(chance.uniform(0.1, 0.19)) * w * (1 - 1.2 * abs(x) / w)
+        b.ball((x, 0.5 * size + 0.12 * w * (k % 3) * (1 - 2 * abs(x) / w), z), (1.25 * size, size, size))
+    return b.parts
+
+
 def tunnel(*, h: float = 7.5, stone: str = "#8d8272", grass: str = "#6f8a45", train: bool = False) -> list[Part]:
     """The mouth of a tunnel in a green slope, open towards +x, with or without a train that leaves it."""
     b = Builder(stone, Skin.STONE)

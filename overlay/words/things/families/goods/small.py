@@ -4,7 +4,9 @@ from itertools import pairwise
 
 import numpy as np
 
-from overlay.words.things.parts import Builder, Part, Skin, turned
+from overlay.words.things.parts import Builder, Part, Point, Skin, moved, turned
+
+_ARCH, _LEAP = 0.55, 38.0  # of the back of what leaps, in lengths; degrees of its slant
 
 
 def fish(
@@ -17,43 +19,49 @@ def fish(
     fins: float = 0.16,
     upright: bool = True,
     rise: float = 0.4,
+    beak: float = 0.0,
+    pose: str = "",
 ) -> list[Part]:
-    """A fish, or a whale with a lying tail, swimming along +x.
+    """A fish, or a whale with a lying tail, swimming along +x, or leaping out of the water.
 
     Parameters
     ----------
     fat : height of the body in shares of the length. upright : of the tail. rise : where it swims, in lengths.
+    beak : of a dolphin, in lengths. pose : walk, as of all that run or leap.
     """
-    n = length
+    n, leaps = length, pose == "walk"
     b = Builder(body, Skin.SCALES if upright else Skin.PLAIN, 0.12 * n)
-    y = rise * n
-    b.chain(
-        [(0.46 * n, y, 0), (0.22 * n, y, 0), (-0.1 * n, y, 0), (-0.42 * n, y + 0.01 * n, 0)],
-        [0.32 * fat * n, 0.5 * fat * n, 0.46 * fat * n, 0.1 * fat * n],
-    )
-    b.ball((0.12 * n, y - 0.2 * fat * n, 0), (0.34 * n, 0.32 * fat * n, 0.3 * fat * n), belly)
+    arch = _ARCH if leaps else 0.0
+
+    def at(x: float, up: float = 0.0, aside: float = 0.0) -> Point:
+        return x * n, (rise + arch * (0.2 - x * x) + up) * n, aside * n
+
+    b.chain([at(x) for x in (0.46, 0.22, -0.1, -0.42)], [0.32 * fat * n, 0.5 * fat * n, 0.46 * fat * n, 0.1 * fat * n])
+    b.ball(at(0.12, -0.2 * fat), (0.34 * n, 0.32 * fat * n, 0.3 * fat * n), belly)
+    if beak:
+        b.limb(at(0.46, -0.06 * fat), at(0.48 + beak, -0.12 * fat), (0.2 * fat * n, 0.11 * fat * n), blend=0.06 * n)
     tint = fin or body
     for side in (1, -1):
-        tip = (-0.56 * n, y + side * fins * n, 0) if upright else (-0.56 * n, y, side * 1.3 * fins * n)
-        b.sheet([(-0.4 * n, y, 0), tip, (-0.5 * n, y, 0)], 0.012 * n, tint, Skin.PLAIN)
-        b.sheet(
-            [
-                (0.2 * n, y - 0.1 * fat * n, side * 0.4 * fat * n),
-                (0.04 * n, y - 0.3 * fins * n, side * (0.4 * fat + 0.8 * fins) * n),
-                (0.06 * n, y - 0.1 * fat * n, side * 0.4 * fat * n),
-            ],
-            0.01 * n,
-            tint,
-            Skin.PLAIN,
-        )
-        b.ball((0.37 * n, y + 0.14 * fat * n, side * 0.36 * fat * n), 0.025 * n, "#1b1c1e", Skin.PLAIN, blend=0.0)
-    b.sheet(
-        [(0.12 * n, y + 0.4 * fat * n, 0), (-0.2 * n, y + 0.3 * fat * n, 0), (-0.1 * n, y + (0.5 * fat + fins) * n, 0)],
-        0.01 * n,
-        tint,
-        Skin.PLAIN,
-    )
-    return b.parts
+        tip = at(-0.56, side * fins) if upright else at(-0.56, 0, side * 1.3 * fins)
+        b.sheet([at(-0.4), tip, at(-0.5)], 0.012 * n, tint, Skin.PLAIN)
+        root, end = at(0.2, -0.1 * fat, side * 0.4 * fat), at(0.06, -0.1 * fat, side * 0.4 * fat)
+        b.sheet([root, at(0.04, -0.3 * fins, side * (0.4 * fat + 0.8 * fins)), end], 0.01 * n, tint, Skin.PLAIN)
+        b.ball(at(0.37, 0.14 * fat, side * 0.36 * fat), 0.025 * n, "#1b1c1e", Skin.PLAIN, blend=0.0)
+    b.sheet([at(0.12, 0.4 * fat), at(-0.2, 0.3 * fat), at(-0.1, 0.5 * fat + fins)], 0.01 * n, tint, Skin.PLAIN)
+    return _leapt(b.parts, n, rise) if leaps else b.parts
+
+
+def _leapt(parts: list[Part], n: float, rise: float) -> list[Part]:
+    """Up out of the water at a slant, its tail where that is, with the spray about it."""
+    out = moved(parts, turned(roll=_LEAP), (0.05 * n, 0.34 * n - 0.6 * rise * n, 0.0))
+    spray = Builder("#e9f1f4", Skin.FUR, 0.03 * n)
+    chance = np.random.default_rng(5)
+    for _ in range(16):
+        x, z = chance.uniform(-0.42, -0.02), chance.uniform(-0.16, 0.16)
+        high = 0.1 * (1 - abs(x + 0.22) / 0.22) + 0.02
+        size = float(chance.uniform(0.015, 0.035)) * n
+        spray.ball((float(x) * n, float(chance.uniform(0.25 * rise, 0.25 * rise + high)) * n, float(z) * n), size)
+    return [*out, *spray.parts]
 
 
 def shell(*, h: float = 0.12, colour: str = "#e0c4a8", second: str = "#b8805a") -> list[Part]:
@@ -214,6 +222,22 @@ def clock(*, h: float = 0.36, wood: str = "#6b4428", face: str = "#f2ecdc") -> l
             (0.014 * h, 0.01 * h),
             "#191614",
         )
+    return b.parts
+
+
+def wall_clock(*, h: float = 0.4, wood: str = "#5f3f28", face: str = "#f2ecdc") -> list[Part]:
+    """A round clock that hangs with its back to a wall, at ten past ten."""
+    b = Builder(wood)
+    y, r = 0.5 * h, 0.46 * h
+    b.cone((0, y, 0.02 * h), (r, 0.04 * h, r), turn=turned(0, 90))
+    b.ring((0, y, -0.02 * h), r, 0.045 * h, turn=turned(0, 90))
+    b.cone((0, y, -0.025 * h), (0.94 * r, 0.01 * h, 0.94 * r), face, turn=turned(0, 90))
+    for k in range(12):
+        a = np.pi * k / 6
+        at = (0.78 * r * float(np.cos(a)), y + 0.78 * r * float(np.sin(a)), -0.04 * h)
+        b.ball(at, (0.02 if k % 3 else 0.03) * h, "#191614")
+    for x, up in ((-0.3, 0.18), (0.5, 0.3)):
+        b.limb((0, y, -0.045 * h), (x * r, y + up * r, -0.045 * h), (0.018 * h, 0.012 * h), "#191614")
     return b.parts
 
 

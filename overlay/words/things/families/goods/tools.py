@@ -76,13 +76,15 @@ def hourglass(*, h: float = 0.3, wood: str = _WOOD, sand: str = "#d9b878", glass
     return b.parts
 
 
-def blade(*, h: float = 1.0, steel: str = "#b4bcc2", hilt: str = "#6b4426", kind: str = "sword") -> list[Part]:
-    """A sword, an axe, a hammer, a spade, a rake or a broom, upright, leaning a little."""
+def blade(*, h: float = 1.0, steel: str = "#b4bcc2", hilt: str = "#6b4426", kind: str = "sword", held: bool = False) -> list[Part]:
+    """A sword, an axe, a hammer, a spade, a rake or a broom, upright, leaning a little; a sword that
+    is held points upwards.
+    """  # fmt: skip
     b = Builder(steel)
     lean = turned(0, 6, 5)
 
     def at(x: float, y: float, z: float = 0.0) -> tuple[float, float, float]:
-        p = lean @ np.array([x * h, y * h, z * h])
+        p = lean @ np.array([x * h, (1 - y if kind == "sword" and held else y) * h, z * h])
         return float(p[0]), float(p[1]), float(p[2])
 
     if kind == "sword":

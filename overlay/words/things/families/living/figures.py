@@ -32,7 +32,7 @@ def figure(
 
     Parameters
     ----------
-    pose : stand, walk, sit (on something of 0.27 h), rest (on the ground, knees drawn up), ride (astride of that), cycle (bent to a bar, feet below it), hold (a hand before it) or dance (arms raised, on one leg). skirt : in place of trousers. long : of hair.
+    pose : stand, walk, sit (on something of 0.27 h), rest (on the ground, knees drawn up), ride (astride of that), cycle (bent to a bar, feet below it), hold (a hand before it), fight (that, and a stride) or dance (arms raised, on one leg). skirt : in place of trousers. long : of hair.
     hat : brim, point, cap, tall, crown, helmet, globe, hood, chef or straw. staff, cloak, wings : their colours. holds : one hand before it, however it sits.
     """  # fmt: skip
     b = Builder(coat, Skin.PLAIN, 0.05 * h)
@@ -126,7 +126,7 @@ def _legs(b: Builder, hip: float, h: float, pose: str, colour: str, shoes: str) 
         elif pose == "dance" and side < 0:
             knee, ankle = (0.13 * h, 0.35 * h, z * 1.3), (-0.02 * h, 0.2 * h, z * 1.3)
         else:
-            step = (0.15 if pose == "walk" else 0.02) * h * side
+            step = {"walk": 0.15, "fight": 0.13}.get(pose, 0.02) * h * side
             knee = (0.55 * step + 0.02 * h, 0.27 * h, z)
             ankle = (step - (0.03 * h if side < 0 and pose == "walk" else 0), 0.045 * h, z)
         b.limb((0, hip, z), knee, (0.068 * h, 0.047 * h), colour)
@@ -140,7 +140,7 @@ def _arms(b: Builder, chest: Point, h: float, pose: str, coat: str, staff: str, 
     for side in (1, -1):
         z = side * 0.108 * h * broad
         shoulder = (chest[0], chest[1] + 0.035 * h, z)
-        raised = side > 0 and (bool(staff) or pose == "hold")
+        raised = side > 0 and (bool(staff) or pose in {"hold", "fight"})
         elbow, hand = _arm_at(chest, h, z, side, "hold" if raised else pose)
         if staff and raised:
             low, high = (hand[0] + 0.02 * h, 0, hand[2]), (hand[0] - 0.01 * h, chest[1] + 0.28 * h, hand[2])

@@ -58,7 +58,8 @@ def quadruped(
     long : from breast to rump. chest, waist, rump : radii of the trunk. back : how much it arches.
     up, nod, drop : angles of neck, head and tail, degrees. blaze : colour of a head with two dark
     stripes along it. pack : whether sacks hang at its sides.
-    walk : how far the feet are apart, 0 stands still. pose : lie or sit; what has hooves, a hump or
+    walk : how far the feet are apart, 0 stands still. pose : lie, sit, graze (the
+    head low) or howl; what has hooves, a hump or
     a trunk lies where others sit. sleeps : whether the head of one that lies is on the ground.
     """  # fmt: skip
     b = Builder(coat, _SKINS[skin], 0.11 * h, second or dark or coat)
@@ -104,7 +105,12 @@ def _held(pose: str, up: float, nod: float, drop: float, *, sleeps: bool) -> Poi
     """Angles of neck, head and tail in a pose."""
     if pose == "lie":
         return (-14.0, 6.0, 35.0) if sleeps else (min(up, 30.0), max(nod, 38.0), 35.0)
-    return (max(up, 55.0), nod, 20.0) if pose == "sit" else (up, nod, drop)
+    if pose == "howl":
+        return max(up, 62.0), -48.0, drop
+    if pose == "graze":
+        return -46.0, max(nod, 62.0), drop
+    # A tail that is carried high rises from the ground too.
+    return (max(up, 55.0), nod, 20.0 if drop > -60 else drop) if pose == "sit" else (up, nod, drop)
 
 
 def _spine(
