@@ -5,10 +5,11 @@ from dataclasses import replace
 import numpy as np
 
 from overlay.words.things.families import COLOURED, LIVING
-from overlay.words.things.parts import Part, moved, turned
+from overlay.words.things.parts import Part, Skin, moved, turned
 from overlay.words.wishing.hanging import hangs
 from overlay.words.wishing.wished import Wish, Wished
 
+_STONE = "#a8a59a"  # of a statue of which no more is said
 _LYING = {"vessel", "paper"}  # what shows its rim or its edge where it lies
 
 
@@ -38,6 +39,9 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
         changes["walk"] = 0.16 if thing.pose == "walk" else 0.03
     changes |= _by_scene(thing, wish, seed)
     parts = thing.subject.parts(**changes)
+    if dict(thing.details).get("carved"):
+        stone = thing.colour or _STONE
+        parts = [replace(p, colour=stone, second="", skin=Skin.PLASTER) for p in parts]
     if hangs(thing) and family in _LYING:
         parts = _upright(thing, parts)
     if thing.light == 1.0 and thing.mute == 0.0:

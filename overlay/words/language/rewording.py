@@ -2,6 +2,7 @@
 
 import re
 from collections.abc import Callable
+from functools import lru_cache
 
 # What somebody or something does to another thing says how the two stand.
 _VERBS = {
@@ -17,6 +18,9 @@ _VERBS = {
     "fishing from": "with a fishing rod on", "fishing": "with a fishing rod",
     "coiled around": "on", "curled around": "on", "wrapped around": "on", "wound around": "on",
     "pulling in": "beside", "hauling in": "beside", "mending": "beside", "steering": "on",
+    "hammering at": "with a hammer beside", "hammering on": "with a hammer beside",
+    "hammering": "with a hammer beside", "sweeping": "with a broom on",
+    "raking": "with a rake on", "digging": "with a spade in",
     "playing chess": "beside a chess table", "playing draughts": "beside a chess table",
     "looking into": "beside", "peering into": "beside", "gazing into": "beside",
     "looking at": "beside", "staring at": "beside", "gazing at": "beside",
@@ -78,6 +82,8 @@ _PICTURES = re.compile(
     r"\b(?:painting|portrait|poster|drawing|photograph|photo)(?P<many>s?)\b"
     r"(?=(?: \w+){0,4} on (?:the|a|an|its|his|her|their) (?:\w+ )?walls?\b)"
 )
+_STATUE = re.compile(r"\b(?:statue|sculpture|carving) of (?:an? |the )?(?P<whom>\w+)")
+_STATUES = re.compile(r"\b(?:statues|sculptures|carvings) of (?=\w)")
 # A tractor with what it pulls; beasts in a row; what grows over walls; whose room it is.
 _HAULS = re.compile(
     r"\btractor (?:and|with|pulling|towing|hauling)(?: an?)?(?: \w+)? (?:trailer|wagon|cart|load)\b"
@@ -149,6 +155,7 @@ _REWORDINGS: tuple[tuple[re.Pattern[str], _Plain], ...] = (
     (_JUGGLES, "holding juggled_balls"), (_CHESS, "a chess table"),
     (_TEA, "a table with a teapot and two cups and a cake"),
     (_LAP, r"a \g<how>lap \g<who>"), (_BLOWING, _as_blown), (_BLOWN, _as_blown),
+    (_STATUE, r"carved \g<whom> on a stone plinth"), (_STATUES, "carved "),
     (_CHIMNEYS, "chimney smoke"), (_PICTURES, r"picture\g<many>"),
     (_SLICES, "a "), (_SMOKES, "with smoke"), (_READS, "holding an open book"), (_OWN, " "),
     (_RUINS, "ruined "), (_CLOTHES, r"\g<who>\g<how>\g<rest>"), (_FLOATS, "floating island"),
@@ -164,6 +171,7 @@ _REWORDINGS: tuple[tuple[re.Pattern[str], _Plain], ...] = (
 )  # fmt: skip
 
 
+@lru_cache(maxsize=512)  # a prompt is read again whenever one of its phrases changes
 def reworded(text: str) -> str:
     """A phrase in words that the grammar knows."""
     for pattern, plain in _REWORDINGS:

@@ -176,6 +176,14 @@ def _on_post(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     return replace(a, to=second, link=link), _at_least(b, _POST * a.wide / b.subject.size[0])
 
 
+def _on_plinth(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """A plinth has room for its statue."""
+    if link != "on" or b.subject.family != "plinth":
+        return None
+    wide = (1.05 if a.subject.family in LIVING else 1.7) * a.wide
+    return replace(a, to=second, link=link), replace(b, size=wide / b.subject.size[0])
+
+
 def _on_hoard(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     if link not in {"on", "in"} or b.subject.family != "hoard":
         return None
@@ -300,8 +308,8 @@ def _seated(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 
 
 FITTING: tuple[Callable[[Wished, Wished, str, int], Pair | None], ...] = (
-    _riding, _crossing, _through_gate, _on_post, _on_bridge, _under_bridge, _hovering, _swarming,
-    _on_plate,
+    _riding, _crossing, _through_gate, _on_post, _on_plinth, _on_bridge, _under_bridge, _hovering,
+    _swarming, _on_plate,
     _in_basket, _on_height, _under_lamp, _under_lanterns, _under_plant, _on_hoard, _on_small,
     _on_rock, _among_plants, _on_gate, _on_ice, _in_tree, _hangs, _on_isle, _seated,
 )  # fmt: skip

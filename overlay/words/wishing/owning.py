@@ -37,7 +37,8 @@ _FIXED = {("house", "signpost"): "sign", ("house", "sign"): "sign", ("house", "i
 # What a thing has of its own, whatever is said to be with it.
 _HAS = {
     ("cake", "candle"), ("mosque", "minaret"), ("drawbridge", "gate"), ("birdcage", "canary"),
-    ("birdcage", "sparrow"),
+    ("birdcage", "sparrow"), ("snowman", "hat"), ("snowman", "carrot"), ("snowman", "broom"),
+    ("snowman", "scarf"),
 }  # fmt: skip
 
 # Which thing comes with one, linked how.
@@ -65,9 +66,11 @@ def detailed(thing: Wished, piece: Piece) -> Wished | None:
     part = next((_PARTS[w.text] for w in piece.modifiers if w.text in _PARTS), "")
     colour = next((w.entry.value for w in piece.modifiers if w.entry and w.kind == "colour"), "")
     if piece.head and piece.head.entry:
-        return _joined(thing, piece.head.entry.word, piece.link) or (
-            _with_own(thing, piece.head, colour) if piece.link == "with" else None
-        )
+        other = piece.head.entry.word
+        if piece.link in {"with", "and"} and (thing.subject.word, other) in _HAS:
+            return thing
+        with_own = _with_own(thing, piece.head, colour) if piece.link == "with" else None
+        return _joined(thing, other, piece.link) or with_own
     if piece.head or piece.link not in {"with", "and"} or not part:
         return None
     return replace(thing, details=(*thing.details, (part, colour))) if colour else thing
@@ -91,7 +94,7 @@ def _with_own(thing: Wished, head: Word, colour: str) -> Wished | None:
     family, other = thing.subject.family, head.entry.word
     in_window = dict(thing.subject.figures).get("front") and subject_of(other).belongs == "table"
     own_door = family in _HAVE_DOORS and other == "door"
-    if own_door or in_window or (thing.subject.word, other) in _HAS:
+    if own_door or in_window:
         return thing
     if (family, other) in _FIXED:
         return replace(thing, details=(*thing.details, (_FIXED[family, other], "yes")))

@@ -9,12 +9,14 @@ from overlay.words.things.families.living.figures import figure
 from overlay.words.things.parts import Builder, Part, Skin, moved, turned
 
 
-def temple(*, w: float = 14.0, wall: str = "#d9cdb0", roof: str = "#b8a888") -> list[Part]:
-    """A temple with columns about it and a low gable that faces the eye."""
+def temple(*, w: float = 14.0, wall: str = "#d9cdb0", roof: str = "#b8a888", broken: bool = False) -> list[Part]:
+    """A temple with columns about it and a low gable that faces the eye; broken, a ruin of it."""
     b = Builder(wall, Skin.STONE)
     d, h = 0.62 * w, 0.4 * w
     for k in range(3):
         b.box((0, (0.02 + 0.035 * k) * w, 0), ((0.56 - 0.02 * k) * w, 0.018 * w, (0.56 - 0.02 * k) * d))
+    if broken:
+        return _fallen_temple(b, w, d, h)
     for x in np.linspace(-0.46, 0.46, 6):
         for z in (-0.46, 0.46):
             b.lathe([(0.1 * w, 0.042 * w), (0.1 * w + 0.9 * h, 0.034 * w), (0.1 * w + h, 0.05 * w)], skin=Skin.PLAIN, at=(float(x) * w, 0, z * d))
@@ -24,6 +26,20 @@ def temple(*, w: float = 14.0, wall: str = "#d9cdb0", roof: str = "#b8a888") -> 
     b.box((0, 0.1 * w + 0.5 * h, 0), (0.36 * w, 0.5 * h, 0.34 * d), "#a89878")
     b.box((0, 0.13 * w + h, 0), (0.53 * w, 0.03 * w, 0.53 * d), skin=Skin.PLAIN)
     b.gable((0, 0.16 * w + h + 0.06 * w, 0), (0.55 * w, 0.06 * w, 0.55 * d), roof, Skin.PLAIN)
+    return b.parts
+
+
+def _fallen_temple(b: Builder, w: float, d: float, h: float) -> list[Part]:
+    """What is left of a temple: columns of many heights, two under a beam, drums in the grass."""
+    left = (1.0, 1.0, 0.55, 0.2, 0.8, 0.35), (0.7, 0.3, 0.9, 1.0, 0.15, 0.6)
+    for row, z in zip(left, (-0.46, 0.46), strict=True):
+        for x, stands in zip(np.linspace(-0.46, 0.46, 6), row, strict=True):
+            foot, top = 0.1 * w, 0.1 * w + stands * h
+            b.lathe([(foot, 0.042 * w), (top, 0.036 * w)], skin=Skin.PLAIN, at=(float(x) * w, 0, z * d))
+    b.box((-0.368 * w, 0.13 * w + h, -0.46 * d), (0.15 * w, 0.03 * w, 0.05 * d), skin=Skin.PLAIN)
+    b.box((-0.1 * w, 0.1 * w + 0.22 * h, 0.3 * d), (0.22 * w, 0.22 * h, 0.04 * d), "#a89878")
+    for x, z, turn in ((0.2, -0.78, 20), (0.42, -0.7, -50), (-0.62, -0.6, 70), (0.62, 0.1, 10)):
+        b.limb((x * w, 0.035 * w, z * d), ((x + 0.09 * np.cos(np.radians(turn))) * w, 0.035 * w, (z + 0.09 * np.sin(np.radians(turn))) * d), (0.04 * w, 0.04 * w), skin=Skin.PLAIN)  # fmt: skip
     return b.parts
 
 
@@ -80,6 +96,14 @@ def statue(*, h: float = 3.4, stone: str = "#a8a59a", winged: bool = False) -> l
             w.sheet([root, (-0.12 * h, 1.04 * h, side * 0.14 * h), (-0.16 * h, 0.86 * h, side * 0.2 * h), (-0.17 * h, 0.58 * h, side * 0.12 * h)], 0.012 * h)
         parts += w.parts
     return parts
+
+
+def plinth(*, w: float = 1.2, stone: str = "#a8a59a") -> list[Part]:
+    """What a statue stands on: a block with a foot and a ledge."""
+    b = Builder(stone, Skin.STONE)
+    for y, tall, half in ((0.03, 0.03, 0.5), (0.28, 0.24, 0.42), (0.54, 0.03, 0.47)):
+        b.box((0, y * w, 0), (half * w, tall * w, 0.75 * half * w))
+    return b.parts
 
 
 def fountain(*, w: float = 4.0, stone: str = "#b0aa9c", water: str = "#bcd8e2") -> list[Part]:

@@ -132,3 +132,21 @@ def tool_rack(*, w: float = 1.7, h: float = 2.1, wood: str = "#9a7248", iron: st
     for lean in (-0.05, 0.05):
         b.limb((at + lean, 0.47 * h, -0.02), (at - lean, 0.66 * h, -0.02), (0.014, 0.02), iron, Skin.PLAIN)
     return b.parts
+
+
+def meal(*, w: float = 0.62, plate: str = "#f0ece2", glass: str = "#b8d0d6") -> list[Part]:
+    """A laid place: a plate with what is eaten, fork and knife beside it, a glass."""
+    b = Builder(plate, Skin.PLAIN)
+    b.parts += moved(vessel(kind="plate", h=0.05 * w, glaze=plate), turned(), (0.0, 0.0, 0.0))
+    for x, z, size, colour in (
+        (-0.05, 0.02, 0.075, "#a8622e"), (0.07, 0.05, 0.05, "#7a9a3a"), (0.08, -0.05, 0.05, "#d9a03a"),
+        (0.01, -0.07, 0.045, "#c9432e"), (-0.09, -0.05, 0.04, "#e6d6a8"),
+    ):  # fmt: skip
+        b.ball((x * w, 0.055 * w, z * w), (size * w, 0.55 * size * w, size * w), colour, blend=0.01 * w)
+    steel = "#b4bcc2"
+    for side in (1, -1):
+        x = 0.34 * side * w
+        b.limb((x, 0.012 * w, -0.2 * w), (x, 0.012 * w, 0.08 * w), (0.012 * w, 0.01 * w), steel)
+        b.box((x, 0.012 * w, 0.15 * w), (0.022 * w, 0.008 * w, 0.08 * w), steel, rounded=0.006 * w)
+    b.lathe([(0, 0.07 * w), (0.22 * w, 0.09 * w), (0.23 * w, 0.08 * w)], glass, at=(0.34 * w, 0, 0.34 * w))
+    return b.parts

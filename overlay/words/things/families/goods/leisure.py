@@ -96,3 +96,17 @@ def hammock(*, w: float = 3.2, cloth: str = "#c9a45a", second: str = "#b8503f") 
         b.limb((side * 0.4 * w, 1.02, 0), (side * 0.5 * w, 1.45, 0), (0.015, 0.015), "#d9cba6")
         b.limb((side * 0.5 * w, 0, 0), (side * 0.51 * w, 1.7, 0), (0.07, 0.06), "#6b4c2e", Skin.BARK)
     return b.parts
+
+
+def skis(*, h: float = 1.7, wood: str = "#c9772e") -> list[Part]:
+    """A pair of skis stood in the snow, their tips bent forward, with two poles."""
+    b = Builder(wood, Skin.PLANKS)
+    for x in (-0.07, 0.07):
+        b.chain(
+            [(x * h, 0, 0), (x * h, 0.55 * h, 0.02 * h), (x * h, 0.9 * h, 0.03 * h), (x * h, h, -0.05 * h)],
+            [0.028 * h, 0.03 * h, 0.026 * h, 0.01 * h], blend=0.0,
+        )  # fmt: skip
+        b.box((x * h, 0.45 * h, -0.03 * h), (0.03 * h, 0.05 * h, 0.02 * h), "#3a3632", Skin.PLAIN)
+        b.limb((2.6 * x * h, 0, 0), (2.1 * x * h, 0.72 * h, 0), (0.009 * h, 0.012 * h), "#8a949c", Skin.PLAIN)
+        b.ring((2.55 * x * h, 0.07 * h, 0), 0.035 * h, 0.006 * h, "#3a3632")
+    return b.parts

@@ -101,3 +101,16 @@ def juggled_balls(*, n: int = 3, c: str = "", high: float = 0.95) -> list[Part]:
         at = (0.16 - 0.34 * float(np.cos(a)), high * float(np.sin(a)), -0.14 + 0.1 * (k % 2))
         b.ball(at, 0.055, c or _BRIGHT[k % len(_BRIGHT)])
     return b.parts
+
+
+def paper_boat(*, w: float = 0.22, paper: str = "#f3f0e6") -> list[Part]:
+    """A boat folded of one sheet of paper: two sides, and the peak between them."""
+    b = Builder(paper, Skin.PLAIN)
+    high, deep = 0.34 * w, 0.13 * w
+    for side in (1, -1):
+        z = side * deep
+        bow, stern = (0.5 * w, high, 0.0), (-0.5 * w, high, 0.0)
+        b.sheet([bow, stern, (-0.26 * w, 0.0, 0.5 * z), (0.26 * w, 0.0, 0.5 * z)], 0.006 * w)
+        b.sheet([bow, (0.12 * w, 0.62 * high, z), (-0.12 * w, 0.62 * high, z), stern], 0.006 * w)
+        b.sheet([(0.0, 0.52 * w, 0.0), (0.2 * w, 0.12 * w, 0.4 * z), (-0.2 * w, 0.12 * w, 0.4 * z)], 0.006 * w)
+    return b.parts

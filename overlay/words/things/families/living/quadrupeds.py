@@ -1,6 +1,7 @@
 """Four-legged animals: a spine of two barrels, legs with knees and hocks, neck, head, tail."""
 
 from collections.abc import Sequence
+from dataclasses import replace
 
 import numpy as np
 
@@ -45,6 +46,7 @@ def quadruped(
     trunk: bool = False,
     hoof: str = "#2b241f",
     blaze: str = "",
+    legs: str = "",
     pack: str = "",
     walk: float = 0.12,
     pose: str = "",
@@ -57,7 +59,7 @@ def quadruped(
     h : height of the withers, metres; all other lengths are shares of it.
     long : from breast to rump. chest, waist, rump : radii of the trunk. back : how much it arches.
     up, nod, drop : angles of neck, head and tail, degrees. blaze : colour of a head with two dark
-    stripes along it. pack : whether sacks hang at its sides.
+    stripes along it. legs : their colour, up to the trunk. pack : whether sacks hang at its sides.
     walk : how far the feet are apart, 0 stands still. pose : lie, sit, graze (the
     head low) or howl; what has hooves, a hump or
     a trunk lies where others sit. sleeps : whether the head of one that lies is on the ground.
@@ -78,6 +80,7 @@ def quadruped(
         sunk = _spine("", h, long, chest, waist, rump, back)[1][1] - loin[1]  # of one that lies
         top = h - sunk + 0.3 * hump * h
         b.ball((loin[0] + 0.05 * h, top, 0), (0.2 * h, hump * h, 0.13 * h))
+    trunk_ends = len(b.parts)
     for side in (1, -1):
         if pose == "lie":
             root = (withers[0] + 0.05 * h, 0.5 * chest * h, side * 0.6 * chest * h)
@@ -88,6 +91,8 @@ def quadruped(
             _haunch(b, hips, h, rump, leg, thigh, side, hoof)
         else:
             _hind_leg(b, hips, h, rump, leg, thigh, side, -walk * side, dark, hoof)
+    if legs:
+        b.parts[trunk_ends:] = [replace(part, colour=legs) for part in b.parts[trunk_ends:]]
     nape = _neck(b, withers, h, chest, neck, up, throat, head)
     tip = _head(b, nape, h, head, muzzle, snout, nod, blaze or dark, trunk=trunk)
     _marked(b, nape, tip, head * h, snout, blaze, dark)
