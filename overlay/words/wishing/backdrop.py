@@ -28,7 +28,7 @@ _COLOURED = 0.6  # how far a colour that is said of a place takes the place's ow
 _PLANTED = {"vineyard", "orchard"}  # whose rows are seen wherever they are said
 _WOODED = {"forest", "jungle"}  # whose trees come down to the water
 _STANDS, _CLOSE = 32, 14  # trees of a wood of one kind: in the depth, and near
-_HIGH, _TUFTS = {"tall", "long", "high", "deep"}, 170
+_TUFTS = 170  # of tall grass
 _SHORE = 9.0  # metres to a sea that is seen from the land
 
 
@@ -52,8 +52,8 @@ def coloured(place: str, colour: str) -> dict[str, Any]:
 
 def tall_grass(piece: Piece) -> tuple[tuple[str, str], ...]:
     """The zone that grass fills which is said to be high; or none."""
-    said = {w.text for w in piece.modifiers}
-    high = piece.head is None and "grass" in said and bool(said & _HIGH)
+    entry = piece.head.entry if piece.head else None
+    high = entry is not None and entry.word == "tall grass"
     return (("carpet", f"tall_grass*{_TUFTS}"),) if high else ()
 
 

@@ -307,8 +307,8 @@ def _mane(b: Builder, withers: Point, nape: Point, h: float, chest: float, head:
     r = head * h
     if full:
         for angle in np.linspace(0, 2 * np.pi, 11)[:-1]:
-            end = (nape[0] - 0.35 * r, nape[1] + float(np.sin(angle)) * 1.5 * r - 0.15 * r, float(np.cos(angle)) * 1.3 * r)
-            b.limb((nape[0] - 0.15 * r, nape[1], 0), end, (0.7 * r, 0.34 * r), colour, Skin.FUR, 0.5 * r)
+            end = (nape[0] - 0.35 * r, nape[1] + float(np.sin(angle)) * 1.75 * r - 0.2 * r, float(np.cos(angle)) * 1.5 * r)
+            b.limb((nape[0] - 0.15 * r, nape[1], 0), end, (0.8 * r, 0.46 * r), colour, Skin.FUR, 0.5 * r)
         b.limb((nape[0] - 0.4 * r, nape[1] - 0.6 * r, 0), (withers[0] + 0.4 * chest * h, withers[1] - 0.6 * chest * h, 0),
                (1.15 * r, 0.55 * chest * h), colour, Skin.FUR, 0.5 * r)  # fmt: skip
         return
