@@ -14,6 +14,7 @@ import argparse
 import ast
 import os
 import random
+import re
 import shutil
 import subprocess
 import sys
@@ -128,17 +129,16 @@ def drawn(package: str, count: int, seed: int) -> list[Fault]:
 
 
 def tests_for(path: Path) -> list[Path]:
-    """Test files that import a module, those that say little else first; else its package's."""
+    """Test files that import a module, those that say little else first; then those of its package
+    that speak most of it or of its folder, as tests through the window do."""
     module = ".".join(path.relative_to(ROOT).with_suffix("").parts)
     package = path.relative_to(ROOT / "overlay").parts[0]
-    found = [
-        (test.read_text("utf-8").count("\nfrom overlay"), test)
-        for test in (ROOT / "tests").rglob("test_*.py")
-        if _imports(test.read_text("utf-8"), module)
-    ]
+    texts = {test: test.read_text("utf-8") for test in (ROOT / "tests").rglob("test_*.py")}
+    found = [(t.count("\nfrom overlay"), test) for test, t in texts.items() if _imports(t, module)]
     beside = sorted((ROOT / "tests" / package).glob("test_*.py"))
-    named = [test for test in beside if path.stem.split("_")[0] in test.stem]
-    chosen = named + [test for _, test in sorted(found)] + beside
+    called = re.compile(rf"{path.stem}|\b_?{path.parent.name}", re.IGNORECASE)
+    told = sorted(beside, key=lambda test: -len(called.findall(texts[test] + 9 * test.stem)))
+    chosen = [test for _, test in sorted(found)] + told
     return list(dict.fromkeys(chosen))[:_MOST_FILES]
 
 
