@@ -8,6 +8,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QComboBox, QFileDialog, QLineEdit, QMenu
 
 from overlay.app.editions.shown import Stage
+from overlay.app.editions.table import RowsModel
 from overlay.imaging.files import write_picture
 from overlay.studio.editions.reading import read_edition
 from overlay.studio.keeping.files.opening import open_project
@@ -121,6 +122,18 @@ class DraftingTest(EditionRoomTest):
         self.type_into(0, 2, "400")
         self.assertIn("departure: must be 0 to 1, got 4", self.line)
         self.assertEqual(self.edition.rows[0]["departure"], 0.7)
+
+    def test_a_value_stands_out_where_most_rows_have_none_of_their_own(self):
+        edition = mock.Mock(rows=({"seed": 4}, {}, {"steps": 9}))
+        shown = mock.Mock(edition=edition, crossed=set())
+        table = RowsModel()
+        table._shown = shown
+        self.assertTrue(table._is_own("seed"))
+        shown.crossed = {"seed"}
+        self.assertFalse(table._is_own("seed"))
+        shown.crossed = set()
+        edition.rows = ({"seed": 4}, {"seed": 5}, {})
+        self.assertFalse(table._is_own("seed"))
 
     def test_a_choice_is_a_list(self):
         self.drop_sources()

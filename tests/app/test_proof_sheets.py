@@ -8,6 +8,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QMenu, QWidget
 
 from overlay.app.parts.offers import Offers, dragged_setting, setting_data
+from overlay.app.proof_sheets.drafting import Drafting
 from overlay.document.reading import read_recipe
 from overlay.studio.keeping.files.opening import open_project
 from overlay.studio.runs.queue import Run, Stage
@@ -107,6 +108,14 @@ class FillingTest(SheetRoomTest):
         self.settle()
         self.assertFalse(self.room.fill.isEnabled())
         self.assertEqual(self.bench.project.state.sheets, ())
+
+    def test_a_long_wait_is_foretold_in_minutes(self):
+        drop(self.room.across, "departure")
+        self.room.across.typed.setText("0.2 0.4 0.6")
+        for a_cell, said in ((29.9, "3 cells, about 90 s"), (60, "3 cells, about 3 min")):
+            with mock.patch.object(Drafting, "_seconds", return_value=a_cell):
+                self.sheets.drafting.foretell()
+            self.assertEqual(self.room.foretold.text(), said)
 
     def test_a_setting_is_in_one_well_and_a_gone_one_in_none(self):
         drop(self.room.across, "cues.paint.weight")

@@ -51,6 +51,15 @@ def changed(path: str, value) -> dict:
 
 
 class RecipeTest(unittest.TestCase):
+    def test_an_unknown_key_of_a_cue_is_refused_by_its_name(self):
+        for place in (0, 1, 2):
+            with self.assertRaisesRegex(RecipeError, "wieght"):
+                make_recipe(changed(f"cues.{place}.wieght", 0.5), "r")
+
+    def test_words_are_heard_unless_they_are_muted(self):
+        words = make_recipe({"overlay": 1}, "r").words
+        self.assertEqual((words.muted, words.weight, words.enter, words.leave), (False, 1, 0, 1))
+
     def test_the_designs_recipe_is_read(self):
         recipe = make_recipe(FULL, "r")
         self.assertEqual([c.kind for c in recipe.cues], ["reference", "swatches", "guide"])

@@ -10,7 +10,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from overlay.imaging.colour import hex_to_oklch, srgb_to_work
-from overlay.imaging.fill import fill_hole
+from overlay.imaging.fill import _around, fill_hole
 from overlay.imaging.formats.palette_files import read_palette, write_palette
 from overlay.imaging.intake import PictureError
 from overlay.imaging.main_colours import main_colours
@@ -29,6 +29,12 @@ class FillTest(unittest.TestCase):
         filled = fill_hole(damaged, hole)
         self.assertLess(np.abs(filled - image)[hole].mean(), 0.1)
         np.testing.assert_array_equal(filled[~hole], damaged[~hole])
+
+    def test_it_looks_as_far_to_every_side(self):
+        rows, columns = _around(slice(400, 420), slice(380, 440), (900, 900))
+        self.assertEqual(400 - rows.start, rows.stop - 420)
+        self.assertEqual(380 - columns.start, columns.stop - 440)
+        self.assertGreater(rows.stop, 420)
 
     def test_texture_stays_crisp(self):
         image = srgb_to_work(stripes())

@@ -115,6 +115,12 @@ class WriteTest(FilesTest):
         self.assertIn(b"algorithmicMedia", data)
         self.assertLess(data.index(b"sRGB"), data.index(b"IDAT"))
 
+    def test_a_png_carries_what_made_it_and_further_texts(self):
+        path = self.folder / "a.png"
+        write_picture(path, blobs(), engine="9", texts={"Title": "Mühle"})
+        texts = Image.open(path).text
+        self.assertEqual((texts["overlay:engine"], texts["Title"]), ("9", "Mühle"))
+
     def test_a_long_recipe_is_read_by_us_and_the_picture_by_anyone(self):
         path = self.folder / "a.png"
         for text in ("é" * 1_250_000, "x" * 1_000_001, "y" * 1_000_000):

@@ -25,6 +25,12 @@ class ResampleTest(unittest.TestCase):
         wide = resize(ramp, 20, 90)
         np.testing.assert_allclose(wide[10, 8:-8], ((np.arange(90) + 0.5) / 90)[8:-8], atol=2e-3)
 
+    def test_a_mirrored_picture_is_resized_to_the_mirror_of_its_size(self):
+        picture = np.random.default_rng(1).random((30, 41)).astype(np.float32)
+        for width in (17, 41, 97):
+            wide, back = resize(picture, 30, width), resize(picture[:, ::-1], 30, width)[:, ::-1]
+            np.testing.assert_allclose(wide, back, atol=1e-5)
+
     def test_reducing_does_not_alias(self):
         checks = np.indices((64, 64)).sum(axis=0).astype(np.float32) % 2
         self.assertLess(resize(checks, 16, 16).std(), 0.05)

@@ -69,6 +69,13 @@ class ClutterTest(unittest.TestCase):
         self.assertEqual(list(sides), ["bottom"])
         self.assertGreaterEqual(sides["bottom"], 40)
 
+    def test_a_few_marks_in_a_row_are_no_signs_and_a_few_more_are(self):
+        for count, sides in ((4, []), (12, ["bottom"])):
+            sheet = np.full((200, 300, 3), 244, np.uint8)
+            for k in range(count):
+                sheet[180:189, 20 + 10 * k : 25 + 10 * k] = 20
+            self.assertEqual(list(cluttered_sides(srgb_to_work(sheet))), sides)
+
     def test_marks_of_a_manner_are_no_signs(self):
         sizes = dict.fromkeys(MANNERS, (720, 540))  # the shelf's
         for name, size in (sizes | {"lino cut": (900, 675)}).items():

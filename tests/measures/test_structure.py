@@ -4,8 +4,16 @@ import numpy as np
 
 from overlay.imaging.colour import srgb_to_work
 from overlay.measures.palette import palette_distance
-from overlay.measures.structure import correlation, layout_match, structure_kept
+from overlay.measures.structure import correlation, layout_match, structure_kept, wanted_contours
 from tests.pictures import blobs, scene
+
+
+class LookedAtTest(unittest.TestCase):
+    def test_contours_are_looked_for_at_one_size(self):
+        for side, looked_at in ((511, 511), (512, 256), (1200, 300)):
+            fine, broad = wanted_contours(np.zeros((side, 40, 3), np.float32))
+            self.assertEqual(fine.strength.shape[0], looked_at)
+            self.assertEqual(broad.strength.shape[0], -(-looked_at // 2))
 
 
 class StructureTest(unittest.TestCase):

@@ -90,6 +90,15 @@ class PickTest(unittest.TestCase):
         self.assertGreater(far[30, 40], 0.9)
         self.assertLess(max(far[10, 10], far[55, 75], far[30, 20]), 0.1)
 
+    def test_a_subject_is_what_the_rim_has_not_whether_dark_or_light(self):
+        y, x = np.mgrid[0:HEIGHT, 0:WIDTH]
+        disc = np.hypot(y - HEIGHT / 2, x - WIDTH / 2) < 0.27 * HEIGHT
+        for ground, own in ((0.4, -0.3), (-0.3, 0.4)):
+            work = np.zeros((HEIGHT, WIDTH, 3), np.float32)
+            work[..., 0] = np.where(disc, own, ground)
+            found = pick_area(work_to_srgb(work), "subject")
+            self.assertGreater(overlap(found, disc), 0.8, (ground, own))
+
     def test_subjects_are_found_with_three_strokes(self):
         for name in ("bottle kiln", "windmill"):
             self.assertGreater(self.corrected(name, name, "subject"), 0.85, name)

@@ -36,6 +36,12 @@ class StrokesTest(unittest.TestCase):
         self.assertTrue((mask >= 0).all() and (mask <= 1).all())
         self.assertGreater(mask[29, 39], 0.2)
 
+    def test_a_stroke_over_the_upper_rim_covers_what_it_would_in_a_taller_picture(self):
+        points = ((0.2, 0.02), (0.5, 0.03), (0.7, 0.4))
+        lower = tuple((x, 0.5 + y / 2) for x, y in points)
+        low, whole = draw_strokes([(points, 0.2)], 60, 120), draw_strokes([(lower, 0.2)], 120, 120)
+        np.testing.assert_allclose(low, whole[60:], atol=1e-6)
+
     def test_nothing_drawn_is_empty(self):
         self.assertFalse(draw_strokes([], 10, 10).any())
 

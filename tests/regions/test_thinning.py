@@ -41,6 +41,12 @@ class ThinningTest(unittest.TestCase):
         self.assertEqual(kept, (0.2, 0.2, 1.0, 1.0))
         self.assertEqual(len(thin), 4)
 
+    def test_how_much_pressure_counts_depends_on_the_brush(self):
+        points = ((0.1, 0.5), (0.5, 0.5), (0.9, 0.5))
+        for size, left in ((0.2, 3), (0.001, 2)):
+            thin, _ = thin_stroke(points, (0.5, 1.0, 0.5), size, 600, 400)
+            self.assertEqual(len(thin), left)
+
     def test_a_stroke_without_end_gets_as_many_points_as_are_allowed(self):
         rng = np.random.default_rng(1)
         points = tuple(map(tuple, rng.random((9000, 2)).tolist()))

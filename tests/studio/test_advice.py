@@ -143,6 +143,7 @@ class MapTest(unittest.TestCase):
             (0.31, {"options": {"high": 0.7}}, "full_map", {"low": 0.16, "high": 1.0}),
             (0.31, {"guide": "lines"}, "full_map", {"strength": 0.25}),
             (0.31, {"guide": "outline"}, "full_map", {"detail": 0.0}),
+            (0.31, {"guide": "outline", "options": {"detail": 0.9}}, "full_map", {"detail": 0.6}),
             (0.0, {}, "empty_map", {"low": 0.08 / 3, "high": 0.2 / 3}),
             (0.0, {"guide": "lines"}, "empty_map", {"strength": 0.75}),
             (0.0, {"guide": "outline"}, "empty_map", {"detail": 0.6}),

@@ -91,6 +91,12 @@ class CardTest(WorkspaceTest):
         picture = card_picture(path)
         np.testing.assert_array_equal(picture[0, 0], (0x1D, 0x3B, 0x5C))
 
+    def test_a_card_is_about_as_large_whatever_it_holds(self):
+        for count in (1, 2, 7, 50):
+            path = keep_card(tuple(f"#0000{i:02x}" for i in range(count)), f"of {count}")
+            height, width, _ = card_picture(path).shape
+            self.assertTrue(280 <= height <= 320 and 430 <= width <= 480, (count, height, width))
+
     def test_a_long_palette_is_thinned_evenly(self):
         path = keep_card(tuple(f"#0000{i:02x}" for i in range(200)), "many")
         self.assertEqual(len(card_swatches(path)), 50)
