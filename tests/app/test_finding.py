@@ -40,6 +40,15 @@ class FindingTest(WindowTest):
                 self.assertIn(found, self.panel.shown[:3])
         self.panel.hide()
 
+    def test_another_form_of_the_word_finds_it_and_where_nothing_does_that_is_said(self):
+        self.type("enlarge")
+        self.assertEqual(self.panel.shown[0], "Add an enlarging pass")
+        self.assertFalse(self.panel.none.isVisible())
+        self.type("xqz")
+        self.assertEqual(self.panel.shown, [])
+        self.assertTrue(self.panel.none.isVisible())
+        self.panel.hide()
+
     def test_every_command_says_what_it_does(self):
         entries = self.window.house.finding.listed()
         names = {e.text for e in entries if isinstance(e, Command)}

@@ -213,6 +213,16 @@ class DrawnTest(WordsTest):
         self.assertFalse(self.stage.buttons["drawn"].isEnabled())
         self.assertEqual((self.stage.mode, self.bench.project.recipe.departure), ("proof", 1.0))
 
+    def test_how_things_are_grabbed_is_said_only_where_they_can_be(self):
+        QTest.mouseClick(self.stage.buttons["drawn"], LEFT)
+        self.assertIn("Drag a thing", self.stage.status.label.text())
+        QTest.mouseClick(self.stage.buttons["source"], LEFT)
+        self.assertEqual(self.stage.status.label.text(), "")
+        QTest.mouseClick(self.stage.buttons["drawn"], LEFT)
+        self.window.floor.say("Something else.")
+        QTest.mouseClick(self.stage.buttons["source"], LEFT)
+        self.assertEqual(self.stage.status.label.text(), "Something else.")
+
     def test_a_thing_is_grabbed_moved_and_set_free(self):
         QTest.mouseClick(self.stage.buttons["drawn"], LEFT)
         mask = self.desk._scene.masks["heron"]

@@ -1,6 +1,7 @@
 """Questions that must be answered before anything goes on: destructive choices, foreign code."""
 
 from PySide6.QtCore import Qt
+from PySide6.QtGui import QIcon
 from PySide6.QtWidgets import QMessageBox, QWidget
 
 from overlay.app.parts.language import tr
@@ -22,6 +23,7 @@ def ask_choice(parent: QWidget, title: str, text: str, choices: tuple[str, ...])
     box.setText(tr(text))
     buttons = {box.addButton(tr(c), QMessageBox.ButtonRole.AcceptRole): c for c in choices}
     cancel = box.addButton(QMessageBox.StandardButton.Cancel)
+    cancel.setIcon(QIcon())  # as none of our buttons has the toolkit's
     box.setDefaultButton(cancel)
     box.exec()
     clicked = box.clickedButton()

@@ -85,6 +85,11 @@ class StatusLine(QFrame):
         if self.label.property("role") == "error":
             self.say("")
 
+    def unsay(self, text: str) -> None:
+        """What was said no longer holds; nothing happens if something else was said since."""
+        if self.label.text() == plain(tr(text)):
+            self.say("")
+
     def _fade(self) -> None:
         """What was said has stood long enough, unless the pointer rests on it."""
         if self.underMouse():

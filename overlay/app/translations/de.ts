@@ -4285,6 +4285,15 @@ Eine zweite Einstellung kann links nach unten gehen. Werte sind durch Leerzeiche
   </message>
   <message>
    <location filename="../../../overlay/app/regions/panel.py" />
+   <source>No region yet.
+
+Add one: painted, picked from the source, from what came from a cue, or from a mask picture.</source>
+   <translation>Noch kein Bereich.
+
+Einen hinzufügen: gemalt, in der Quelle gefunden, aus dem, was von einem Einsatz kam, oder aus einem Maskenbild.</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/regions/panel.py" />
    <source>Regions</source>
    <translation>Bereiche</translation>
   </message>
@@ -4297,15 +4306,6 @@ Eine zweite Einstellung kann links nach unten gehen. Werte sind durch Leerzeiche
    <location filename="../../../overlay/app/regions/panel.py" />
    <source>Name of the region</source>
    <translation>Name des Bereichs</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/regions/panel.py" />
-   <source>No region yet.
-
-Add one: painted, picked from the source, from what came from a cue, or from a mask picture.</source>
-   <translation>Noch kein Bereich.
-
-Einen hinzufügen: gemalt, in der Quelle gefunden, aus dem, was von einem Einsatz kam, oder aus einem Maskenbild.</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/regions/panel.py" />
@@ -5873,6 +5873,11 @@ Einen Ordner nummerierter Bilder wählen, eine Animation (GIF, APNG, WebP) oder 
   </message>
   <message>
    <location filename="../../../overlay/app/shell/finding/panel.py" />
+   <source>Nothing is called so, or does that. Try another word, or a part of one.</source>
+   <translation>Nichts heißt so oder tut das. Ein anderes Wort hilft, oder nur ein Teil davon.</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/shell/finding/panel.py" />
    <source>What do you want to do, or to set? Type a part of it</source>
    <translation>Was ist zu tun oder einzustellen? Einen Teil davon tippen</translation>
   </message>
@@ -7234,6 +7239,11 @@ Oder sehen, wie andere beginnen:</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/words/desk.py" />
+   <source>Drag a thing to move it, with Shift to resize, with Ctrl to turn it.</source>
+   <translation>Ein Ding ziehen bewegt es, mit Umschalt ändert die Größe, mit Strg dreht es.</translation>
+  </message>
+  <message>
+   <location filename="../../../overlay/app/words/desk.py" />
    <source>avoid</source>
    <translation>meiden</translation>
   </message>
@@ -7241,11 +7251,6 @@ Oder sehen, wie andere beginnen:</translation>
    <location filename="../../../overlay/app/words/desk.py" />
    <source>guidance</source>
    <translation>Lenkung</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/words/desk.py" />
-   <source>Drag a thing to move it, with Shift to resize, with Ctrl to turn it.</source>
-   <translation>Ein Ding ziehen bewegt es, mit Umschalt ändert die Größe, mit Strg dreht es.</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/words/desk.py" />

@@ -35,6 +35,7 @@ from overlay.words.stage.drawing import LAND
 
 CONCERNED = ("prompt", "avoid", "guidance", "words", "unknown", "regions", "taught")
 DRAWN_BY = ("prompt", "avoid", "guidance", "words", "placed", "seed", "size", "source", "taught")
+_HOW = "Drag a thing to move it, with Shift to resize, with Ctrl to turn it."
 _FIRST = 0.25  # of the size, for the first look
 
 
@@ -263,9 +264,9 @@ class WordsDesk(QObject):
             self.tool = GrabTool(self._found, self)
             self.tool.set_down.connect(self._set_down)
             self.stage.view.set_tool(self.tool)
-            how = "Drag a thing to move it, with Shift to resize, with Ctrl to turn it."
-            self.stage.status.say(how)
+            self.stage.status.say(_HOW)
         elif not drawn and self.tool is not None:
+            self.stage.status.unsay(_HOW)
             if self.stage.view.tool is self.tool:
                 self.stage.view.set_tool(None)
             self.tool = None

@@ -22,6 +22,9 @@ from overlay.app.parts.theme import dress
 _WIDTH, _HEIGHT, _TOP = 620, 420, 90
 _MOST = 60  # rows that are listed
 _UNQUOTED = str.maketrans("", "", "“”")
+_ENDINGS = ("ing", "ung", "ern", "er", "en", "ed", "es", "e", "s", "n")  # of both languages
+_LEAST = 4  # letters that are left of a word without its ending
+_NONE = "Nothing is called so, or does that. Try another word, or a part of one."
 _HINT = "What do you want to do, or to set? Type a part of it"
 
 
@@ -47,12 +50,19 @@ class Found:
         """How well it answers to words, 0 best; None where it does not."""
         name, says = self.name.lower().translate(_UNQUOTED), self.says.lower()
         if not all(word in name or word in says for word in words):
-            return None
+            stems = [_stem(word) for word in words]  # `enlarge` finds an enlarging pass
+            return 4 if all(stem in name or stem in says for stem in stems) else None
         if not all(word in name for word in words):
             return 3
         if not words or name.startswith(words[0]):
             return 0
         return 1 if any(part.startswith(words[0]) for part in name.split()) else 2
+
+
+def _stem(word: str) -> str:
+    """A word without its ending, where enough of it is left."""
+    ending = next((e for e in _ENDINGS if word.endswith(e) and len(word) - len(e) >= _LEAST), "")
+    return word.removesuffix(ending)
 
 
 class FinderPanel(QFrame):
@@ -84,7 +94,8 @@ class FinderPanel(QFrame):
         header.setStretchLastSection(False)
         header.setSectionResizeMode(1, QHeaderView.ResizeMode.Stretch)
         self.list.itemClicked.connect(lambda *_: self._take())
-        for part in (self.title, self.field):
+        self.none = PlainLabel(tr(_NONE), role="faint")
+        for part in (self.title, self.field, self.none):
             column.addWidget(part)
         column.addWidget(self.list, 1)
 
@@ -121,6 +132,7 @@ class FinderPanel(QFrame):
         self.list.setColumnWidth(0, 250)
         self.list.setColumnWidth(2, 110)
         first = self.list.topLevelItem(0)
+        self.none.setVisible(first is None and self._setting is None)
         if first is not None and (self._setting is None or words):
             self.list.setCurrentItem(first)
 
