@@ -11,7 +11,8 @@ from overlay.app.card.guide_part import Histogram
 from overlay.app.drawer.list import _HASH, DrawerList
 from overlay.app.main import make_application
 from overlay.app.parts.fields import percent_field
-from overlay.app.parts.theme import tone
+from overlay.app.parts.slider import Slider
+from overlay.app.parts.theme import dress, tone
 from overlay.app.sequence.player import TimeStrip
 
 LEFT = Qt.MouseButton.LeftButton
@@ -39,6 +40,34 @@ class PartsTest(unittest.TestCase):
         self.assertEqual(told, [1.5])
         QTest.keyClick(field, Qt.Key.Key_Down)
         self.assertEqual(told, [1.5, 1.49])
+
+    def test_the_knob_of_a_slider_stays_under_the_pointer(self):
+        slider, moved = self.shown(Slider(), 84), []
+        dress(slider)
+        slider.setRange(0, 100)
+        slider.setValue(75)
+        slider.sliderMoved.connect(moved.append)
+        begin, y = round(slider.knob) + 2, slider.height() // 2  # not quite its middle
+        QTest.mousePress(slider, LEFT, pos=QPoint(begin, y))
+        for to in (begin - 20, begin - 49):
+            QTest.mouseMove(slider, QPoint(to, y))
+            self.assertAlmostEqual(slider.knob, to - 2, delta=1)
+        QTest.mouseMove(slider, QPoint(-40, y))
+        self.assertEqual((slider.value(), slider.isSliderDown()), (0, True))
+        QTest.mouseRelease(slider, LEFT, pos=QPoint(-40, y))
+        self.assertFalse(slider.isSliderDown())
+        self.assertEqual(moved[-1], 0)
+        drawn = slider.grab().toImage()
+        ink = [
+            x for x in range(84) if drawn.pixelColor(x, y - 5) in (tone("ink"), tone("register"))
+        ]
+        self.assertAlmostEqual(sum(ink) / len(ink), slider.knob, delta=1)
+
+    def test_a_press_beside_the_knob_steps_towards_it(self):
+        slider = self.shown(Slider())
+        slider.setRange(0, 100)
+        QTest.mouseClick(slider, LEFT, pos=QPoint(190, slider.height() // 2))
+        self.assertEqual(slider.value(), slider.pageStep())
 
     def test_bars_of_the_histogram_are_as_high_as_they_say(self):
         histogram = self.shown(Histogram())

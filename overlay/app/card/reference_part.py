@@ -13,9 +13,9 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from overlay.app.card.fader import Fader
 from overlay.app.card.reference_view import ReferenceView, Tool
 from overlay.app.parts.buttons import text_button
-from overlay.app.parts.fader import Fader
 from overlay.app.parts.fields import SliderField, keep_narrow
 from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel

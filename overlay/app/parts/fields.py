@@ -14,6 +14,7 @@ from PySide6.QtWidgets import (
 
 from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
+from overlay.app.parts.slider import Slider
 
 
 class _CalmWheel(QObject):
@@ -82,7 +83,7 @@ class SliderField(QWidget):
     def __init__(self, name: str, tip: str, least: float, most: float, step: float) -> None:
         super().__init__()
         self._step = step
-        self.slider = QSlider(Qt.Orientation.Horizontal)
+        self.slider = Slider()
         self.slider.setRange(round(least / step), round(most / step))
         self.field = QDoubleSpinBox()
         self.field.setRange(least, most)

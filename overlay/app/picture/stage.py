@@ -9,7 +9,6 @@ from PySide6.QtWidgets import (
     QButtonGroup,
     QFrame,
     QHBoxLayout,
-    QSlider,
     QToolButton,
     QVBoxLayout,
     QWidget,
@@ -21,6 +20,7 @@ from overlay.app.parts.fields import choice_box
 from overlay.app.parts.icons import set_icon
 from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
+from overlay.app.parts.slider import Slider
 from overlay.app.parts.status import StatusLine
 from overlay.app.parts.theme import tone
 from overlay.app.picture.advice_line import AdviceLine
@@ -138,7 +138,7 @@ class PictureStage(QWidget):
             group.addButton(button)
             self.buttons[mode] = button
             row.addWidget(button)
-        self.strength = QSlider(Qt.Orientation.Horizontal)
+        self.strength = Slider()
         self.strength.setRange(0, 100)
         self.strength.setValue(75)
         self.strength.setFixedWidth(90)

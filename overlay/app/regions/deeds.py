@@ -1,12 +1,13 @@
 """What is done with a region: combined, copied, written, tied to a cue, redone, settled."""
 
-from PySide6.QtCore import Qt, Signal
+from PySide6.QtCore import Signal
 from PySide6.QtGui import QAction
-from PySide6.QtWidgets import QHBoxLayout, QMenu, QSlider, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QMenu, QToolButton, QVBoxLayout, QWidget
 
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.language import tr
 from overlay.app.parts.plain import PlainLabel
+from overlay.app.parts.slider import Slider
 from overlay.studio.bench.bench import Bench
 
 _WAYS = (("unite", "Unite with"), ("subtract", "Subtract"), ("intersect", "Intersect with"))
@@ -57,7 +58,7 @@ class RegionDeeds(QWidget):
         self._add_settling(column)
 
     def _add_settling(self, column: QVBoxLayout) -> None:
-        self.departure = QSlider(Qt.Orientation.Horizontal)
+        self.departure = Slider()
         self.departure.setRange(5, 60)
         self.departure.setValue(25)
         self.departure.setToolTip(tr("How far settling may depart, 5 to 60 %"))

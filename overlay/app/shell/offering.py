@@ -5,7 +5,7 @@ from functools import partial
 from typing import Any
 
 from overlay.app.card.cue_card import CueCard
-from overlay.app.parts.fader import Fader
+from overlay.app.card.fader import Fader
 from overlay.app.parts.fields import SliderField
 from overlay.app.parts.offers import offer
 from overlay.app.picture.live_look import LiveLookDesk

@@ -11,7 +11,6 @@ from PySide6.QtWidgets import (
     QLineEdit,
     QMenu,
     QPushButton,
-    QSlider,
     QToolButton,
     QWidget,
     QWidgetAction,
@@ -24,6 +23,7 @@ from overlay.app.parts.icons import set_icon
 from overlay.app.parts.language import tr
 from overlay.app.parts.plain import ElidedLabel, PlainLabel, plain_tip
 from overlay.app.parts.room_tab import RoomTab
+from overlay.app.parts.slider import Slider
 from overlay.document.recipe import Recipe
 from overlay.studio.bench.bench import Bench
 from overlay.studio.sheets.hunt import COUNTS, NEAR
@@ -151,7 +151,7 @@ class TopBar(QFrame):
             "How far the proof may depart from the source: 0 % returns it, 100 % starts from noise "
             "(known in the trade as denoising strength)"
         )
-        self.departure = QSlider(Qt.Orientation.Horizontal)
+        self.departure = Slider()
         self.departure.setRange(0, 100)
         self.departure.setMinimumWidth(56)
         self.departure.setMaximumWidth(120)

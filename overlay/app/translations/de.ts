@@ -135,6 +135,11 @@ um seine Machart zu nehmen.</translation>
    <translation>Name</translation>
   </message>
   <message>
+   <location filename="../../../overlay/app/card/fader.py" />
+   <source>Facet {0}</source>
+   <translation>Facette {0}</translation>
+  </message>
+  <message>
    <location filename="../../../overlay/app/card/guide_part.py" />
    <source>Kind {0}</source>
    <translation>Art {0}</translation>
@@ -2264,11 +2269,6 @@ Bilder, einen Ordner oder eine Tabelle (CSV) links ablegen, oder dort Zeilen und
    <location filename="../../../overlay/app/main.py" />
    <source>Bring it back</source>
    <translation>Zurückholen</translation>
-  </message>
-  <message>
-   <location filename="../../../overlay/app/parts/fader.py" />
-   <source>Facet {0}</source>
-   <translation>Facette {0}</translation>
   </message>
   <message>
    <location filename="../../../overlay/app/parts/file_dialogs.py" />
