@@ -200,6 +200,22 @@ class DrawnTest(WordsTest):
             self.assertEqual((image.width(), image.height()), self.bench.project.recipe.size)
         self.assertEqual(len(seen), 3)
 
+    def test_a_kept_proof_hangs_before_the_scene_is_drawn_again(self):
+        self.pull()
+        path, order = self.folder / "heron.overlay", []
+        self.window.house.files.save_to(path)
+        self.settle()
+        hang, got = self.window.house.proof_desk.hang, self.desk._got
+        with (
+            mock.patch.object(self.window.house.proof_desk, "hang",
+                              lambda *a: order.append("proof") or hang(*a)),
+            mock.patch.object(self.desk, "_got", lambda found: order.append("scene") or got(found)),
+        ):  # fmt: skip
+            self.window.open_path(path)
+            self.settle()
+        self.assertEqual(order, ["proof", "scene", "scene"])
+        self.assertEqual(self.stage.mode, "proof")
+
     def test_a_proof_is_pulled_from_words_alone(self):
         self.assertEqual(self.bench.project.recipe.departure, 0.75)
         self.pull()

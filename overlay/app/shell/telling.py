@@ -52,6 +52,7 @@ def _begin(h: House) -> None:
     h.start.forget()
     h.keeping.take_over()
     h.search.queue_desk.take_over()
+    h.proof_desk.hang_kept()  # asked for first, as it is what one wants to see
     h.refresh.everything()
     h.proof_desk.show_facts()
     h.sheet_desk.show_proof()
@@ -59,7 +60,6 @@ def _begin(h: House) -> None:
     h.search.sheets.show_other_project()
     h.edition_desk.show_other_project()
     h.sequence_desk.show_other_project()
-    h.proof_desk.hang_kept()
     path = h.floor.bench.project.path
     h.floor.say("" if path is None else f"Opened {path.name}")
     h.files.watch()

@@ -119,8 +119,11 @@ class WordsDesk(QObject):
             self._got(None)
             return
         for newest, part in (("drawn first", self._small), ("drawn", lambda whole: whole)):
-            draw = partial(self._scene_of, recipe, part)
-            self.floor.loader.ask(draw, self._got, newest=newest, failed=self._failed)
+            draw, whole = partial(self._scene_of, recipe, part), newest == "drawn"
+            # The whole takes seconds, for which a kept proof or a map must not wait.
+            self.floor.loader.ask(
+                draw, self._got, newest=newest, failed=self._failed, patient=whole
+            )
 
     def _small(self, recipe: Recipe) -> Recipe:
         """The same at a quarter of its size; a size that is not said is its pictures' own."""
