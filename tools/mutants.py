@@ -136,8 +136,15 @@ def tests_for(path: Path) -> list[Path]:
     texts = {test: test.read_text("utf-8") for test in (ROOT / "tests").rglob("test_*.py")}
     found = [(t.count("\nfrom overlay"), test) for test, t in texts.items() if _imports(t, module)]
     beside = sorted((ROOT / "tests" / package).glob("test_*.py"))
+    first = path.stem.split("_")[0]
     called = re.compile(rf"{path.stem}|\b_?{path.parent.name}", re.IGNORECASE)
-    told = sorted(beside, key=lambda test: -len(called.findall(texts[test] + 9 * test.stem)))
+    told = sorted(
+        beside,
+        key=lambda test: (
+            first not in test.stem,
+            -len(called.findall(texts[test] + 9 * test.stem)),
+        ),
+    )
     chosen = [test for _, test in sorted(found)] + told
     return list(dict.fromkeys(chosen))[:_MOST_FILES]
 

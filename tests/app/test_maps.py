@@ -5,7 +5,9 @@ from PySide6.QtGui import QDropEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QFileDialog
 
+from overlay.app.card.map_tools import JointTool
 from overlay.document.cues import BLANK
+from overlay.document.guide_options import Joint
 from overlay.imaging.files import read_grey, write_picture
 from tests import sketches
 from tests.app.harness import WindowTest
@@ -124,6 +126,23 @@ class MapTest(WindowTest):
         self.assertAlmostEqual(joint.to[0] - joint.at[0], 0.1, delta=0.03)
         QTest.mouseClick(self.part.clear, LEFT)
         self.assertEqual(self.cue.settings.joints, ())
+
+    def test_joints_of_a_mirrored_pose_move_together_unless_one_is_locked(self):
+        def joints(locked):
+            places = (((0.3, 0.4), False), ((0.7, 0.4), locked), ((0.5, 0.8), False))
+            return tuple(Joint(at=at, to=at, locked=lock) for at, lock in places)
+
+        for mirrored, locked, twin in (
+            (True, False, (0.6, 0.5)), (True, True, (0.7, 0.4)), (False, False, (0.7, 0.4)),
+        ):  # fmt: skip
+            tool = JointTool(joints(locked))
+            tool.mirrored = mirrored
+            tool.press(QPointF(0.3, 0.4))
+            tool.move(QPointF(0.4, 0.5))
+            tool.release(QPointF(0.4, 0.5))
+            self.assertEqual(tool.joints[0].to, (0.4, 0.5))
+            self.assertEqual(tool.joints[1].to, twin)
+            self.assertEqual(tool.joints[2].to, (0.5, 0.8))
 
     def test_the_map_against_the_proof_has_two_tints(self):
         self.pull()

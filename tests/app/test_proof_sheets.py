@@ -109,6 +109,14 @@ class FillingTest(SheetRoomTest):
         self.assertFalse(self.room.fill.isEnabled())
         self.assertEqual(self.bench.project.state.sheets, ())
 
+    def test_words_are_varied_from_what_they_are_now(self):
+        self.bench.write_prompt("Words", ["heron", "canal"])
+        self.settle()
+        drop(self.room.across, "prompt")
+        self.assertIn("heron, canal", self.room.across.typed.text())
+        drop(self.room.across, "seed")
+        self.assertNotIn("heron", self.room.across.typed.text())
+
     def test_a_long_wait_is_foretold_in_minutes(self):
         drop(self.room.across, "departure")
         self.room.across.typed.setText("0.2 0.4 0.6")

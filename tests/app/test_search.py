@@ -42,6 +42,15 @@ class HuntTest(WindowTest):
         self.bench.project.undo()
         self.assertEqual(self.bench.project.recipe.seed, seeds[0])
 
+    def test_a_walk_ends_at_the_last_and_before_there_is_any(self):
+        self.strip.walk_to(0)  # nothing to walk over yet
+        self.hunt.begin(4)
+        self.settle()
+        for place in (3, 4, -1):
+            self.strip.walk_to(place)
+            self.assertEqual(self.strip.place, 3)
+        self.key(Qt.Key.Key_Escape)
+
     def test_escape_leaves_everything_as_it_was(self):
         self.pull()
         before, proof = self.bench.project.recipe, self.window.house.stage.shown.cacheKey()
@@ -146,6 +155,17 @@ class LiveLookTest(WindowTest):
         self.pull()
         self.assertIsNone(self.live.shown)
         self.assertNotEqual(self.window.house.stage.shown.cacheKey(), look)
+
+    def test_an_edit_has_a_look_unless_it_changes_nothing_of_the_picture(self):
+        asked = []
+        self.enterContext(patch.object(self.live, "_ask", asked.append))
+        self.bench.change_recipe("Departure", departure=0.4)
+        self.settle()
+        self.assertEqual([recipe.departure for recipe in asked], [0.4])
+        self.bench.set_seed_rule("new")
+        self.bench.add_pictures([self.folder / "paint.png"])
+        self.settle()
+        self.assertEqual(len(asked), 1)
 
     def test_envelopes_facets_and_options_have_looks(self):
         house = self.window.house

@@ -68,6 +68,13 @@ class ThingTest(TeachingTest):
         self.bench.project.undo()
         self.assertEqual(self.taught, {})
 
+    def test_it_asks_for_a_kind_only_where_there_is_a_choice(self):
+        for kinds, shown in ((("surface", "area"), {"surface", "area"}), (("look",), set())):
+            self.panel.open_for("x", kinds, {})
+            seen = {kind for kind, button in self.panel.kinds.items() if button.isVisible()}
+            self.assertEqual(seen, shown)
+        self.panel.hide()
+
     def test_an_unknown_chip_offers_to_be_taught_and_turns_to_ink(self):
         self.without_source()
         self.say("tollgig at left")
