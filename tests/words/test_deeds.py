@@ -60,6 +60,23 @@ class DeedsTest(unittest.TestCase):
         self.assertLess(extent(leaps)[0][1], 0.1)
         self.assertEqual(wish("a whale breaching").things[0].pose, "walk")
 
+    def test_a_race_has_a_bicycle_for_each_and_nothing_is_stood_before_any(self):
+        found = scene("a bicycle race on a mountain road")
+        bikes = [t for t in found.things[: found.wished] if t.name == "bicycle"]
+        self.assertEqual(len(bikes), 3)
+        self.assertEqual([t.count for t in wish("three kings on camels").things], [3, 3])
+        for bike in bikes:
+            near = [t for t in found.things[found.wished :] if t.at[2] < bike.at[2] - 0.1]
+            half = found.eye.half_width(bike.at[2])
+            own = bike.at[0] / half
+            self.assertFalse([t.name for t in near
+                              if abs(t.at[0] / found.eye.half_width(t.at[2]) - own) < 0.02])  # fmt: skip
+
+    def test_a_hummingbird_is_over_its_flower(self):
+        bird, flower = wish("a hummingbird at a red flower").things
+        self.assertEqual(bird.link, "hovers")
+        self.assertLess(flower.tall, 4 * bird.tall)
+
     def test_what_a_statue_shows_is_of_one_stone_and_on_a_plinth(self):
         self.assertEqual(words("a statue of a lion in a park"), ["lion", "stone plinth"])
         (lion,) = placed("a statue of a lion", "lion")
@@ -85,6 +102,21 @@ class HungTest(unittest.TestCase):
         self.assertEqual(len({p.at[1:] for p in (first, second, third)}), 1)
         self.assertAlmostEqual(second.at[0] - first.at[0], third.at[0] - second.at[0])
         self.assertGreater(second.at[0] - first.at[0], 0.3)
+
+    def test_mirrors_of_a_room_hang_and_one_on_a_table_stands(self):
+        for prompt, hung in (
+            ("a bathroom with a bathtub and a mirror", True), ("a mirror on a table", False),
+            ("a mirror in a meadow", False),
+        ):  # fmt: skip
+            mirror = next(t for t in wish(prompt).things if t.subject.word == "mirror")
+            self.assertEqual(mirror.placement.away == "wall", hung, prompt)
+
+    def test_curtains_hang_at_their_window_whatever_else_is_there(self):
+        for prompt in ("a bedroom with curtains", "a room with a desk, a globe and curtains"):
+            found = scene(prompt)
+            curtains = next(t for t in found.things if t.name == "curtains")
+            self.assertEqual((curtains.at[0], found.setting.window), (0.0, 2.0))
+            self.assertAlmostEqual(curtains.at[1] + top(curtains.parts), 2.65, delta=0.2)
 
     def test_a_cat_is_on_a_wall_of_a_garden(self):
         self.assertEqual(words("a cat on a wall"), ["cat", "wall"])
@@ -145,6 +177,15 @@ class PlacesTest(unittest.TestCase):
         rough = [swell(as_stage(Setting(waves=4.0), 1), x, z) for x, z in places]
         self.assertTrue(min(rough) < -0.1 < 0.3 < max(rough) < 2.0, (min(rough), max(rough)))
         self.assertEqual({swell(as_stage(Setting(waves=CALM), 1), x, z) for x, z in places}, {0.0})
+
+    def test_glasses_with_a_book_are_read_with(self):
+        self.assertEqual(words("an open book with glasses")[1], "spectacles")
+        self.assertEqual(words("glasses on a newspaper")[0], "spectacles")
+        self.assertEqual(words("glasses of wine and a loaf of bread")[0], "glass")
+
+    def test_fish_are_many_where_another_is_among_them(self):
+        self.assertEqual([t.count for t in wish("a submarine among fish").things], [1, 5])
+        self.assertEqual([t.count for t in wish("a submarine and a fish").things], [1, 1])
 
     def test_a_greenhouse_is_of_glass(self):
         drawn = draw_words(read_prompt("a greenhouse full of plants"), (96, 64))

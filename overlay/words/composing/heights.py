@@ -9,6 +9,7 @@ from overlay.words.wishing.fitting import ABOVE
 from overlay.words.wishing.wished import Wished
 
 _HIGH, _HIGHEST = 0.45, 2.3  # of half the picture's height, and metres, of what hangs on a wall
+_ROD = 2.65  # metres
 _TOP = 0.94  # up to which what flies may reach in the picture
 
 
@@ -49,5 +50,7 @@ def in_air(thing: Wished, z: float, high: float, eye: Eye) -> float:
 def on_wall(thing: Wished, wall: float, eye: Eye) -> tuple[float, float]:
     """Height and distance in metres of what hangs on a room's wall, where the eye sees it."""
     z = wall - 0.6 * thing.subject.size[2] * thing.size
+    if thing.subject.family == "curtains":  # from their rod over the window
+        return max(_ROD - thing.tall, 0.0), z
     high = min(in_air(thing, z, _HIGH, eye), _HIGHEST - thing.tall)
     return max(high, 0.0), z

@@ -4,6 +4,7 @@ from dataclasses import replace
 
 import numpy as np
 
+from overlay.words.composing.aside import across
 from overlay.words.composing.bearing import (
     BUILDINGS,
     TIED,
@@ -57,6 +58,7 @@ class Placing:
         self.spots: dict[int, Spot] = {}
         self.nominal: Box = (0.0, 0.0, 0.0, 0.0)
         self.placed: list[Placed] = []
+        self.stood: list[Spot] = []  # each of several
         self.numbers: list[int] = []  # of what was wished for, of each that is placed
         self._of: dict[int, Placed] = {}
         self._all: dict[int, list[Placed]] = {}
@@ -92,9 +94,9 @@ class Placing:
             own = self._hand_of_its(i, thing, copy)
             stood.append(own or self._copy_at(thing, spot, copy, stood, draw))
             self._set(i, thing, stood[-1], draw, copy)
+        boxes = [self._box(*at, thing.wide, thing.tall) for at in stood]
+        self.stood += [Spot(*at, box) for at, box in zip(stood, boxes, strict=True)]
         if thing.count > 1 and thing.subject.belongs == "table":  # none of them is stood before
-            wide, tall, _ = (v * thing.size for v in thing.subject.size)
-            boxes = [self._box(*at, wide, tall) for at in stood]
             self.spots[i] = replace(spot, box=around(boxes))
 
     def _set(
@@ -178,6 +180,7 @@ class Placing:
             y = afloat(thing, z, -0.05, self.eye, self.ground)
         if hangs(thing):
             y, z = on_wall(thing, self.ground.setting.wall, self.eye)
+            share = 0.0 if thing.subject.family == "curtains" else share  # at the window
         return self._spot(thing, self.chief, share * half, y, z)
 
     def _other(self, i: int, thing: Wished, chance: np.random.Generator) -> Spot:
@@ -252,26 +255,7 @@ class Placing:
 
     def _try(self, i: int, thing: Wished, to: Spot | None, chance: np.random.Generator) -> Spot:
         z = self.ground.within(self._depth(thing, i, to, chance), thing)
-        half = self.eye.half_width(z)
-        x = float(chance.uniform(-0.85, 0.85)) * half
-        if thing.placement.across:
-            low, high = {"left": (-0.72, -0.4), "right": (0.4, 0.72), "centre": (-0.1, 0.1)}[
-                thing.placement.across
-            ]
-            x = float(chance.uniform(low, high)) * half
-        elif to is not None and thing.link in {"beside", "near", "with", "at"}:
-            reach = (to.box[1] - to.box[0]) / 2 * self.eye.half_width(to.z) + thing.subject.size[
-                0
-            ] * thing.size * 0.6
-            x = to.x + float(chance.choice([-1, 1])) * (
-                reach + float(chance.uniform(0, 0.3)) * half * 0.5
-            )
-        elif to is not None and thing.link in {"on", "under", "above", "over", "backs", "below"}:
-            x = to.x + float(chance.uniform(-0.1, 0.1)) * half
-        elif to is not None and thing.link == "shelters":
-            arched = thing.subject.family == "arch"
-            aside = 0.0 if arched else min(0.28 * thing.wide, 0.6 * half)
-            x = to.x + float(chance.choice([-1, 1])) * aside
+        x = across(thing, to, z, self.eye, chance)
         y = self._level(thing)
         if soars(thing) or thing.link in ABOVE:
             y = in_air(thing, z, float(chance.uniform(0.42, 0.72)), self.eye)

@@ -114,7 +114,7 @@ def compose(wish: Wish, *, seed: int, aspect: float) -> Scene:
     farther = stepped_back(eye, wish, zip(stage.numbers, stage.placed, strict=True), number)
     if farther is not None:
         eye, stage = farther, stand(farther)
-    things, taken = stage.placed, list(stage.spots.values())
+    things, taken = stage.placed, [*stage.spots.values(), *stage.stood]
     wished = len(things)
     if table is not None and chief is not None:
         under = things[0].at

@@ -40,6 +40,13 @@ _SET = re.compile(
     r"\b(?:set|laid) for (?:breakfast|lunch|dinner|supper|tea|two|four|a meal|a feast)\b"
 )
 _RACE = re.compile(r"\b(?:an? |the )?horse races?\b")
+_CYCLISTS = re.compile(r"\b(?:an? |the )?(?:bicycle|bike|cycle|cycling) races?\b")
+_REGATTA = re.compile(r"\b(?:an? |the )?(?:regattas?|sailing races?|yacht races?|boat races?)\b")
+# Glasses that are read with.
+_READING = re.compile(r"\b(?P<what>(?:\w*books?|newspaper|letter)\b(?: \w+){0,3}) glasses\b")
+_READ_WITH = re.compile(
+    r"\bglasses(?= (?:on|and|beside|near) (?:an? |the )?(?:\w+ )?(?:\w*books?|newspaper|letter)\b)"
+)
 _TUNNEL = re.compile(
     r"\b(?:passing|going|driving|coming|running) (?:through|out of|into)"
     r"(?= (?:a|the) (?:\w+ )?tunnel\b)"
@@ -160,6 +167,8 @@ _REWORDINGS: tuple[tuple[re.Pattern[str], _Plain], ...] = (
     (_SLICES, "a "), (_SMOKES, "with smoke"), (_READS, "holding an open book"), (_OWN, " "),
     (_RUINS, "ruined "), (_CLOTHES, r"\g<who>\g<how>\g<rest>"), (_FLOATS, "floating island"),
     (_ANCHORED, ""), (_INK, "inkwell"), (_TUNNEL, "leaving"), (_RACE, "three men riding horses"),
+    (_READING, r"\g<what> spectacles"), (_READ_WITH, "spectacles"),
+    (_CYCLISTS, "three men riding bicycles"), (_REGATTA, "four sailing boats"),
     (_GOLD, "on a hoard"), (_SET, "with a plate and a cup and a loaf of bread and a jug"),
     (_RUIN, r"ruined \1"), (_LIT, r"the interior of \g<what> with windows"),
     (_HAULS, "hay tractor"), (_CARAVAN, "a row of camels"), (_LADEN, r"laden \g<beast>"),

@@ -8,6 +8,7 @@ import numpy as np
 from overlay.words.subjects import subject_of
 from overlay.words.things.families import LIVING
 from overlay.words.wishing.fitting import GROWN
+from overlay.words.wishing.hanging import hung
 from overlay.words.wishing.places import is_indoors
 from overlay.words.wishing.relations import BUILT_UP, is_grown
 from overlay.words.wishing.wished import Wished, linked
@@ -32,10 +33,11 @@ _WITH = {"with", "and", "beside", "near"}
 _HIGH = {"cliff top", "knoll"}
 _TABLES = {"table", "stove", "window_sill"}
 _CAMELS = 6
+_WALL_GOODS = {"mirror", "picture", "curtains", "wall clock"}
 _LEANS = 1.8  # metres, of what a ladder leans against
 _AT_WALLS = {"ladder", "flower pot"}
 # Of the tallest thing: what flies, and what does not, of which the size is raised by no more.
-_SEEN, _SEEN_LOW, _RAISED = 0.035, 0.05, 2.2
+_SEEN, _SEEN_LOW, _RAISED, _SHOAL = 0.035, 0.05, 2.2, 7.0
 # What stands in the sea stands on a rock there.
 _SEAS = {"sea", "rough sea"}
 _ON_ROCKS = {"lighthouse", "tower", "castle", "temple"}
@@ -52,6 +54,7 @@ def arranged(things: Sequence[Wished], place: str) -> list[Wished]:
             found[i] = replace(thing, subject=subject_of("street lamp"))
     _stand_in_sea(found, place)
     _set_up(found)
+    _hang_up(found, place)
     _climb(found)
     _spread(found)
     _lay(found)
@@ -69,6 +72,8 @@ def _raise_small(things: list[Wished]) -> None:
             continue
         in_air = thing.subject.belongs == "air"
         least, most = (_SEEN * tallest, np.inf) if in_air else (_SEEN_LOW * tallest, _RAISED)
+        if thing.subject.family == "fish":  # of a shoal none need be as large as it is
+            most = _SHOAL
         if thing.tall < least:
             size = min(least / thing.subject.height, most * thing.size)
             things[i] = replace(thing, size=size)
@@ -176,6 +181,15 @@ def _set_up(things: list[Wished]) -> None:
     for i, thing in enumerate(things):
         if boards and thing.subject.family == "piece":
             things[i] = linked(thing, boards[0], "on")
+
+
+def _hang_up(things: list[Wished], place: str) -> None:
+    """Mirrors and pictures of a room hang on its wall, and curtains at its window."""
+    indoors = is_indoors(place) if place else _in_room(things)
+    for i, thing in enumerate(things):
+        loose = thing.to is None or thing.link in {"and", "with", "near", "behind"}
+        if thing.subject.word in _WALL_GOODS and loose and indoors:
+            things[i] = hung(linked(thing, None, ""))
 
 
 def _in_room(things: Sequence[Wished]) -> bool:

@@ -41,6 +41,7 @@ _CLIFF = 0.75  # of its size, below which it is none
 PLATES = {"plate", "tray"}
 _SWARMS = {"insect", "butterfly"}
 _TRAINS = {"locomotive", "tram"}
+_SIPPED = 3.2  # times its height, of a flower that a bird sips at
 _ROLLS = 3.0  # metres, of what is as long as a cart
 _MOUNT = 0.9  # metres, of what somebody is not on but rides
 _HUNG_FROM = {"branch", "washing_line"}
@@ -55,7 +56,7 @@ def _riding(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     mounted = link == "on" and (horse or cycle)
     if link != "riding" and not mounted:
         return None
-    each = a.count if astride and b.count > 1 else b.count  # `three kings on camels`
+    each = a.count if b.count > 1 else b.count  # `three kings on camels`
     ridden = replace(b, count=each)
     pose = "ride" if astride else "cycle" if b.subject.family == "bicycle" else "sit"
     return replace(a, pose=pose, to=second, link="on"), ridden
@@ -108,6 +109,17 @@ def _swarming(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     rests = b.subject.family not in {"figure", *GROWN}
     if link != "beside" or a.subject.family not in _SWARMS or not rests or b.tall < 3 * a.tall:
         return None
+    return replace(aloft(a), to=second, link="hovers"), b
+
+
+def _sipping(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """What sips at a flower is over it, and both are as large in the picture."""
+    sips = a.subject.family in _SWARMS or a.subject.word == "hummingbird"
+    if link not in {"at", "on"} or not sips or b.subject.family not in GROWN or b.count > 1:
+        return None
+    if a.subject.word != "hummingbird":
+        return None
+    b = replace(b, size=min(b.size, _SIPPED * a.tall / b.subject.height))
     return replace(aloft(a), to=second, link="hovers"), b
 
 
@@ -309,7 +321,7 @@ def _seated(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 
 FITTING: tuple[Callable[[Wished, Wished, str, int], Pair | None], ...] = (
     _riding, _crossing, _through_gate, _on_post, _on_plinth, _on_bridge, _under_bridge, _hovering,
-    _swarming, _on_plate,
+    _swarming, _sipping, _on_plate,
     _in_basket, _on_height, _under_lamp, _under_lanterns, _under_plant, _on_hoard, _on_small,
     _on_rock, _among_plants, _on_gate, _on_ice, _in_tree, _hangs, _on_isle, _seated,
 )  # fmt: skip

@@ -1,5 +1,6 @@
 """What hangs on a room's wall: pictures, clocks, pans, and not a cat on the wall of a garden."""
 
+from collections.abc import Iterable
 from dataclasses import replace
 
 from overlay.words.language.reading import Piece
@@ -9,7 +10,7 @@ from overlay.words.wishing.wished import Wished
 WALL = "wall"  # as a distance
 _HUNG = {
     "frame", "clock", "mask", "hat", "bag", "strings", "trumpet", "blade", "umbrella", "tool_rack",
-    "lantern", "ring", "key", "wheel", "sign", "drum",
+    "lantern", "curtains", "wall_clock", "ring", "key", "wheel", "sign", "drum",
 }  # fmt: skip
 _BY_WORD = {"saucepan", "copper pot", "plate", "map", "newspaper", "letter", "spoon"}
 _INSTEAD = {"clock": "wall clock"}
@@ -33,3 +34,8 @@ def hung(thing: Wished) -> Wished:
 def hangs(thing: Wished) -> bool:
     """Whether a thing hangs on a wall."""
     return thing.placement.away == WALL
+
+
+def has_curtains(things: Iterable[Wished]) -> bool:
+    """Whether there is something that hangs at a window."""
+    return any(t.subject.family == "curtains" for t in things)

@@ -21,6 +21,7 @@ _GREEN = "first~#6b8a3c:.7 second~#86994e:.7"  # the ground between flowers
 # What weather comes with a thing.
 _BRINGS = {"lightning bolt": "storm", "tornado": "storm"}
 _FLIES = {"bird", "swallow", "starling", "crow", "gull", "pigeon", "dove", "sparrow"}  # in flocks
+_ALIKE = {"fish", "sheep", "deer"}  # one as well as many
 _OWN_RAILS = {"locomotive", "tunnel", "tram"}
 _ROWS = {"row", "line", "avenue"}
 
@@ -51,7 +52,7 @@ class _Builder:
         """What was taken so far."""
         self.place = self.place or at_sea(self.things)
         self.things = arranged(self.things, self.place)
-        if self.by_window:
+        if self.by_window or hanging.has_curtains(self.things):
             self.effects.append(({"window=": 2.0}, 1.0))  # seen where there are walls
         if self.by_window or self.by_candle:
             self.place = self.place or ("room" if relations.fit_a_room(self.things) else "")
@@ -269,11 +270,12 @@ class _Builder:
             return [w for w in told if known or w.kind not in {"colour", "material"}]
         own = [w for w in told if w.kind in {"colour", "material", "quality", "count", "subject"}]
         entry = piece.head.entry
-        several = any(w.text in {"pair", "bunch"} for w in own) or piece.count == PLURAL
+        count = PLURAL if piece.link == "among" and entry.word in _ALIKE else piece.count
+        several = any(w.text in {"pair", "bunch"} for w in own) or count == PLURAL
         pair = entry.word.endswith("s") and several  # `boots` are two, `grapes` many
         wished = Wished(
             entry.word if piece.head.kin is None else piece.head.text, subject_for(entry),
-            phrase.emphasis, 1 if pair else piece.count, any(w.text in _ROWS for w in own),
+            phrase.emphasis, 1 if pair else count, any(w.text in _ROWS for w in own),
             placement=placement_of(piece, phrase), **told_of(own),
         )  # fmt: skip
         flock = any(w.text == "flock" for w in own) and entry.word in _FLIES

@@ -10,6 +10,7 @@ from overlay.words.wishing.wished import Wished
 # What a building is from within, where something small is in it.
 _WITHIN = {
     "theatre": "stage", "museum": "hall", "church": "hall", "cathedral": "hall",
+    "tower": "hall", "castle": "hall", "lighthouse": "hall", "temple": "hall", "mill": "hall",
     "school": "classroom", "palace": "hall", "station": "hall",
     "barn": "hayloft", "stable": "hayloft", "glasshouse": "winter garden",
 }  # fmt: skip

@@ -63,7 +63,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     furniture.cupboard: ("wood",), furniture.stove: ("iron",), furniture.floor_lamp: ("shade",),
     furniture.piano: ("wood",), furniture.fireplace: ("stone",), vehicles.cart: ("wood",), vehicles.car: ("c",),
     vehicles.locomotive: ("c",), vehicles.bicycle: ("c",), vehicles.balloon: ("c",),
-    vehicles.aeroplane: ("c",), small.fish: ("body",), small.shell: ("colour",), small.wall_clock: ("wood",), laid.meal: ("plate",), monuments.plinth: ("stone",), leisure.skis: ("wood",),
+    vehicles.aeroplane: ("c",), small.fish: ("body",), small.shell: ("colour",), small.wall_clock: ("wood",), laid.meal: ("plate",), masonry.spiral_stairs: ("stone",), monuments.plinth: ("stone",), leisure.skis: ("wood",),
     playroom.paper_boat: ("paper",),
     small.butterfly: ("wing",), small.book: ("cover",), small.candle: ("wax",),
     small.lantern: ("iron",), small.umbrella: ("cloth",), small.hat: ("felt",),

@@ -56,6 +56,23 @@ def stairs(*, h: float = 2.4, stone: str = "#b5aa98", wide: float = 2.2, made: s
     return b.parts
 
 
+def spiral_stairs(*, h: float = 2.3, stone: str = "#b5aa98", iron: str = "#3a3f40") -> list[Part]:
+    """Steps that wind once about a post, with a rail at their outer ends."""
+    b = Builder(stone, Skin.PLASTER)
+    count, r = 16, 0.42 * h
+    b.limb((0, 0, 0), (0, 1.06 * h, 0), (0.045 * h, 0.045 * h))
+    rail: list[Point] = []
+    for k in range(count):
+        a, y = np.radians(250 - 380 * k / count), (k + 1) / count * 0.94 * h
+        x, z = float(np.cos(a)), float(np.sin(a))
+        b.box((0.52 * r * x, y, 0.52 * r * z), (0.5 * r, 0.018 * h, 0.075 * h), turn=turned(-float(np.degrees(a))), rounded=0.005 * h)
+        top = (r * x, y + 0.28 * h, r * z)
+        b.limb((0.98 * r * x, y, 0.98 * r * z), top, (0.008 * h, 0.008 * h), iron, Skin.PLAIN, 0.0)
+        rail.append(top)
+    b.chain(rail, [0.014 * h] * count, iron, Skin.PLAIN, 0.0)
+    return b.parts
+
+
 def stone_ring(*, h: float = 3.6, stone: str = "#8f8c84") -> list[Part]:
     """Standing stones in a ring, some with a lintel across, one fallen."""
     b = Builder(stone, Skin.STONE)
