@@ -37,6 +37,17 @@ class StandingTest(unittest.TestCase):
         self.assertEqual(out[5, 4], 0.06)
 
 
+class PalenessTest(unittest.TestCase):
+    def test_what_is_as_pale_as_the_sky_is_far_and_what_is_dark_is_near(self):
+        work = np.zeros((40, 60, 3), np.float32)
+        work[:12, :, 0], work[12:, :30, 0], work[12:, 30:, 0] = 0.4, 0.35, -0.4
+        sky = np.zeros((40, 60), bool)
+        sky[:12] = True
+        pale = depth._paleness(work, sky)
+        self.assertGreater(pale[30, 10], 0.7)
+        self.assertLess(pale[30, 50], 0.1)
+
+
 class RegionsTest(unittest.TestCase):
     def test_neighbours_of_one_colour_are_one_whatever_their_sizes(self):
         labels = np.zeros((8, 30), np.int32)
@@ -46,6 +57,9 @@ class RegionsTest(unittest.TestCase):
         joined = depth._joined(labels, work)
         self.assertEqual(joined[0, 0], joined[0, 5])
         self.assertNotEqual(joined[0, 5], joined[0, 20])
+        work[:, 3:10, 1], work[:, 3:10, 2] = 0.2, -0.2  # what differs does not cancel out
+        joined = depth._joined(labels, work)
+        self.assertNotEqual(joined[0, 0], joined[0, 5])
 
     def test_it_is_found_in_a_small_picture_of_the_same_shape(self):
         small = depth._small(np.zeros((4 * depth._ROWS, 6 * depth._ROWS, 3), np.uint8))

@@ -49,6 +49,15 @@ class ManyMasksTest(unittest.TestCase):
         self.masks[0][10:40, 10:40] = 1
         self.masks[1][30:55, 30:70] = 1
 
+    def test_the_hatching_is_light_on_dark_and_dark_on_light(self):
+        mask = np.zeros((60, 80), np.float32)
+        mask[10:50, 10:70] = 1
+        for under, line in ((20, 255), (240, 0)):
+            shown = mask_overlay(mask, np.full((60, 80, 3), under, np.uint8))
+            hatched = shown[shown[..., 3] == 130]
+            self.assertGreater(len(hatched), 50)
+            self.assertEqual(set(hatched[:, :3].ravel().tolist()), {line})
+
     def test_each_has_a_tint_of_its_own_and_every_outline_is_seen(self):
         shown = masks_overlay(self.masks, self.picture)
         tints = [tuple(shown[at][:3]) for at in ((14, 16), (50, 60))]

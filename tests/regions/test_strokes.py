@@ -61,6 +61,8 @@ class OutlineFillTest(unittest.TestCase):
     def test_areas_are_those_of_geometry(self):
         square = ((0.1, 0.2), (0.6, 0.2), (0.6, 0.7), (0.1, 0.7))
         self.assertAlmostEqual(fill_outline(square, 100, 200).mean(), 0.25, places=3)
+        rows = fill_outline(((0.0, 0.2), (1.0, 0.2), (1.0, 0.5), (0.0, 0.5)), 10, 4)[:, 1]
+        np.testing.assert_array_equal(rows, [0, 0, 1, 1, 1, 0, 0, 0, 0, 0])
         triangle = ((0.0, 0.0), (1.0, 0.0), (0.0, 1.0))
         self.assertAlmostEqual(fill_outline(triangle, 90, 130).mean(), 0.5, delta=0.01)
 

@@ -33,6 +33,7 @@ _OWN = re.compile(
     r" (?:chimneys?|roofs?|doors?|windows?|sails|wheels?|walls|towers?|mast)\b"
     r"|\b(?:from (?:the )?chimneys|with an? (?:\w+ )?chimney)\b"
     r"|\bon (?:\w+ )?stilts\b"
+    r"|\bunder construction\b"
     r"|\bsmoking (?:an? |his |her |the )?(?:\w+ )?(?:pipe|cigar|cigarette)s?\b"
     r"|\bon (?:his|her|its) (?:shoulder|head|back|arm|lap)\b"
 )

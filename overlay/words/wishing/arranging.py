@@ -19,7 +19,7 @@ _PIECES = {
 }  # fmt: skip
 _MACHINES = {"crane": "harbour crane"}  # where people build and load
 _LOADING = {"harbour", "quay", "city", "skyline", "railway", "canyon"}  # a quarry is one, too
-_LOADED = {"containers", "harbour crane", "warehouse", "freighter"}
+_LOADED = {"containers", "harbour crane", "warehouse", "freighter", "skyscraper", "apartment block"}
 _YOUNG = {"cub", "cubs", "pup", "pups", "calf", "calves", "young", "babies"}
 # Those that have names of their own and are drawn as what they will be.
 _CHICKS = {

@@ -94,7 +94,7 @@ BUILT_UP = {"street", "village", "city", "market", "courtyard"}
 
 def related(a: Wished, b: Wished, link: str, first: int, second: int) -> tuple[Wished, Wished]:
     """Two things, numbered `first` and `second`, as the link between them has them."""
-    b = _as_toy(a, b, link)
+    b = _as_had(a, b, link)
     if _is_held(a, b, link):
         free = (
             [("staff", "")] if dict(a.subject.figures).get("staff") else []
@@ -140,8 +140,16 @@ def as_family(piece: Piece) -> Piece:
     return replace(piece, head=kin[-1], count=_KIN.get(text, piece.count)) if kin else piece
 
 
-def _as_toy(a: Wished, b: Wished, link: str) -> Wished:
-    """A balloon in somebody's hand is a toy."""
+def _has_caught(a: Wished, b: Wished) -> bool:
+    """Whether an animal of the land has a fish, which no longer swims then."""
+    ashore = a.subject.family in LIVING and a.subject.belongs == "ground"
+    return ashore and b.subject.family == "fish" and b.count == 1 and b.tall < _PET
+
+
+def _as_had(a: Wished, b: Wished, link: str) -> Wished:
+    """What a thing is that another one has: a fish is caught, a balloon in the hand a toy."""
+    if link in {"with", "holding"} and _has_caught(a, b):
+        return replace(b, subject=subject_of("caught fish"), size=1.0)
     if (
         a.subject.family != "figure"
         or b.subject.word != "balloon"
