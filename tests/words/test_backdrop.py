@@ -97,7 +97,7 @@ class LightTest(unittest.TestCase):
         np.testing.assert_array_equal(drawn("a barn, hills"), drawn("a barn, hills, a window"))
 
     def test_who_looks_out_of_a_window_is_in_a_room(self):
-        self.assertEqual(wished("a cat looking out of a window").place, "room")
+        self.assertEqual(wished("a boy looking out of a window").place, "room")
         self.assertEqual(wished("a house with a window").place, "")
 
 

@@ -118,6 +118,10 @@ class HungTest(unittest.TestCase):
             self.assertEqual((curtains.at[0], found.setting.window), (0.0, 2.0))
             self.assertAlmostEqual(curtains.at[1] + top(curtains.parts), 2.65, delta=0.2)
 
+    def test_flowers_on_a_piano_are_in_a_vase(self):
+        self.assertEqual(words("a bouquet of roses on a piano"), ["rose", "piano", "vase"])
+        self.assertEqual(words("roses on a hill"), ["rose", "knoll"])
+
     def test_a_cat_is_on_a_wall_of_a_garden(self):
         self.assertEqual(words("a cat on a wall"), ["cat", "wall"])
         self.assertEqual(words("a vase on a wall"), ["vase", "wall"])
@@ -178,6 +182,11 @@ class PlacesTest(unittest.TestCase):
         self.assertTrue(min(rough) < -0.1 < 0.3 < max(rough) < 2.0, (min(rough), max(rough)))
         self.assertEqual({swell(as_stage(Setting(waves=CALM), 1), x, z) for x, z in places}, {0.0})
 
+    def test_a_mill_with_a_wheel_is_one_that_water_drives(self):
+        self.assertEqual(words("a mill by a river with a wooden wheel"), ["watermill"])
+        self.assertEqual(words("a mill by a river"), ["windmill"])
+        self.assertEqual(words("a cat looking out of the window"), ["cat", "windowsill"])
+
     def test_glasses_with_a_book_are_read_with(self):
         self.assertEqual(words("an open book with glasses")[1], "spectacles")
         self.assertEqual(words("glasses on a newspaper")[0], "spectacles")
@@ -186,6 +195,8 @@ class PlacesTest(unittest.TestCase):
     def test_fish_are_many_where_another_is_among_them(self):
         self.assertEqual([t.count for t in wish("a submarine among fish").things], [1, 5])
         self.assertEqual([t.count for t in wish("a submarine and a fish").things], [1, 1])
+        self.assertEqual([t.count for t in wish("a shepherd with sheep").things], [1, 5])
+        self.assertEqual([t.count for t in wish("a lost black sheep").things], [1])
 
     def test_a_greenhouse_is_of_glass(self):
         drawn = draw_words(read_prompt("a greenhouse full of plants"), (96, 64))

@@ -43,6 +43,14 @@ _SET = re.compile(
 _RACE = re.compile(r"\b(?:an? |the )?horse races?\b")
 _CYCLISTS = re.compile(r"\b(?:an? |the )?(?:bicycle|bike|cycle|cycling) races?\b")
 _REGATTA = re.compile(r"\b(?:an? |the )?(?:regattas?|sailing races?|yacht races?|boat races?)\b")
+_MILL = re.compile(
+    r"\bmill(?P<at> (?:by|on|at|beside) (?:an? |the )?\w+)?"
+    r" with (?:an? |its )?(?:\w+ )?(?:water )?wheel\b"
+)
+_LOOKS_OUT = re.compile(
+    r"\b(?P<who>cat|kitten|parrot|puppy) (?:looking|gazing|staring|peering) out of"
+    r" (?:an? |the |its )(?:\w+ )?window\b"
+)
 # Glasses that are read with.
 _READING = re.compile(r"\b(?P<what>(?:\w*books?|newspaper|letter)\b(?: \w+){0,3}) glasses\b")
 _READ_WITH = re.compile(
@@ -168,6 +176,7 @@ _REWORDINGS: tuple[tuple[re.Pattern[str], _Plain], ...] = (
     (_SLICES, "a "), (_SMOKES, "with smoke"), (_READS, "holding an open book"), (_OWN, " "),
     (_RUINS, "ruined "), (_CLOTHES, r"\g<who>\g<how>\g<rest>"), (_FLOATS, "floating island"),
     (_ANCHORED, ""), (_INK, "inkwell"), (_TUNNEL, "leaving"), (_RACE, "three men riding horses"),
+    (_MILL, r"water mill\g<at>"), (_LOOKS_OUT, r"\g<who> on a windowsill"),
     (_READING, r"\g<what> spectacles"), (_READ_WITH, "spectacles"),
     (_CYCLISTS, "three men riding bicycles"), (_REGATTA, "four sailing boats"),
     (_GOLD, "on a hoard"), (_SET, "with a plate and a cup and a loaf of bread and a jug"),

@@ -126,6 +126,10 @@ def _lean(things: list[Wished]) -> None:
 
 def _lay(things: list[Wished]) -> None:
     """What belongs on a table lies on it, flowers in a vase."""
+    for i, thing in enumerate(list(things)):
+        on = things[thing.to] if thing.link == "on" and thing.to is not None else None
+        if on is not None and is_grown(thing) and on.subject.belongs == "room":
+            _put_in_vase(things, i, thing.to or 0)
     tables = [i for i, t in enumerate(things) if t.subject.family in _TABLES]
     for i, thing in enumerate(list(things) if tables else []):
         of_it = thing.to is None or thing.link == "and"
@@ -135,9 +139,15 @@ def _lay(things: list[Wished]) -> None:
                 thing = replace(thing, subject=subject_of("table lamp"))
             things[i] = linked(thing, tables[0], "on")
         elif is_grown(thing) and (of_it or thing.to == tables[0]):
-            vase = Wished("vase", subject_of("vase"), thing.emphasis)
-            things.append(linked(vase, tables[0], "on"))
-            things[i] = _fitted(linked(thing, len(things) - 1, "holds"), vase)
+            _put_in_vase(things, i, tables[0])
+
+
+def _put_in_vase(things: list[Wished], number: int, under: int) -> None:
+    """Flowers stand in a vase on what they are said to be on."""
+    thing = things[number]
+    vase = Wished("vase", subject_of("vase"), thing.emphasis)
+    things.append(linked(vase, under, "on"))
+    things[number] = _fitted(linked(thing, len(things) - 1, "holds"), vase)
 
 
 def at_sea(things: Sequence[Wished]) -> str:

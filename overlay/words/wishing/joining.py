@@ -2,12 +2,16 @@
 
 from dataclasses import replace
 
-from overlay.words.language.reading import Phrase, Piece, Placement
+from overlay.words.language.links import LINKS
+from overlay.words.language.reading import PLURAL, Phrase, Piece, Placement
 from overlay.words.things.families import LIVING
 from overlay.words.wishing import relations
 from overlay.words.wishing.fitting import MOUNTED, laden
 from overlay.words.wishing.wished import Wished
 
+_ALIKE = {"fish", "sheep", "deer"}
+_ONE = {"a", "an", "one", "the", "his", "her", "this", "that"}
+_TELLING = 4  # words before it, among which its article is
 _PAIRED = {"and", "beside"}
 # What people are on or in who are said with it, by its family.
 _BEARS = {
@@ -62,6 +66,17 @@ def _together(things: list[Wished], last: int, bearer: int) -> list[int]:
         last = things[last].to or 0
         found.append(last)
     return found
+
+
+def count_of(piece: Piece, phrase: Phrase) -> int:
+    """How many of a thing there are; of what is called alike as one and as many, the latter unless
+    an article or a number says that it is one."""
+    word = piece.head.text if piece.head else ""
+    if piece.count != 1 or word not in _ALIKE:
+        return piece.count
+    told = phrase.text.lower().partition(word)[0].split()[-_TELLING:]
+    near = told[max((i + 1 for i, w in enumerate(told) if w in LINKS), default=0) :]
+    return 1 if _ONE & set(near) else PLURAL
 
 
 def placement_of(piece: Piece, phrase: Phrase) -> Placement:

@@ -12,7 +12,7 @@ from overlay.words.subjects import flying, subject_for, subject_of
 from overlay.words.things.families import TREES
 from overlay.words.wishing import backdrop, burning, hanging, owning, relations
 from overlay.words.wishing.arranging import arranged, at_sea
-from overlay.words.wishing.joining import join, link_two, placement_of
+from overlay.words.wishing.joining import count_of, join, link_two, placement_of
 from overlay.words.wishing.toning import Toning
 from overlay.words.wishing.wished import Wish, Wished, linked
 from overlay.words.wishing.within import within
@@ -21,7 +21,6 @@ _GREEN = "first~#6b8a3c:.7 second~#86994e:.7"  # the ground between flowers
 # What weather comes with a thing.
 _BRINGS = {"lightning bolt": "storm", "tornado": "storm"}
 _FLIES = {"bird", "swallow", "starling", "crow", "gull", "pigeon", "dove", "sparrow"}  # in flocks
-_ALIKE = {"fish", "sheep", "deer"}  # one as well as many
 _OWN_RAILS = {"locomotive", "tunnel", "tram"}
 _ROWS = {"row", "line", "avenue"}
 
@@ -270,7 +269,7 @@ class _Builder:
             return [w for w in told if known or w.kind not in {"colour", "material"}]
         own = [w for w in told if w.kind in {"colour", "material", "quality", "count", "subject"}]
         entry = piece.head.entry
-        count = PLURAL if piece.link == "among" and entry.word in _ALIKE else piece.count
+        count = count_of(piece, phrase)
         several = any(w.text in {"pair", "bunch"} for w in own) or count == PLURAL
         pair = entry.word.endswith("s") and several  # `boots` are two, `grapes` many
         wished = Wished(
