@@ -60,6 +60,21 @@ class DeedsTest(unittest.TestCase):
         self.assertLess(extent(leaps)[0][1], 0.1)
         self.assertEqual(wish("a whale breaching").things[0].pose, "walk")
 
+    def test_a_robot_holds_what_it_is_given_in_a_raised_hand(self):
+        robot, can = wish("a robot watering plants").things[:2]
+        self.assertEqual((robot.pose, can.link), ("hold", "held"))
+        self.assertEqual(words("a waiter serving coffee")[1], "tray")
+
+    def test_who_rides_somewhere_has_a_horse(self):
+        self.assertEqual(words("a cowboy riding into the sunset"), ["cowboy", "horse"])
+        self.assertEqual(words("a knight riding a dragon"), ["knight", "dragon"])
+
+    def test_no_tree_is_all_that_is_seen(self):
+        found = scene("a girl walking through a wood with a wolf behind a tree")
+        tree = next(t for t in found.things[: found.wished] if t.name == "tree")
+        tall = top(tree.parts) * tree.scale
+        self.assertLess(found.eye.seen_at(tall, tree.at[2]) - found.eye.seen_at(0, tree.at[2]), 2.4)
+
     def test_a_race_has_a_bicycle_for_each_and_nothing_is_stood_before_any(self):
         found = scene("a bicycle race on a mountain road")
         bikes = [t for t in found.things[: found.wished] if t.name == "bicycle"]
@@ -171,6 +186,10 @@ class PlacesTest(unittest.TestCase):
         self.assertEqual(words("a tiger in tall grass"), ["tiger"])
         self.assertEqual(wish("a tiger in the grass").fills, ())
         self.assertIn("ranks", dict(wish("a valley of vineyards").fills))
+
+    def test_a_chest_on_an_island_is_out_of_doors(self):
+        self.assertEqual(scene("a treasure chest on a desert island").place, "lake")
+        self.assertEqual(scene("a chest and a bed").place, "room")
 
     def test_a_wreck_lies_on_the_sea_floor(self):
         self.assertEqual(placed("a shipwreck on the sea floor", "shipwreck")[0].at[1], 0.0)

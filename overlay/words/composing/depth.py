@@ -13,6 +13,7 @@ from overlay.words.wishing.wished import Wished
 _LARGE, _TOWERS, _NEARER = 4.0, 4.0, 0.66
 _CLOSE = {"beside", "near", "with", "at", "among"}
 _BEYOND = {"behind", "against", "in", "over", "above"}
+_FILLS = 1.1  # of the picture's height, of what is before another
 _TOP = 0.95  # up to which what is near may reach in the picture
 
 
@@ -50,6 +51,8 @@ def how_deep(
         extent = max(said[0].subject.height, 0.7 * said[0].subject.size[0]) * said[0].size
         small = _TOWERS * tall < extent > _LARGE
         linked = _by_link(thing.link, said, deep, (fits, away, beside), small=small)
+        if linked is not None and thing.link == "in front of":  # no tree is all one sees
+            return max(linked, eye.distance_for(tall, _FILLS))
         if linked is not None:
             return linked
     if max(tall, wide) > 0.6 * before.chief:

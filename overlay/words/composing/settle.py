@@ -80,8 +80,8 @@ def _is_person(thing: Wished) -> bool:
 
 def _is_outdoors(thing: Wished) -> bool:
     """Whether a thing is too large for a room."""
-    tall = thing.tall
-    return thing.subject.belongs == "ground" and tall > _TOO_TALL
+    outside = thing.subject.belongs in {"ground", "water"}
+    return outside and max(thing.tall, thing.wide) > _TOO_TALL
 
 
 def setting_of(wish: Wish, place: str) -> Setting:

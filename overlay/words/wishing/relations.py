@@ -50,6 +50,7 @@ _LIQUIDS = {
     "cream": "#f6f0de", "salad": "#7a9a4a",
     "chocolate": "#5a3420", "lemonade": "#ead98a",
 }  # fmt: skip
+_HAVE_HANDS = {"figure", "robot"}
 _MORSEL, _PET = 0.16, 0.5  # metres
 _RINGED = 6.0  # metres, of what a ring of people fits about
 _FOOD = {"table", "sea"}
@@ -161,7 +162,7 @@ def _as_had(a: Wished, b: Wished, link: str) -> Wished:
 
 
 def _is_held(a: Wished, b: Wished, link: str) -> bool:
-    if a.subject.family != "figure":
+    if a.subject.family not in _HAVE_HANDS:
         return False
     if link == "under":
         return b.subject.family == "umbrella"

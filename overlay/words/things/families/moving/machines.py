@@ -5,8 +5,8 @@ import numpy as np
 from overlay.words.things.parts import Builder, Part, Skin, moved, turned
 
 
-def robot(*, h: float = 1.8, shell: str = "#9aa6ad", joint: str = "#4a5258", light: str = "#ffd070") -> list[Part]:
-    """A robot of boxes and joints that faces the eye a little."""
+def robot(*, h: float = 1.8, shell: str = "#9aa6ad", joint: str = "#4a5258", light: str = "#ffd070", pose: str = "") -> list[Part]:
+    """A robot of boxes and joints that faces the eye a little; pose hold raises a hand."""
     b = Builder(shell)
     b.box((0, 0.6 * h, 0), (0.11 * h, 0.15 * h, 0.16 * h), rounded=0.02 * h)
     b.box((0, 0.42 * h, 0), (0.08 * h, 0.05 * h, 0.11 * h), joint, rounded=0.01 * h)
@@ -18,9 +18,11 @@ def robot(*, h: float = 1.8, shell: str = "#9aa6ad", joint: str = "#4a5258", lig
     for side in (1, -1):
         b.ball((0.1 * h, 0.89 * h, side * 0.045 * h), 0.024 * h, light, Skin.GLASS)
         b.ball((0, 0.7 * h, side * 0.19 * h), 0.045 * h, joint)
-        b.chain([(0, 0.7 * h, side * 0.2 * h), (-0.02 * h, 0.54 * h, side * 0.23 * h), (0.08 * h, 0.42 * h, side * 0.22 * h)], [0.03 * h, 0.034 * h, 0.03 * h])  # fmt: skip
+        raised = pose == "hold" and side > 0
+        hand = (0.17 * h, 0.65 * h, 0.16 * h) if raised else (0.11 * h, 0.39 * h, side * 0.22 * h)
+        b.chain([(0, 0.7 * h, side * 0.2 * h), (-0.02 * h, 0.54 * h, side * 0.23 * h), (hand[0] - 0.03 * h, hand[1] + (0.0 if raised else 0.03 * h), hand[2])], [0.03 * h, 0.034 * h, 0.03 * h])  # fmt: skip
         b.ball((-0.02 * h, 0.54 * h, side * 0.23 * h), 0.04 * h, joint)
-        b.box((0.11 * h, 0.39 * h, side * 0.22 * h), (0.03 * h, 0.035 * h, 0.025 * h), joint)
+        b.box(hand, (0.03 * h, 0.035 * h, 0.025 * h), joint)
         b.limb((0, 0.4 * h, side * 0.08 * h), (0.01 * h, 0.06 * h, side * 0.09 * h), (0.045 * h, 0.04 * h))
         b.ball((0.01 * h, 0.22 * h, side * 0.085 * h), 0.05 * h, joint)
         b.box((0.04 * h, 0.03 * h, side * 0.09 * h), (0.09 * h, 0.03 * h, 0.05 * h), joint, rounded=0.015 * h)
