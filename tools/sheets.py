@@ -60,10 +60,15 @@ _AROUND = (
     ("an old railway in autumn, leaves falling", "gouache"),
     ("people around a campfire at night", "felt"),
 )
+_DEEDS = (
+    ("a knight fighting a dragon", "lino cut"),
+    ("a whale breaching", "lino cut"),
+    ("a wolf howling on a rock, moonlight", "glazed tile"),
+)
 # Scenes of words by what they show, each the name of a figure.
 _PAIRS = {
     "doing": _DOING, "places": _PLACES, "together": _TOGETHER, "meant": _MEANT, "told": _TOLD,
-    "around": _AROUND,
+    "around": _AROUND, "deeds": _DEEDS,
 }  # fmt: skip
 
 
