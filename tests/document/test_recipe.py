@@ -7,7 +7,8 @@ import jsonschema
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
-from overlay.document.keys import apply_setting
+from overlay.document.guide_options import DepthSettings
+from overlay.document.keys import apply_setting, value_at
 from overlay.document.reading import make_recipe, read_recipe, recipe_json
 from overlay.document.recipe import Recipe
 from overlay.document.text.json_text import RecipeError, parse_json
@@ -55,6 +56,18 @@ class RecipeTest(unittest.TestCase):
         for place in (0, 1, 2):
             with self.assertRaisesRegex(RecipeError, "wieght"):
                 make_recipe(changed(f"cues.{place}.wieght", 0.5), "r")
+
+    def test_a_key_that_leads_nowhere_is_named(self):
+        recipe = make_recipe(FULL, "r")
+        self.assertEqual(value_at(recipe, "cues.0.facets.palette"), 1.0)
+        for key in ("nonsense", "cues.0.nonsense", "regions.moon", "regions.sky.nonsense"):
+            with self.assertRaisesRegex(RecipeError, f"{key}: .* nothing that this recipe has"):
+                value_at(recipe, key)
+
+    def test_the_ground_of_a_depth_map_is_found_unless_it_is_said(self):
+        self.assertEqual(DepthSettings().ground, -1.0)
+        self.assertEqual(make_recipe({"overlay": 1, "cues": [{"name": "d", "guide": "depth"}]}, "r")
+                         .cues[0].settings.ground, -1.0)  # fmt: skip
 
     def test_words_are_heard_unless_they_are_muted(self):
         words = make_recipe({"overlay": 1}, "r").words
