@@ -14,6 +14,7 @@ from pathlib import Path
 
 ROOT = Path(__file__).parent
 WORKERS = 3  # on two cores: what waits for a picture or a disk leaves its core to another
+_KEPT = 6000  # characters of what a worker that died said, at both ends
 _SECONDS = ROOT / "seconds.json"  # what files took last; only the order they run in
 
 Counts = tuple[int, int, int]
@@ -89,7 +90,8 @@ class _Process:
             return {"file": file, "died": False} | json.loads(line)
         code = self._process.wait()
         self._errors.seek(0)
-        said = self._errors.read().decode(errors="replace")[-6000:]
+        said = self._errors.read().decode(errors="replace")
+        said = said if len(said) < 2 * _KEPT else f"{said[:_KEPT]}\n...\n{said[-_KEPT:]}"
         return {"file": file, "died": True, "counts": (0, 1, 0), "said": f"died ({code})\n{said}"}
 
     def close(self) -> None:

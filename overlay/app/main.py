@@ -12,10 +12,13 @@ from overlay.app.parts.language import speak
 from overlay.app.parts.theme import apply_theme, wants_dark
 from overlay.app.shell.last_resort import LastResort
 from overlay.app.shell.window import MainWindow
+from overlay.app.work.rubbish import Rubbish
 from overlay.studio.bench.bench import Bench
 from overlay.studio.keeping.recovery import Left, Snapshot
 from overlay.studio.keeping.settings import load_settings
 from overlay.version import __version__
+
+_SETTLED = 3000  # milliseconds, after which a window stands
 
 
 def make_application() -> QApplication:
@@ -39,8 +42,10 @@ def run_window(recipe: Path | None, *, demo: bool = False) -> int:
     window = MainWindow(Bench())
     last_resort = LastResort(window.floor.refuse)
     last_resort.install()
+    rubbish = Rubbish(window)
     window.show()
     QTimer.singleShot(0, lambda: _begin(window, recipe, demo=demo))
+    QTimer.singleShot(_SETTLED, rubbish.spare_what_is_there)
     # Ctrl+C in the terminal closes the window in the orderly way; the timer lets Python see it.
     signal.signal(signal.SIGINT, lambda *_: window.close())
     pulse = QTimer()

@@ -15,6 +15,7 @@ from PySide6.QtWidgets import QApplication, QWidget
 
 from overlay.app.main import make_application
 from overlay.app.shell.window import MainWindow
+from overlay.app.work.rubbish import Rubbish
 from overlay.studio.bench.bench import Bench
 from tests.workspace import WorkspaceTest
 
@@ -38,6 +39,7 @@ class WindowTest(WorkspaceTest):
     FRESH = False
     LIVE = False
     _shared: ClassVar[MainWindow | None] = None
+    _rubbish: ClassVar[Rubbish]
     _threads: ClassVar[set[threading.Thread]] = set()
 
     def setUp(self):
@@ -64,6 +66,7 @@ class WindowTest(WorkspaceTest):
         if kind._shared is None:
             kind._threads = set(threading.enumerate())
             kind._shared = MainWindow(Bench())
+            kind._rubbish = Rubbish()  # as `run_window` has it
             kind._shared.show()
         window = kind._shared
         window.floor.settings = window.floor.settings.model_copy(update={"live_looks": self.LIVE})
@@ -95,6 +98,7 @@ class WindowTest(WorkspaceTest):
     def put_away(cls) -> None:
         """Close the window and have Qt delete it; what it began has ended."""
         window, cls._shared = cls._shared, None
+        cls._rubbish.stop()
         window.close()
         window.deleteLater()
         QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)

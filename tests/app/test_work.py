@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QApplication
 from overlay.app.main import make_application
 from overlay.app.parts.images import from_image, grey_to_image, to_image
 from overlay.app.work.loader import Loader
+from overlay.app.work.rubbish import Rubbish
 from overlay.app.work.runner import Runner
 from overlay.studio.runs.queue import Run
 from tests.pictures import blobs
@@ -138,6 +139,45 @@ class LoaderTest(WorkerTest):
         self.done.clear()
         gc.collect()
         self.assertIsNone(alive())
+
+
+class RubbishTest(WorkerTest):
+    def test_what_another_thread_left_goes_on_this_one(self):
+        went = []
+
+        class Left:
+            def __init__(self):
+                self.me = self  # a cycle
+
+            def __del__(self):
+                went.append(threading.current_thread())
+
+        rubbish = Rubbish()
+        self.addCleanup(rubbish.stop)
+
+        kept = []
+
+        def leave():
+            Left()
+            kept.extend([] for _ in range(5 * gc.get_threshold()[0]))  # Python would collect now
+
+        other = threading.Thread(target=leave)
+        other.start()
+        other.join()
+        self.assertEqual((went, gc.isenabled()), ([], False))
+        self.wait(lambda: went)
+        self.assertEqual(went, [threading.main_thread()])
+        rubbish.stop()
+        self.assertTrue(gc.isenabled())
+
+    def test_what_is_there_is_not_looked_through_again(self):
+        rubbish = Rubbish()
+        self.addCleanup(rubbish.stop)
+        self.addCleanup(gc.unfreeze)
+        gc.collect()
+        many = len(gc.get_objects())
+        rubbish.spare_what_is_there()
+        self.assertLess(len(gc.get_objects()), many / 10)
 
 
 class ImageTest(unittest.TestCase):
