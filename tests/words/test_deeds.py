@@ -11,7 +11,7 @@ from overlay.words.stage.setting import Setting, as_stage
 from overlay.words.things.families.goods.small import fish
 from overlay.words.things.families.goods.tools import blade
 from overlay.words.things.families.living.quadrupeds import quadruped
-from overlay.words.things.parts import extent
+from overlay.words.things.parts import Skin, extent
 from tests.words.test_framing import scene, wish
 from tests.words.test_told import words
 from tests.words.test_told_apart import placed
@@ -53,6 +53,12 @@ class DeedsTest(unittest.TestCase):
         self.assertGreater(howls, 1.15 * stands)
         self.assertLess(grazes, 0.6 * stands)
         self.assertEqual(wish("a deer drinking from a lake").things[0].pose, "graze")
+
+    def test_a_black_cat_is_black_all_over_and_a_white_tiger_keeps_its_stripes(self):
+        (cat,), (tiger,) = placed("a black cat", "cat"), placed("a white tiger", "tiger")
+        self.assertNotIn(Skin.STRIPES, {p.skin for p in cat.parts})
+        self.assertIn(Skin.STRIPES, {p.skin for p in placed("a cat", "cat")[0].parts})
+        self.assertIn(Skin.STRIPES, {p.skin for p in tiger.parts})
 
     def test_a_whale_that_breaches_is_out_of_the_water_but_for_its_tail(self):
         swims, leaps = fish(length=10, rise=0.1), fish(length=10, rise=0.1, pose="walk")

@@ -10,21 +10,14 @@ from overlay.words.wishing.hanging import hangs
 from overlay.words.wishing.wished import Wish, Wished
 
 _STONE = "#a8a59a"  # of a statue of which no more is said
+_OF_ANY_COAT = {"cat", "cow"}  # which are all of the colour that is said of them
 _LYING = {"vessel", "paper"}  # what shows its rim or its edge where it lies
 
 
 def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
     """A thing's parts, coloured and posed as it was said."""
-    changes: dict[str, object] = {"seed": seed}
+    changes: dict[str, object] = {"seed": seed} | _coloured(thing)
     family = thing.subject.family
-    if thing.colour:
-        own = dict(thing.subject.figures)
-        for key in COLOURED.get(family, ()):
-            changes[key] = (
-                _living(own.get(key, thing.colour), thing.colour)
-                if family in LIVING
-                else thing.colour
-            )
     changes |= thing.details
     if thing.made:
         changes["made"] = thing.made
@@ -50,6 +43,21 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
         replace(p, colour=_shaded(p.colour, thing), second=p.second and _shaded(p.second, thing))
         for p in parts
     ]
+
+
+def _coloured(thing: Wished) -> dict[str, object]:
+    """The figures that a colour said of a thing paints."""
+    if not thing.colour:
+        return {}
+    family, own = thing.subject.family, dict(thing.subject.figures)
+    alive = family in LIVING
+    painted: dict[str, object] = {
+        key: _living(own.get(key, thing.colour), thing.colour) if alive else thing.colour
+        for key in COLOURED.get(family, ())
+    }
+    if thing.subject.word in _OF_ANY_COAT and "skin" not in dict(thing.details):
+        painted |= {"skin": "fur", "belly": painted["coat"], "hoof": painted["coat"]}
+    return painted
 
 
 def _upright(thing: Wished, parts: list[Part]) -> list[Part]:
