@@ -113,13 +113,14 @@ class OctaveTest(unittest.TestCase):
     def test_its_trace_leads_to_the_same_places_of_the_artists_files(self):
         done = base()
         _, trace = add_octave(doubled(done), done.trace, wide_request(), 2.0, 1.0)
-        near = total = 0
-        for y, x in ((30, 45), (120, 180), (180, 300), (90, 90), (210, 45)):
-            before = done.trace.origin(*done.trace.patch_at(y, x))
-            after = trace.origin(*trace.patch_at(2 * y, 2 * x))
-            total += 1
-            near += abs(_middle(before)[0] - _middle(after)[0]) < 24
-        self.assertGreaterEqual(near, total - 1)
+        height, width = done.picture.shape[:2]
+        near = []
+        for y in range(10, height - 10, 24):
+            for x in range(10, width - 10, 24):
+                before = done.trace.origin(*done.trace.patch_at(y, x))
+                after = trace.origin(*trace.patch_at(2 * y, 2 * x))
+                near.append(abs(_middle(before)[0] - _middle(after)[0]) < 24)
+        self.assertGreater(np.mean(near), 0.55)  # two thirds, where by chance a tenth would be
 
     def test_what_is_kept_out_of_a_reference_stays_out(self):
         allowed = np.ones((480, 720), bool)
