@@ -219,7 +219,7 @@ class MissingTest(WindowTest):
         self.assertFalse(self.bench.project.modified)
         self.window.open_path(path)
         self.settle()
-        self.assertIn("almanac.overlay: not there: 000-mill.png", self.status)
+        self.assertIn("almanac.overlay: not there: mill.png", self.status)
         self.find(self.away)
         self.assertEqual(self.bench.project.recipe.source, str(self.away))
         self.window.house.files.save_to(path)

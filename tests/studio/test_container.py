@@ -66,6 +66,31 @@ class ContainerTest(WorkspaceTest):
         picture = read_picture(Path(opened.state.recipe.source))
         self.assertTrue((picture == read_picture(self.folder / "mill.png")).all())
 
+    def test_pictures_come_back_under_their_own_names_even_where_two_are_called_alike(self):
+        other = self.folder / "other"
+        other.mkdir()
+        (other / "mill.png").write_bytes((self.folder / "paint.png").read_bytes())
+        write_container(
+            self.path, State(self.recipe, (self.folder / "mill.png", other / "mill.png"))
+        )
+        first, second = read_container(self.path).state.tray
+        self.assertEqual((first.name, second.name), ("mill.png", "mill.png"))
+        self.assertNotEqual(first.read_bytes(), second.read_bytes())
+
+    def test_a_name_without_a_number_or_of_dots_stays_within(self):
+        names = ("pictures/plain.png", "pictures/000-..", "pictures/001-.", "pictures/7-x.png")
+
+        def change(entries):
+            mill = entries["pictures/000-mill.png"]
+            entries.update(dict.fromkeys(names, mill))
+            data = json.loads(entries["project.json"])
+            entries["project.json"] = json.dumps(data | {"tray": [*data["tray"], *names]})
+
+        opened = read_container(self.repack(change))
+        for name, path in zip(names, opened.state.tray[3:], strict=True):
+            self.assertEqual(path.name, name.removeprefix("pictures/"))
+            self.assertTrue(path.is_file() and data_folder() / "opened" in path.resolve().parents)
+
     def test_the_same_project_gives_the_same_bytes(self):
         write_container(self.path, self.state)
         first = self.path.read_bytes()
@@ -93,7 +118,7 @@ class ContainerTest(WorkspaceTest):
         self.assertIn("stripes.png: must be a regular file, got a device", left_out[1])
         opened = read_container(self.path)
         self.assertEqual([name[-11:] for name in opened.missing], ["001-sky.png", "stripes.png"])
-        self.assertTrue(opened.state.recipe.regions["sky"].mask.endswith("001-sky.png"))
+        self.assertTrue(opened.state.recipe.regions["sky"].mask.endswith("001/sky.png"))
         self.assertEqual(len(opened.state.tray), 3)
 
     def test_saved_again_and_again_it_gives_the_same_bytes(self):

@@ -19,7 +19,8 @@ def tidy_folders(recoveries: Recoveries) -> int:
     How many unfinished files went.
     """
     data, proofs = data_folder(), proofs_folder()
-    folders = [data, *data.glob("*/"), *data.glob("opened/*/"), *proofs.glob("*/")]
+    folders = [data, *data.glob("*/"), *proofs.glob("*/")]
+    folders += [*data.glob("opened/*/"), *data.glob("opened/*/*/")]
     folders += [state_folder(), recoveries.folder, settings_path().parent]
     swept = sum(sweep_unfinished(folder) for folder in folders)
     drop_shelves(proofs, recoveries.keys(), time.time())

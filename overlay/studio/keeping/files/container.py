@@ -178,6 +178,14 @@ def _plain_name(path: Path) -> str:
     return stem.encode()[: _MOST_NAME - len(ending.encode())].decode(errors="ignore") + ending
 
 
+def _unpacked_at(folder: Path, entry: str) -> Path:
+    """Where a picture is unpacked to: under its own name, in a folder of its entry's number."""
+    name = Path(entry).name
+    number, _, own = name.partition("-")
+    numbered = re.fullmatch(r"\d{3,4}", number) is not None and own.strip(".") != ""
+    return folder / number / own if numbered else folder / name
+
+
 def _unpacked_folder() -> Path:
     return data_folder() / "opened"
 
@@ -216,15 +224,15 @@ def read_container(path: Path) -> Unpacked:
         raise RecipeError(f"{path}: must be a project file (ZIP), got a damaged one") from error
 
     def unpacked(name: str) -> str:
-        return str(folder / Path(name).name)
+        return str(_unpacked_at(folder, name))
 
     recipe = change_paths(found.recipe, unpacked)
     sheets = tuple(change_sheet_paths(sheet, unpacked) for sheet in found.sheets)
     editions = tuple(change_edition_paths(edition, unpacked) for edition in found.editions)
-    tray = tuple(folder / Path(name).name for name in found.tray)
+    tray = tuple(_unpacked_at(folder, name) for name in found.tray)
     marks = made_marks({key: mark.model_dump() for key, mark in found.marks.items()})
     sequence = found.sequence and moved_sequence(found.sequence, unpacked)
-    called = {folder / Path(entry).name: name for entry, name in found.names.items()}
+    called = {_unpacked_at(folder, entry): name for entry, name in found.names.items()}
     state = State(recipe, tray, marks, found.seed_rule, sheets, editions, sequence, called)
     return Unpacked(state, tuple(missing), stamp)
 
@@ -265,7 +273,9 @@ def _unpack_pictures(
         except UNREADABLE:
             missing.append(name)
             continue
-        _put(folder / Path(name).name, data)
+        target = _unpacked_at(folder, name)
+        target.parent.mkdir(exist_ok=True)
+        _put(target, data)
     return missing
 
 
