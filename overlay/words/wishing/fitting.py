@@ -113,11 +113,9 @@ def _swarming(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 
 
 def _sipping(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
-    """What sips at a flower is over it, and both are as large in the picture."""
-    sips = a.subject.family in _SWARMS or a.subject.word == "hummingbird"
-    if link not in {"at", "on"} or not sips or b.subject.family not in GROWN or b.count > 1:
-        return None
-    if a.subject.word != "hummingbird":
+    """A hummingbird at a flower is over it, and both are as large in the picture."""
+    sips = link in {"at", "on"} and a.subject.word == "hummingbird"
+    if not sips or b.subject.family not in GROWN or b.count > 1:
         return None
     b = replace(b, size=min(b.size, _SIPPED * a.tall / b.subject.height))
     return replace(aloft(a), to=second, link="hovers"), b

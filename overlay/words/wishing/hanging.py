@@ -26,8 +26,8 @@ def is_on_wall(piece: Piece, thing: Wished) -> bool:
 
 def hung(thing: Wished) -> Wished:
     """A thing as it hangs there."""
-    subject = subject_of(_INSTEAD.get(thing.subject.word, thing.subject.word))
-    subject = thing.subject if subject.word == thing.subject.word else subject
+    instead = _INSTEAD.get(thing.subject.word)
+    subject = thing.subject if instead is None else subject_of(instead)
     return replace(thing, subject=subject, placement=replace(thing.placement, away=WALL))
 
 
