@@ -186,6 +186,7 @@ class PlacesTest(unittest.TestCase):
         self.assertEqual(found.setting.haze, scene("a village").setting.haze)
         self.assertEqual([t.link for t in wish("a cottage, smoke from the chimney").things],
                          ["", "rises"])  # fmt: skip
+        self.assertEqual(words("a barn, smoke from the chimney"), ["barn"])
 
     def test_grass_that_is_tall_and_vines_of_a_valley_are_seen(self):
         self.assertIn("tall_grass", dict(wish("a tiger in tall grass").fills)["carpet"])

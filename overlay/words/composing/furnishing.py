@@ -14,6 +14,7 @@ from overlay.words.composing.spots import Spot as Taken
 from overlay.words.stage.setting import NOWHERE
 from overlay.words.subjects import subject_of
 from overlay.words.things.table import Placed
+from overlay.words.wishing.burning import has_chimney, smoke_of
 from overlay.words.wishing.wished import Wish, Wished
 
 _WALLS = ("#b5795a", "#c9a98a", "#a39a8b", "#9a5a48", "#c0b49c", "#7d8288", "#d9cfc0", "#e3d6bd")
@@ -22,7 +23,6 @@ _VINE = 0.1  # least share of the picture of the nearest
 _RANKS = 8  # of vines, side by side
 _GOLDEN = 0.618034
 _FARTHEST = 76.0  # before the first line of hills
-_HEARTHS = {"house", "cottage", "townhouse", "hut", "timbered house"}
 _HOUSES = {"townhouse", "house", "cottage", "warehouse", "shop"}
 # A spot: x, z, degrees, scale.
 Spot = tuple[float, float, float, float]
@@ -98,11 +98,11 @@ class Furnisher:
     def _smoke_of(self, placed: Placed) -> list[Placed]:
         """Smoke from the chimney of a place's house, if it was said that they smoke."""
         said = any(word == "chimney smoke" for word, _ in self.wish.weather)
-        if not said or placed.name not in _HEARTHS:
+        house = Wished(placed.name, subject_of(placed.name), size=placed.scale)
+        if not said or not has_chimney(house):
             return []
-        plume = subject_of("plume of smoke")
-        scale = 0.7 * subject_of(placed.name).height * placed.scale / plume.height
-        return [Placed("smoke", tuple(plume.parts()), topmost(placed), 0.0, scale)]
+        smoke = smoke_of(house, 0)
+        return [Placed(smoke.name, tuple(smoke.subject.parts()), topmost(placed), 0.0, smoke.size)]
 
     def _hides(self, zone: Zone, at: Spot, taken: Sequence[Taken]) -> bool:
         """Whether it would stand before what was wished for."""

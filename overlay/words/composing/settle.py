@@ -4,6 +4,7 @@ from dataclasses import replace
 from typing import Any
 
 from overlay.words.composing.eye import PLAIN_AWAY, PLAIN_EYE, Eye
+from overlay.words.stage.land import CALM
 from overlay.words.stage.setting import NOWHERE, Setting, changed, pushed
 from overlay.words.wishing.hanging import hangs
 from overlay.words.wishing.places import UNDER_WATER, is_indoors, place_effects
@@ -130,8 +131,9 @@ def fitted(setting: Setting, place: str, eye: Eye, chief: Wished | None) -> Sett
     if setting.near < NOWHERE:
         broad = _CANAL if place in _QUAYS else _LAKE
         effects |= _water(setting, eye, chief, broad=broad)
-    if setting.waves > 2:  # none is higher than the eye
-        effects["waves="] = 2 + (setting.waves - 2) * min(eye.height / _OVER_WAVES, 1.0)
+    if setting.waves > CALM:  # none is higher than the eye
+        over = min(eye.height / _OVER_WAVES, 1.0)
+        effects["waves="] = CALM + (setting.waves - CALM) * over
     if setting.path:
         effects["path="] = eye.away
     if setting.wall < NOWHERE:

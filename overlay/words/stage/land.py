@@ -119,7 +119,7 @@ def meet_land(stage, ox, oy, oz, dx, dy, dz):
     if dy < -1e-6 and -oy / dy < way:
         way = -oy / dy
         which = WATER if over_water(stage, ox + way * dx, oz + way * dz) else GROUND
-    if which == WATER and stage.water[4] > CALM and oy > 0.1:  # the eye's, not the mirror's
+    if which == WATER and stage.water[4] > CALM:
         way = _meet_swell(stage, way, ox, oy, oz, dx, dy, dz)
     if which == GROUND and stage.land[6] > 0:
         which = _road_or_ground(stage, ox + way * dx, oz + way * dz)

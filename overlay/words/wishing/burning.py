@@ -47,7 +47,13 @@ def from_chimneys(things: Sequence[Wished], weather: Sequence[str]) -> list[Wish
     """The smoke of houses, where it was said that their chimneys smoke."""
     if "chimney smoke" not in weather:
         return []
-    return [smoke_of(t, i) for i, t in enumerate(things) if t.subject.family == "house"]
+    return [smoke_of(t, i) for i, t in enumerate(things) if has_chimney(t)]
+
+
+def has_chimney(thing: Wished) -> bool:
+    """Whether a thing is a house with a chimney: neither a barn nor of glass."""
+    own = dict(thing.subject.figures)
+    return thing.subject.family == "house" and own.get("chimney", True) and not own.get("glass")
 
 
 def fires_of(thing: Wished, number: int, told: Iterable[Word]) -> list[Wished]:
