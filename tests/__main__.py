@@ -43,6 +43,9 @@ def main() -> int:
         # Where bytecode is not kept, every process that a test starts compiles six hundred modules.
         os.environ.pop("PYTHONDONTWRITEBYTECODE", None)
         os.environ.setdefault("OVERLAY_TEST_PICTURES", home)
+        # A second thread of the linear algebra spins for more work than small pictures have: it
+        # doubled what the suite costs.
+        os.environ.setdefault("OPENBLAS_NUM_THREADS", "1")
         if "--worker" in sys.argv:
             return worker(run)
         if names:
