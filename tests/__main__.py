@@ -14,6 +14,7 @@ import warnings
 from pathlib import Path
 
 from tests.compiling import compile_kernels
+from tests.kept import drawings_folder
 from tests.queue import Counts, run_all, worker
 
 
@@ -42,7 +43,7 @@ def main() -> int:
         os.environ["QT_QPA_PLATFORM"] = "offscreen"
         # Where bytecode is not kept, every process that a test starts compiles six hundred modules.
         os.environ.pop("PYTHONDONTWRITEBYTECODE", None)
-        os.environ.setdefault("OVERLAY_TEST_PICTURES", home)
+        os.environ.setdefault("OVERLAY_TEST_PICTURES", str(drawings_folder()))
         # A second thread of the linear algebra spins for more work than small pictures have: it
         # doubled what the suite costs.
         os.environ.setdefault("OPENBLAS_NUM_THREADS", "1")

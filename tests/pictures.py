@@ -13,7 +13,7 @@ from overlay.engine.request import Facets, GuideCue, Request, StyleCue
 from overlay.guides.edges import EdgeOptions, contour_reach, lightness_of
 from overlay.imaging.whole_files import write_whole
 from overlay.scenery.manners import draw_manner
-from overlay.scenery.scenes import draw_scene
+from overlay.scenery.scenes import Drawn, draw_scene, label_names, stage_of
 
 WIDTH, HEIGHT = 192, 128
 
@@ -38,7 +38,7 @@ def stripes(period: int = 6, width: int = 160, height: int = 120) -> np.ndarray:
 
 
 def _kept(draw: Callable[..., np.ndarray]) -> Callable[..., np.ndarray]:
-    """Draws each picture once in a run of all tests, for all of its processes."""
+    """Draws each picture once, for all processes and for the next run of all tests."""
 
     @cache
     def drawn(*how: str | int) -> np.ndarray:
@@ -64,6 +64,25 @@ def _kept(draw: Callable[..., np.ndarray]) -> Callable[..., np.ndarray]:
 def scene(name: str = "windmill", width: int = WIDTH, height: int = HEIGHT) -> np.ndarray:
     """A drawn scene, small."""
     return draw_scene(name, width, height, smooth=False).picture
+
+
+@_kept
+def _layers(name: str, width: int, height: int) -> np.ndarray:
+    """A drawn scene's picture, depth and labels behind each other, (height, width, 5)."""
+    drawn = draw_scene(name, width, height, smooth=False)
+    return np.dstack((drawn.picture.astype(np.float64), drawn.depth, drawn.labels))
+
+
+def drawn_scene(name: str, width: int, height: int) -> Drawn:
+    """A drawn scene with its depth and labels."""
+    layers = _layers(name, width, height)
+    depth = layers[..., 3].astype(np.float32)
+    return Drawn(
+        layers[..., :3].astype(np.uint8),
+        depth,
+        layers[..., 4].astype(int),
+        label_names(stage_of(name)),
+    )
 
 
 @_kept

@@ -1,6 +1,5 @@
 """What is installed works as what is checked out: a wheel in an environment of its own."""
 
-import hashlib
 import json
 import os
 import re
@@ -15,6 +14,8 @@ import time
 import unittest
 import zipfile
 from pathlib import Path
+
+from tests.kept import drawings_folder
 
 ROOT = Path(__file__).parents[1]
 README = (ROOT / "README.md").read_text("utf-8")
@@ -113,10 +114,7 @@ class WheelTest(unittest.TestCase):
 
     def with_drawn_demo(self, run_demo):
         """Drawing takes half a minute: drawings of the same code are kept, as those of the window."""
-        digest = hashlib.sha256()
-        for source in sorted((ROOT / "overlay" / "scenery").rglob("*.py")):
-            digest.update(source.read_bytes())
-        kept = Path(sys.prefix) / f".demo-{digest.hexdigest()[:16]}"
+        kept = drawings_folder() / "demo"
         if kept.is_dir():
             shutil.copytree(kept, self.folder / "DATA" / "overlay" / "demo")
         run_demo()

@@ -125,6 +125,11 @@ def draw_scene(name: str, width: int = 960, height: int = 640, *, smooth: bool =
     return draw_stage(stage_of(name), width, height, smooth=smooth)
 
 
+def label_names(stage: Stage) -> list[str]:
+    """What labels of a drawn stage stand for, by their number."""
+    return FIRST_LABELS + sorted({solid.label for solid in stage.solids})
+
+
 def stage_of(name: str) -> Stage:
     """The stage of one of `SCENES`; raises `ValueError` for another name."""
     if name not in SCENES:
@@ -134,7 +139,7 @@ def stage_of(name: str) -> Stage:
 
 def draw_stage(stage: Stage, width: int, height: int, *, smooth: bool = True) -> Drawn:
     """Draw a stage, see `draw_scene`."""
-    names = FIRST_LABELS + sorted({solid.label for solid in stage.solids})
+    names = label_names(stage)
     colour = np.zeros((height, width, 3))
     depth = np.zeros((height, width), np.float32)
     labels = np.zeros((height, width), np.int64)

@@ -22,6 +22,9 @@ from tests.workspace import WorkspaceTest
 # Seconds to wait for what must come; a slow machine may still be compiling.
 WAIT = float(os.environ.get("OVERLAY_TEST_WAIT", "300"))
 _SIZE = QSize(1280, 800)
+_USUAL = {
+    "theme": "light", "larger_text": False, "tray_extra": 0, "card_extra": 0, "engines": (),
+}  # fmt: skip
 
 
 class WindowTest(WorkspaceTest):
@@ -55,32 +58,47 @@ class WindowTest(WorkspaceTest):
         self.addCleanup(hook.stop)
         before = qInstallMessageHandler(self._warn)
         self.addCleanup(qInstallMessageHandler, before)
-        self.window = self._window()
+        self._take_window()
         self.addCleanup(self._after)
         self.window.open_path(self.write_recipe())
         self.settle()
 
-    def _window(self) -> MainWindow:
-        """The class's window as it was at first, or a new one."""
+    def _take_window(self) -> None:
+        """Take the class's window as it was at first, or a new one."""
         kind = type(self)
         if kind._shared is None:
             kind._threads = set(threading.enumerate())
             kind._shared = MainWindow(Bench())
             kind._rubbish = Rubbish()  # as `run_window` has it
             kind._shared.show()
-        window = kind._shared
-        window.floor.settings = window.floor.settings.model_copy(update={"live_looks": self.LIVE})
+        self.window = kind._shared
+        self._make_usual(self.window)
+
+    def _make_usual(self, window: MainWindow) -> None:
+        """Give it the usual settings and size, no comparison, and the keys that are typed."""
+        known = window.floor.settings.model_copy(update={"live_looks": self.LIVE})
+        usual = known.model_copy(update=_USUAL)
+        if usual == known:
+            window.floor.settings = usual
+        else:
+            window.floor.change_settings(usual)
+            self.settle()
+        if window.isFullScreen() or window.isMaximized():
+            window.showNormal()
+        window.resize(_SIZE)
+        for button in window.house.stage.compare.ways.values():
+            button.setChecked(False)
         window.activateWindow()
         window.centralWidget().setFocus()
-        return window
 
     def _after(self) -> None:
         """Leave nothing for the next test; close the window where that one needs another."""
         for left in QApplication.topLevelWidgets():
             if left.isVisible() and left is not self.window:
                 left.close()
-        changed = self.window.size() != _SIZE or self.window.floor.settings.theme != "light"
-        if self.FRESH or changed or not self.window.isVisible():
+        # Outside an event loop nothing is deleted later, unless one says so.
+        QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)
+        if self.FRESH or not self.window.isVisible():
             self.put_away()
         else:
             self.window.house.puller.stop_all()
@@ -164,8 +182,10 @@ class WindowTest(WorkspaceTest):
         QApplication.processEvents()
 
     def choose(self, text: str) -> None:
-        """Trigger a menu entry by its text."""
-        for action in self.window.findChildren(QAction):
+        """Trigger a menu entry by its text; menus of the bar go before those of single parts."""
+        bar = [a.menu() for a in self.window.menuBar().actions()]
+        listed = [a for menu in bar for a in menu.actions()]
+        for action in listed + self.window.findChildren(QAction):
             if action.text().startswith(text):
                 action.trigger()
                 QApplication.processEvents()

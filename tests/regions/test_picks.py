@@ -10,7 +10,7 @@ from overlay.imaging.spread import stands_out
 from overlay.regions.pick_words import PICKS, Pick, check_pick, read_pick, write_pick
 from overlay.regions.picks import Clues, PickStroke, follow_edges, pick_area
 from overlay.regions.shaping import drop_specks, fill_holes, smooth_contour
-from overlay.scenery.scenes import draw_scene
+from tests.pictures import drawn_scene
 
 WIDTH, HEIGHT = 288, 192
 
@@ -24,10 +24,7 @@ def overlap(a: np.ndarray, b: np.ndarray) -> float:
 class PickTest(unittest.TestCase):
     @classmethod
     def setUpClass(cls):
-        cls.scenes = {
-            n: draw_scene(n, WIDTH, HEIGHT, smooth=False)
-            for n in ("windmill", "lock", "bottle kiln")
-        }
+        cls.scenes = {n: drawn_scene(n, WIDTH, HEIGHT) for n in ("windmill", "lock", "bottle kiln")}
 
     def label(self, scene: str, name: str) -> np.ndarray:
         drawn = self.scenes[scene]

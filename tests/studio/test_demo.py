@@ -8,27 +8,25 @@ import numpy as np
 
 from overlay.document.reading import read_recipe
 from overlay.imaging.files import read_grey, read_picture
-from overlay.scenery.manners import draw_manner
 from overlay.scenery.moving import Moved, ride
-from overlay.scenery.scenes import Drawn, draw_scene
+from overlay.scenery.scenes import Drawn
 from overlay.studio.bench.bench import Bench
 from overlay.studio.demo import demo
 from overlay.studio.runs.pull import pull_proof
+from tests.pictures import drawn_scene, manner
 
 
-@cache
 def small_scene(name: str) -> Drawn:
-    return draw_scene(name, 192, 128, smooth=False)
+    return drawn_scene(name, 192, 128)
 
 
-@cache
 def small_manner(name: str) -> np.ndarray:
-    return draw_manner(name, 320, 240)
+    return manner(name, 320, 240)
 
 
 @cache
 def small_ride(name: str, count: int, width: int, height: int) -> tuple[Moved, ...]:
-    return tuple(ride(name, count, width // 4, height // 4))
+    return tuple(ride(name, count, width // 8, height // 8))
 
 
 class DemoTest(unittest.TestCase):

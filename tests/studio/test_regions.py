@@ -6,7 +6,6 @@ from overlay.document.passes import Settle
 from overlay.document.reading import make_recipe
 from overlay.document.text.json_text import RecipeError
 from overlay.imaging.files import read_picture, write_grey8, write_picture
-from overlay.scenery.scenes import draw_scene
 from overlay.studio.demo.demo import file_name, three_manners_recipe
 from overlay.studio.inputs.kept_masks import traced_mask
 from overlay.studio.inputs.paths import absolute_recipe
@@ -20,7 +19,7 @@ from overlay.studio.making.proofs import make_proof
 from overlay.studio.making.region_masks import region_masks
 from overlay.studio.passes.settle import settle
 from overlay.studio.passes.stand import Stand
-from tests.pictures import manner, scene
+from tests.pictures import drawn_scene, manner, scene
 from tests.workspace import WorkspaceTest
 
 SQUARE = {"points": ((0.25, 0.25), (0.75, 0.25), (0.75, 0.75), (0.25, 0.75)), "fill": True}
@@ -110,7 +109,7 @@ class SettleTest(WorkspaceTest):
         np.testing.assert_array_equal(settled.picture[:, 190:], base.picture[:, 190:])
 
     def test_three_manners_keep_to_their_places_and_their_rims_disappear(self):
-        lock = draw_scene("lock", 480, 320, smooth=False)
+        lock = drawn_scene("lock", 480, 320)
         write_picture(self.folder / "lock.png", lock.picture)
         write_grey8(self.folder / file_name("lock sky"), (lock.labels == 0).astype(np.float32))
         for name in ("dot print", "lino cut", "gouache"):

@@ -6,6 +6,7 @@ import tempfile
 import unittest
 import zipfile
 from dataclasses import replace
+from functools import cache
 from pathlib import Path
 from unittest import mock
 
@@ -60,6 +61,7 @@ def member(name, shape, body=b""):
     return packed.getvalue()
 
 
+@cache
 def damaged_runs():
     good = pack_run((Frame(0, 0.5, blobs(1, 12, 8)),), trace(), None)
     broken = bytearray(good)
