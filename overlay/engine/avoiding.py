@@ -24,6 +24,7 @@ from overlay.engine.request import AvoidCue
 from overlay.engine.steps.schedule import Step
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.noise import step_key
+from overlay.imaging.numbers.curves import exp
 from overlay.imaging.resample import pyramid, resize
 
 _AREA = 40_000  # pixels at which references and avoided pictures are compared
@@ -109,7 +110,7 @@ def resemblance(picture: FloatImage, cue: AvoidCue, control: Control) -> FloatIm
         coherence=(1.0, 1.0), radius=max(theirs.shape[:2]), key=key, check=control.check,
     )  # fmt: skip
     half = ours.reshape(-1, 3).var(axis=0).sum() / 12 + 1e-5
-    alike = np.exp(-cost / (PATCH * PATCH) / half).astype(np.float32)
+    alike = exp(-cost / (PATCH * PATCH) / half)
     rows = (np.arange(ours.shape[0]) + grid.top - PATCH / 2 + 0.5) / STRIDE
     columns = (np.arange(ours.shape[1]) + grid.left - PATCH / 2 + 0.5) / STRIDE
     places = np.meshgrid(rows, columns, indexing="ij")

@@ -3,10 +3,11 @@
 import numpy as np
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.kernel import STEADY
 from overlay.imaging.rows import by_rows
 
 
-@by_rows(fastmath=True, error_model="numpy")
+@by_rows(fastmath=STEADY, error_model="numpy")
 def _draw_nearer(from_row, to_row, canvas, base, total, grip, extra, hold, firm, out):
     width = canvas.shape[1]
     for y in range(from_row, to_row):
@@ -52,7 +53,7 @@ def draw_nearer(
     return out
 
 
-@by_rows(fastmath=True, error_model="numpy")
+@by_rows(fastmath=STEADY, error_model="numpy")
 def _restore(from_row, to_row, voted, gap, broad, grip, share, limit):
     width = gap.shape[1]
     for y in range(from_row, to_row):
@@ -85,7 +86,7 @@ def restore_contrast(
     _restore(gap.shape[0], voted, gap, broad, grip, np.float32(share), np.float32(limit))
 
 
-@by_rows(fastmath=True, error_model="numpy")
+@by_rows(fastmath=STEADY, error_model="numpy")
 def _lay_on(from_row, to_row, voted, base, low, presence, weight):
     """With `low` doubled row by row, as `resample.double` does."""
     width = weight.shape[1]

@@ -14,6 +14,7 @@ import scipy
 
 from overlay.engine.matching.field import STRIDE, Field, Grid
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.numbers.curves import log
 
 Labels = npt.NDArray[np.int16]
 # How readily a cue gives way where its own weight is small.
@@ -102,7 +103,7 @@ def solve_bias(
 def _score(cost: FloatImage, weight: FloatImage) -> tuple[FloatImage, FloatImage]:
     total = weight.sum(axis=0)
     part = weight / np.maximum(total, 1e-9)
-    score = np.where(weight > 0, cost - _LOCAL * np.log(np.maximum(part, 1e-6)), np.float32(1e9))
+    score = np.where(weight > 0, cost - _LOCAL * log(np.maximum(part, 1e-6)), np.float32(1e9))
     return score.astype(np.float32), total
 
 

@@ -9,6 +9,7 @@ import numpy.typing as npt
 
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.kernel import inner
+from overlay.imaging.numbers.products import dot
 from overlay.imaging.rows import by_rows
 
 ANGLES = 16  # over half a turn
@@ -35,7 +36,7 @@ def classify(picture: FloatImage) -> Classes:
     ----------
     picture : (h, w, 3) float32, sRGB in 0..255; continued by its edges.
     """
-    luma = picture @ _LUMA
+    luma = dot(picture, _LUMA)
     height, width = luma.shape
     products = np.empty((height, 3, width), np.float32)
     _slope_products(height, luma, products)

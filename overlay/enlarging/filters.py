@@ -17,7 +17,7 @@ import numpy.typing as npt
 from overlay.enlarging.classes import ANGLES, CLASSES, KINDS, Classes, classify, turned_class
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.filters import reflected
-from overlay.imaging.kernel import compiled
+from overlay.imaging.kernel import STEADY, compiled
 from overlay.imaging.rows import by_rows
 
 SIDE = 5
@@ -215,7 +215,7 @@ def predict(picture: FloatImage, filters: FloatImage, classes: Classes | None = 
     return out
 
 
-@compiled(cache=True, fastmath=True, forceinline=True)
+@compiled(cache=True, fastmath=STEADY, forceinline=True)
 def _predict_one(rows, own, y, x, times, out):
     for q in range(times * times):
         r = g = b = np.float32(0)
@@ -229,7 +229,7 @@ def _predict_one(rows, own, y, x, times, out):
         to[0], to[1], to[2] = r, g, b
 
 
-@by_rows(fastmath=True)
+@by_rows(fastmath=STEADY)
 def _predict(from_row, to_row, rows, classes, filters, times, out):
     for y in range(from_row, to_row):
         for x in range(classes.shape[1]):

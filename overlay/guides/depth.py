@@ -13,6 +13,7 @@ import numpy.typing as npt
 import scipy
 
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
+from overlay.imaging.numbers.curves import exp
 from overlay.imaging.resample import resize
 from overlay.imaging.sky import find_sky
 from overlay.imaging.spread import spread, stands_out
@@ -253,7 +254,7 @@ def _paleness(work: FloatImage, sky: npt.NDArray[np.bool_]) -> npt.NDArray[np.fl
     """How much a place looks like the air in the distance, 0..1."""
     air = work[sky].mean(axis=0) if sky.any() else np.quantile(work.reshape(-1, 3), 0.9, axis=0)
     away = np.abs(scipy.ndimage.gaussian_filter(work, (3, 3, 0)) - air).sum(axis=2)
-    return np.asarray(np.exp(-away / 0.25))
+    return np.asarray(exp(-away / 0.25), np.float64)
 
 
 def _even(depth: npt.NDArray[np.float64]) -> npt.NDArray[np.float64]:

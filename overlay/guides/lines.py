@@ -10,6 +10,7 @@ import scipy
 from overlay.guides.edges import lightness_of
 from overlay.imaging.colour import ByteImage, FloatImage
 from overlay.imaging.filters import box_mean
+from overlay.imaging.numbers.curves import tanh
 
 Drawing = Literal["dark on light", "light on dark"]
 
@@ -141,7 +142,7 @@ def _drawn_lines(lightness: FloatImage, options: LineOptions) -> FloatImage:
     )
     edge = _P * (broad - fine) / (local * _P * 2.5 + 0.35)
     level = 0.34 - 0.32 * options.strength
-    return np.asarray(np.clip(np.tanh(_PHI * (edge - level) / 2), 0, 1), np.float32)
+    return np.clip(tanh(_PHI * (edge - level) / 2), 0, 1)
 
 
 def _without_rash(lines: FloatImage, thickness: float) -> FloatImage:

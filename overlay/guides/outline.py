@@ -8,6 +8,7 @@ import scipy
 from overlay.guides.edges import lightness_of
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.gradients import gradient_strength
+from overlay.imaging.numbers.curves import exp, log
 
 _SIGMAS = (1.5, 3.0, 6.0)  # pixels on a picture of 512 rows
 _ROWS = 512
@@ -53,8 +54,8 @@ def extract_outline(picture: ByteImage, options: OutlineOptions) -> FloatImage:
     weights = (0.3 + 0.4 * options.detail, 1.0, 1.0 - 0.5 * options.detail)
     total = np.zeros(picture.shape[:2], np.float32)
     for sigma, weight in zip(_SIGMAS, weights, strict=True):
-        total += weight * np.log(_contours(work, sigma * scale) + 0.02)
-    strength = np.exp(total / sum(weights))
+        total += weight * log(_contours(work, sigma * scale) + 0.02)
+    strength: FloatImage = exp(total / sum(weights))
     strength = np.clip((strength - 0.22 + 0.2 * options.detail) * 1.8, 0, 1)
     if options.softness > 0:
         strength = scipy.ndimage.gaussian_filter(strength, options.softness) * 1.4

@@ -5,6 +5,7 @@ import numpy.typing as npt
 import scipy
 
 from overlay.imaging.colour import ByteImage
+from overlay.imaging.numbers.products import product
 from overlay.imaging.resample import resize
 
 Points = npt.NDArray[np.float64]
@@ -55,8 +56,8 @@ def rigid_moves(places: Points, joints: Points, targets: Points) -> Points:
     away = ((places[:, None] - joints[None]) ** 2).sum(axis=2)
     weight = 1.0 / np.maximum(away, 1e-6)
     total = weight.sum(axis=1, keepdims=True)
-    before = (weight @ joints) / total
-    after = (weight @ targets) / total
+    before = product(weight, joints) / total
+    after = product(weight, targets) / total
     p = joints[None] - before[:, None]
     q = targets[None] - after[:, None]
     # The best rotation of the plane, from the sums of dot and cross products.

@@ -9,7 +9,8 @@ from typing import TypeVar
 import numpy as np
 import numpy.typing as npt
 
-from overlay.imaging.kernel import compiled
+from overlay.imaging.kernel import STEADY, compiled
+from overlay.imaging.numbers.products import dot
 from overlay.imaging.rows import by_rows
 
 F = TypeVar("F", bound=np.floating)
@@ -53,8 +54,7 @@ def encode_srgb(light: npt.NDArray[F]) -> npt.NDArray[F]:
 
 def luminance(rgb: ByteImage) -> FloatImage:
     """Relative luminance (WCAG 2.2): (H, W) float32 in 0..1 of (H, W, 3) uint8 sRGB."""
-    linear = decode_srgb(rgb.astype(np.float32) / 255)
-    return np.asarray(linear @ np.array([0.2126, 0.7152, 0.0722], np.float32))
+    return dot(decode_srgb(rgb / 255.0), (0.2126, 0.7152, 0.0722)).astype(np.float32)
 
 
 def _decode_table() -> FloatImage:
@@ -71,7 +71,7 @@ _DECODE = _decode_table()
 _ENCODE = _encode_table()
 
 
-@compiled(cache=True, fastmath=True, error_model="numpy")
+@compiled(cache=True, fastmath=STEADY, error_model="numpy")
 def _cube_roots(a, b, c, weights, out):
     """Cube roots of a weighted sum, each 0 up to 1, by Halley's method; to single precision.
 

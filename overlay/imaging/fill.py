@@ -5,6 +5,7 @@ import numpy.typing as npt
 import scipy
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.numbers.products import product
 
 BoolMask = npt.NDArray[np.bool_]
 
@@ -89,7 +90,8 @@ class _Filling:
     def run(self, patches: FloatImage, centres: npt.NDArray[np.int64]) -> FloatImage:
         """Fill until nothing is missing."""
         flat = patches.reshape(len(patches), -1)
-        squares = flat * flat
+        by_value = np.ascontiguousarray(flat.T)
+        squares = by_value * by_value
         while self.missing.any():
             y, x = self._next()
             rows = slice(y - self.half, y + self.half + 1)
@@ -100,7 +102,7 @@ class _Filling:
             query = self.image[rows, columns].reshape(-1) * weight
             # Squared distance over what is known, the query's own square left out; what lies
             # near is preferred among equals.
-            distance = squares @ weight - 2 * (flat @ query)
+            distance = product(weight[None], squares)[0] - 2 * product(query[None], by_value)[0]
             away = np.hypot(centres[:, 0] + self.half - y, centres[:, 1] + self.half - x)
             best = patches[int((distance + 2e-5 * weight.sum() * away / self.half).argmin())]
             self._take(rows, columns, gone, best)

@@ -10,21 +10,21 @@ import numpy as np
 import numpy.typing as npt
 
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.kernel import compiled
+from overlay.imaging.kernel import STEADY, compiled
 from overlay.imaging.rows import by_rows
 
 _PIXELS = 1 << 20  # of a strip
 Kind = TypeVar("Kind", bound=np.generic)
 
 
-@compiled(cache=True, fastmath=True)
+@compiled(cache=True, fastmath=STEADY)
 def _add(to, values, weight):
     """Rows of their own: known to begin at 0, the loop becomes vector code."""
     for x in range(len(to)):
         to[x] += weight * values[x]
 
 
-@by_rows(fastmath=True)
+@by_rows(fastmath=STEADY)
 def _convolve(from_row, to_row, image, channels, weights, out):
     """Separable: each row is the weighted sum of its neighbours, then each pixel within it."""
     height, length = image.shape

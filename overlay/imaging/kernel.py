@@ -6,6 +6,10 @@ from threading import RLock
 from types import FunctionType
 from typing import Any
 
+# What a kernel may assume of its numbers (Numba's `fastmath`) and still add in the same order and
+# round at the same places on every processor: no NaNs, no infinities, no sign of zero.
+STEADY = {"nnan", "ninf", "nsz"}
+
 _lock = RLock()  # what is compiled is made once
 
 

@@ -7,11 +7,11 @@ import numpy as np
 import numpy.typing as npt
 
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.kernel import compiled
+from overlay.imaging.kernel import STEADY, compiled
 from overlay.imaging.rows import by_rows
 
 
-@compiled(cache=True, fastmath=True, forceinline=True)
+@compiled(cache=True, fastmath=STEADY, forceinline=True)
 def _narrow(row, out, width, channels):
     """Called with the number of channels written out: then the inner loop is unrolled."""
     for x in range(width):
@@ -23,7 +23,7 @@ def _narrow(row, out, width, channels):
             )  # fmt: skip
 
 
-@compiled(cache=True, fastmath=True, forceinline=True)
+@compiled(cache=True, fastmath=STEADY, forceinline=True)
 def _widen(row, out, width, channels):
     """As `_narrow`, the other way."""
     for x in range(width):
@@ -34,7 +34,7 @@ def _widen(row, out, width, channels):
             out[(2 * x + 1) * channels + c] = middle + row[k + channels]
 
 
-@by_rows(fastmath=True)
+@by_rows(fastmath=STEADY)
 def _halve(from_row, to_row, image, width, channels, out):
     """Separable binomial 1-3-3-1: no aliasing to speak of, and the centre stays put.
 
@@ -61,7 +61,7 @@ def _halve(from_row, to_row, image, width, channels, out):
             _narrow(row, out[y], (width + 1) // 2, channels)
 
 
-@by_rows(fastmath=True)
+@by_rows(fastmath=STEADY)
 def _double(from_row, to_row, image, channels, width, out):
     """Each pixel 9-3-3-1 of the four nearest; rows are blended first, as in `_halve`."""
     height, length = image.shape

@@ -14,6 +14,7 @@ import numpy as np
 import numpy.typing as npt
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.numbers.products import dot, length, product, turned_by
 from overlay.imaging.resample import double, pyramid
 
 PARTS = ("colour", "tone", "mark size", "texture")
@@ -52,21 +53,26 @@ def traits_of(picture: FloatImage) -> Traits:
     colours = (picture.reshape(-1, 3) * _PLAIN).astype(np.float64)
     colours[:, 0] += 0.5  # lightness from black 0 to white 1
     weight = _weights(colours)
-    mean = weight @ colours
+    mean = product(weight[None], colours)[0]
     apart = colours - mean
-    values, axes = np.linalg.eigh((apart * weight[:, None]).T @ apart)
-    root = (axes * np.sqrt(np.maximum(values, 0))) @ axes.T
+    root = _root(product((apart * weight[:, None]).T, apart))
     order = np.argsort(colours[:, 0], kind="stable")
     tones = np.interp(_TONES, np.cumsum(weight[order]), colours[order, 0])
     size, texture = _marks(np.ascontiguousarray(picture[..., 0]))
     return Traits(mean, root, tones, size, texture)
 
 
+def _root(spread: Array) -> Array:
+    """The square root of a symmetric matrix (3, 3), to a billionth: there processors differ."""
+    values, axes = np.linalg.eigh(spread)
+    return np.asarray(np.round(turned_by(axes * np.sqrt(np.maximum(values, 0)), axes.T), 9))
+
+
 def _weights(colours: Array) -> Array:
     """How much each pixel's colour counts: a colour by a power of its area, so that the same
     palette counts as such whether there is much sky in a picture or little."""
     cell = np.floor(colours / _CELL).astype(np.int64) + 64
-    cell = cell @ (1, 256, 65536)
+    cell = dot(cell, (1, 256, 65536))
     _, index, count = np.unique(cell, return_inverse=True, return_counts=True)
     crowd = count[index]
     weight = np.where(crowd >= _RARE * len(colours), crowd**_BY_AREA, 0.0)
@@ -86,7 +92,7 @@ def _marks(lightness: FloatImage) -> tuple[float, float]:
         gap = (fine - double(coarse, (fine.shape[0], fine.shape[1])))[..., 0]
         energy[octave] = _box_means(gap**2, rows, columns)
     total = energy.sum(axis=0) + _BLANK
-    size = np.tensordot(np.arange(_OCTAVES), energy, 1) / total
+    size = dot(np.moveaxis(energy, 0, -1), np.arange(_OCTAVES)) / total
     counts = np.minimum(total, np.median(total))
     return float((size * counts).sum() / counts.sum()), float(np.median(0.5 * np.log(total)))
 
@@ -179,7 +185,7 @@ def _colour_said(own: Traits, others: Sequence[Traits]) -> str:
     """The side on which its mean lies, or how far its colours spread, whichever is farther off."""
     gap = own.mean - np.mean([t.mean for t in others], axis=0)
     spread = np.trace(own.root) - float(np.mean([np.trace(t.root) for t in others]))
-    if abs(spread) > np.linalg.norm(gap):
+    if abs(spread) > length(gap):
         return "more colourful" if spread > 0 else "less colourful"
     sides = (("lighter", "darker"), ("redder", "greener"), ("yellower", "bluer"))
     axis = int(np.abs(gap).argmax())

@@ -3,6 +3,7 @@
 import numpy as np
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.numbers.products import product
 
 _DIRECTIONS = 48
 
@@ -26,7 +27,7 @@ def colour_profile(image: FloatImage) -> FloatImage:
     rng = np.random.default_rng(9)
     directions = rng.standard_normal((3, _DIRECTIONS)).astype(np.float32)
     directions /= np.linalg.norm(directions, axis=0)
-    return np.asarray(np.sort(_colours(image) @ directions, axis=0), np.float32)
+    return np.asarray(np.sort(product(_colours(image), directions), axis=0), np.float32)
 
 
 def colours_apart(a: FloatImage, b: FloatImage) -> float:

@@ -8,6 +8,7 @@ import numpy as np
 import numpy.typing as npt
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.numbers.products import product
 from overlay.imaging.resample import pyramid
 
 _SIDE = 7
@@ -35,7 +36,7 @@ def patch_profile(image: FloatImage, *, centred: bool = False) -> Profile:
         directions = rng.standard_normal((_SIDE * _SIDE * 3, _DIRECTIONS)).astype(np.float32)
         directions /= np.linalg.norm(directions, axis=0)
         patches = _sampled_patches(picture, centred=centred)
-        profile.append(np.sort(patches @ directions, axis=0))
+        profile.append(np.sort(product(patches, directions), axis=0))
     return profile
 
 

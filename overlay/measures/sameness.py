@@ -7,6 +7,7 @@ import numpy as np
 import numpy.typing as npt
 
 from overlay.imaging.colour import FloatImage
+from overlay.imaging.numbers.products import dot
 
 _PLAIN = np.array([1.0, 0.5, 0.5], np.float32)  # from the working space to OKLab
 _BIN = 0.06  # side of a cell of source colours that count as one, OKLab
@@ -34,7 +35,7 @@ def turned(source: FloatImage, picture: FloatImage) -> Turned:
     before, after = ((p.reshape(-1, 3) * _PLAIN).astype(np.float64) for p in (source, picture))
     place = np.floor(before / _BIN).astype(np.int64) + 64
     cells, index, count = np.unique(
-        place @ (1, 128, 16384), return_inverse=True, return_counts=True
+        dot(place, (1, 128, 16384)), return_inverse=True, return_counts=True
     )
     into = np.stack([np.bincount(index, after[:, c]) for c in range(3)], axis=1) / count[:, None]
     share = count / len(before)
@@ -59,4 +60,4 @@ def sameness(set_turned: Sequence[Turned]) -> float | None:
     weight = np.bincount(index, share) * (times > 1)
     if not weight.any():
         return None
-    return float(weight @ np.sqrt(squared) / weight.sum())
+    return float((weight * np.sqrt(squared)).sum() / weight.sum())

@@ -26,8 +26,8 @@ def _ranks(values: FloatImage) -> FloatImage:
 def correlation(a: FloatImage, b: FloatImage) -> float:
     """Pearson correlation of two arrays, 0 when either is constant."""
     a, b = a.ravel() - a.mean(), b.ravel() - b.mean()
-    scale = float(np.sqrt((a @ a) * (b @ b)))
-    return float(a @ b) / scale if scale > 1e-12 else 0.0
+    scale = float(np.sqrt((a * a).sum() * (b * b).sum()))
+    return float((a * b).sum()) / scale if scale > 1e-12 else 0.0
 
 
 def wanted_contours(structure: FloatImage) -> tuple[Contours, Contours]:

@@ -13,6 +13,7 @@ import numpy as np
 
 from overlay.imaging.colour import ByteImage, FloatImage, luminance, srgb_to_work
 from overlay.imaging.filters import gaussian, maximum
+from overlay.imaging.numbers.curves import exp
 from overlay.motion.warp import warp
 
 _CLIP, _TILES = 3.0, (6, 6)  # of equalising
@@ -111,8 +112,8 @@ def _sureness(now: ByteImage, before: ByteImage, there: FloatImage, back: FloatI
     missed, way = _length(there + warp(back, there)), _length(there)
     ours, theirs = srgb_to_work(now), warp(srgb_to_work(before), there)
     apart = _length(gaussian(ours - theirs, 1.0))
-    sure = np.exp(-((missed / (_THERE_AND_BACK + _OF_MOTION * way)) ** 2))
-    sure *= np.exp(-((apart / _APART) ** 2))
+    sure = exp(-((missed / (_THERE_AND_BACK + _OF_MOTION * way)) ** 2))
+    sure *= exp(-((apart / _APART) ** 2))
     least = -maximum(np.asarray(-sure, np.float32), 3)
     return np.asarray(least * _inside(there), np.float32)
 

@@ -8,7 +8,7 @@ frame to frame must not lose a little each time, so that is read by a windowed s
 import numpy as np
 
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.kernel import compiled
+from overlay.imaging.kernel import STEADY, compiled
 from overlay.imaging.rows import by_rows
 
 _STEPS = 256
@@ -44,7 +44,7 @@ def _distances(taps: int) -> np.ndarray:
 _CUBIC, _SINC = cubic_weights(), _sinc_weights()
 
 
-@compiled(cache=True, fastmath=True, forceinline=True, error_model="numpy")
+@compiled(cache=True, fastmath=STEADY, forceinline=True, error_model="numpy")
 def _read(rows, top, left, down, across, taps, out):
     """Three channels about a place, by weights down and across; `rows` are pixel after pixel."""
     height, width = rows.shape[0], rows.shape[1] // 3

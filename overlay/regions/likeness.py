@@ -14,6 +14,7 @@ import numpy.typing as npt
 import scipy
 
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
+from overlay.imaging.numbers.curves import exp
 from overlay.imaging.resample import resize
 from overlay.regions.picks import PickStroke, from_seeds, small_copy
 
@@ -95,7 +96,7 @@ def _alike(traits: Numbers, likeness: Likeness) -> Numbers:
     out = np.clip(2.0 - away, 0, 1)
     if len(likeness.outside):
         other = _away(flat, likeness.outside) / likeness.usual
-        out *= 1 / (1 + np.exp(-3.0 * (other - away)))
+        out *= 1 / (1 + exp(-3.0 * (other - away)))
     return np.asarray(out.reshape(traits.shape[:-1]))
 
 

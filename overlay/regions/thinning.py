@@ -3,6 +3,8 @@
 import numpy as np
 import numpy.typing as npt
 
+from overlay.imaging.numbers.products import dot
+
 MOST_POINTS = 4096  # of a stroke
 _HALF = 0.5  # pixels
 Array = npt.NDArray[np.float64]
@@ -42,7 +44,7 @@ def needed_points(places: npt.ArrayLike, within: float) -> list[int]:
 def _away(points: Array, begin: Array, end: Array) -> Array:
     """Distances of points from a segment."""
     along = end - begin
-    share = ((points - begin) @ along / max(float(along @ along), 1e-12)).clip(0, 1)
+    share = (dot(points - begin, along) / max(float(dot(along, along)), 1e-12)).clip(0, 1)
     return np.asarray(np.linalg.norm(points - begin - share[:, None] * along, axis=1))
 
 

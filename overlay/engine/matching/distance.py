@@ -17,7 +17,7 @@ from overlay.engine.matching.field import PAD, STRIDE
 from overlay.engine.matching.keys import COLOUR_STEPS, GUIDE_STEPS, PATCH, Bytes
 from overlay.engine.matching.wide import even_rows_apart, odd_rows_apart
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.kernel import inner
+from overlay.imaging.kernel import STEADY, inner
 from overlay.imaging.rows import by_rows
 
 # Columns of `Pages.table`: first pixel, last place downwards and across, width, how the page was
@@ -64,7 +64,7 @@ def page_table(atlas: Atlas) -> Ints:
     return np.stack([atlas.start, *last, atlas.width, *made, np.cumsum(cells) - cells], axis=1)
 
 
-@inner(fastmath=True)
+@inner(fastmath=STEADY)
 def charged(asked, i, j, known, pixel, free, r, means):
     """What is added to a match's distance, less what of its mean is free to differ."""
     charge = known[pixel, 0]
@@ -79,7 +79,7 @@ def charged(asked, i, j, known, pixel, free, r, means):
     return charge
 
 
-@inner(fastmath=True)
+@inner(fastmath=STEADY)
 def apart(canvas, guide, at, step, weight, colours, guides, bt, b_step, charge, limit):
     """Distance of two patches, `charge` added; far more once it is above `limit`.
 
@@ -114,7 +114,7 @@ def patch_means(from_row, to_row, canvas, top, left, out):
                 out[i, j, c] = total / (PATCH * PATCH)
 
 
-@by_rows(fastmath=True, error_model="numpy")
+@by_rows(fastmath=STEADY, error_model="numpy")
 def measure_matches(from_row, to_row, q, p, field, cost):
     """Distances of the present matches, into `cost`."""
     canvas, guide, step, top, left, asked, label, free, _ = q

@@ -24,7 +24,7 @@ from overlay.engine.matching.distance import (
 )
 from overlay.engine.matching.field import STRIDE, Field
 from overlay.engine.matching.keys import PATCH
-from overlay.imaging.kernel import compiled, inner
+from overlay.imaging.kernel import STEADY, compiled, inner
 from overlay.imaging.noise import hash32
 from overlay.imaging.rows import by_rows
 
@@ -116,7 +116,7 @@ def _staleness(uses, table, field, i, j, page, y, x):
     return dearer * np.float32(REPEAT) if _repeats(field, i, j, page, y, x) else dearer
 
 
-@inner(fastmath=True)
+@inner(fastmath=STEADY)
 def _try_neighbours(
     canvas, guide, at, step, asked, label, free, colours, guides, known, means, table,
     field, moved, uses, i, j, best, coherence, floor,
@@ -216,7 +216,7 @@ def _shifted(place, radius, h, last):
     return np.int32(min(max(place + shift, 0), last))
 
 
-@inner(fastmath=True)
+@inner(fastmath=STEADY)
 def _try_places(
     canvas, guide, at, step, asked, label, free, colours, guides, known, means, table,
     first, count, field, uses, i, j, best, floor, radius, key,
@@ -250,7 +250,7 @@ def _try_places(
     return page, y, x, d, rank
 
 
-@by_rows(fastmath=True, error_model="numpy")
+@by_rows(fastmath=STEADY, error_model="numpy")
 def sweep(
     from_row, to_row, q, p, field, cost, moved, uses, repeated, coherence, lonely, radius, key,
     carried, discount, new_field, new_cost, new_moved,

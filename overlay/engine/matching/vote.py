@@ -7,14 +7,14 @@ from overlay.engine.matching.atlas import Atlas
 from overlay.engine.matching.field import STRIDE, Field, Grid
 from overlay.engine.matching.keys import PATCH
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.kernel import inner
+from overlay.imaging.kernel import STEADY, inner
 from overlay.imaging.rows import by_rows
 
 
 def vote_window(power: float) -> FloatImage:
     """Raised cosine to a power over the side of a patch, (8,) float32; higher is crisper."""
     x = (np.arange(PATCH) + 0.5) / PATCH
-    return (np.sin(np.pi * x) ** 2 + 1e-4).astype(np.float32) ** np.float32(power)
+    return np.asarray((np.sin(np.pi * x) ** 2 + 1e-4) ** power, np.float32)
 
 
 @inner()
@@ -24,7 +24,7 @@ def span(cell, first, length):
     return max(begin, 0), min(begin + STRIDE, length)
 
 
-@inner(fastmath=True)
+@inner(fastmath=STEADY)
 def _add_patch(
     sharp, first, width, dy, dx, shift, ys, xs, query, window, doubt, total, count
 ):  # fmt: skip
@@ -60,7 +60,7 @@ def write_cell(total, count, ys, xs, out):
                     out[y, x, c] = total[3 * k + c] / count[k]
 
 
-@by_rows(fastmath=True, error_model="numpy")
+@by_rows(fastmath=STEADY, error_model="numpy")
 def _vote(
     from_row, to_row, sharp, means, start, width, field, label, mean, free, top, left, query,
     window, doubt, out,

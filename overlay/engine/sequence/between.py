@@ -12,7 +12,7 @@ from overlay.engine.matching.field import STRIDE, Field, Grid
 from overlay.engine.matching.keys import PATCH
 from overlay.engine.matching.vote import span, vote_window, write_cell
 from overlay.imaging.colour import FloatImage
-from overlay.imaging.kernel import compiled
+from overlay.imaging.kernel import STEADY, compiled
 from overlay.imaging.rows import by_rows
 from overlay.motion.warp import cubic_weights
 
@@ -20,7 +20,7 @@ _CUBIC = cubic_weights(-1.05)
 _WHOLE, _NONE = 0.1, 0.25  # contrast lost half way between pixels: all is used, none is used
 
 
-@compiled(cache=True, fastmath=True, forceinline=True, error_model="numpy")
+@compiled(cache=True, fastmath=STEADY, forceinline=True, error_model="numpy")
 def _resampled(sharp, place, rest, tall, across, weights, lines, out):
     """A reference's colours at the pixels of a cell, each a rest beside its place.
 
@@ -60,7 +60,7 @@ def _resampled(sharp, place, rest, tall, across, weights, lines, out):
             )  # fmt: skip
 
 
-@compiled(cache=True, fastmath=True, forceinline=True, error_model="numpy")
+@compiled(cache=True, fastmath=STEADY, forceinline=True, error_model="numpy")
 def _add(values, said, tall, across, query, window, doubt, total, count):
     """Add what a patch says of a cell's pixels, by how well it agrees with the query."""
     shift, dy, dx, ys, xs = said

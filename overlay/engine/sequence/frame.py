@@ -19,6 +19,7 @@ from overlay.engine.steps.run import Run
 from overlay.engine.steps.schedule import Step
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.filters import gaussian
+from overlay.imaging.numbers.curves import exp
 from overlay.imaging.resample import soften
 from overlay.motion.flow import Motion
 from overlay.motion.warp import warp, warp_sharp
@@ -63,7 +64,7 @@ class HeldRun(Run):
             moved = warp_sharp(before.last, moving.flow[0])
             gap = moved - canvas
             apart = gaussian((gap**2).sum(axis=2), 1.0)
-            blend = _LAST * self._hold.amount * moving.sure[0] * np.exp(-apart / (2 * _AGREE**2))
+            blend = _LAST * self._hold.amount * moving.sure[0] * exp(-apart / (2 * _AGREE**2))
             canvas = _as_crisp(np.asarray(canvas + blend[..., None] * gap, np.float32), canvas)
         self._hold.now.last = canvas
         return canvas

@@ -12,6 +12,7 @@ import scipy
 
 from overlay.imaging.colour import FloatImage
 from overlay.imaging.kernel import compiled
+from overlay.imaging.numbers.products import dot, length
 from overlay.imaging.rows import by_rows, side_by_side
 
 CELLS = 25
@@ -42,7 +43,7 @@ def sample_colours(image: FloatImage, count: int = _SAMPLES) -> FloatImage:
     # A prime step through the pixels keeps the picks from lining up in columns.
     colours = flat[(picks * 7919) % len(flat)]
     cell = np.floor(colours / _BIN).astype(np.int64) + 64
-    _, index, crowd = np.unique(cell @ (1, 128, 16384), return_inverse=True, return_counts=True)
+    _, index, crowd = np.unique(dot(cell, (1, 128, 16384)), return_inverse=True, return_counts=True)
     weight = crowd[index].astype(np.float64) ** (_EVENNESS - 1)
     steps = np.cumsum(weight) / weight.sum()
     chosen = np.searchsorted(steps, (np.arange(count) + 0.5) / count)
@@ -63,14 +64,23 @@ def transport(source: FloatImage, target: FloatImage) -> FloatImage:
     rng = np.random.default_rng(20)
     moved = source.astype(np.float64)
     for _ in range(_ROUNDS):
-        basis, _triangle = np.linalg.qr(rng.standard_normal((3, 3)))
-        for axis in basis.T:
-            along = moved @ axis
+        for axis in _basis(rng.standard_normal((3, 3))):
+            along = dot(moved, axis)
             order = _stable_order(along)
             step = np.empty_like(along)
-            step[order] = 0.5 * (np.sort(target @ axis) - along[order])
+            step[order] = 0.5 * (np.sort(dot(target, axis)) - along[order])
             moved += step[:, None] * axis
     return moved.astype(np.float32)
+
+
+def _basis(columns: npt.NDArray[np.float64]) -> list[npt.NDArray[np.float64]]:
+    """Three axes at right angles that the columns of a matrix (3, 3) lead to, one by one."""
+    axes: list[npt.NDArray[np.float64]] = []
+    for column in columns.T:
+        for axis in axes:
+            column = column - dot(column, axis) * axis
+        axes.append(column / length(column))
+    return axes
 
 
 def _stable_order(values: npt.NDArray[np.float64]) -> npt.NDArray[np.int64]:

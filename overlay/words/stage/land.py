@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from overlay.imaging.kernel import kernel
+from overlay.imaging.kernel import STEADY, kernel
 from overlay.scenery.grain import lattice, layered_noise, value_noise
 from overlay.scenery.surfaces import surface_tone
 
@@ -16,7 +16,7 @@ CALM, SWELL, _STEPS = 2.0, 0.36, 24  # waves up to which water is flat, metres f
 _NARROW, _WIDE = 1.4, 2.8  # metres, of a window at the side and in the back wall
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def over_water(stage, x, z):
     """Whether water lies at a place on the ground."""
     w = stage.water
@@ -26,7 +26,7 @@ def over_water(stage, x, z):
     return w[0] < along < w[1]
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def swell(stage, x, z):
     """Height of a rough water's face, metres: crests that run at the eye, pointed and broken."""
     high = SWELL * (stage.water[4] - CALM)
@@ -38,7 +38,7 @@ def swell(stage, x, z):
     return high * (0.4 + value_noise(0.05 * x, 5.0, 0.09 * z)) * (1.5 * crest - 0.75 + chop)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _meet_swell(stage, way, ox, oy, oz, dx, dy, dz):
     """Distance to a rough water's face on a ray that meets the plain one at `way`."""
     high = 1.8 * SWELL * (stage.water[4] - CALM)
@@ -56,7 +56,7 @@ def _meet_swell(stage, way, ox, oy, oz, dx, dy, dz):
     return way
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def ridge_height(stage, k, x):
     """Height of a line of hills at x, metres."""
     seed = stage.air[3]
@@ -69,7 +69,7 @@ def ridge_height(stage, k, x):
     return max(rise * 2.4 * (shape - 0.22), 0.3)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _creased(x, y, z, octaves):
     """Octaves of noise folded at its middle, the finer ones along the creases; in 0..1."""
     total, strength, norm, along = 0.0, 1.0, 0.0, 1.0
@@ -83,14 +83,14 @@ def _creased(x, y, z, octaves):
     return total / norm
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _crag(k, x, y):
     """How far a mountain's face stands out at a place on it, 0..1: spurs with gullies between."""
     bent = 30.0 * (value_noise(0.03 * x, 0.03 * y, 5.0 + k) - 0.5)
     return _creased(0.03 * (x + bent) + 7.3 * k, 0.022 * (y + 0.6 * bent), 2.0 + k, 5)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _meet_ridges(stage, ox, oy, oz, dx, dy, dz):
     """Distance to the first line of hills on a ray, and which it is."""
     if dz <= 1e-4 or stage.land[2] < 0.5:
@@ -102,7 +102,7 @@ def _meet_ridges(stage, ox, oy, oz, dx, dy, dz):
     return FAR, -1
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _road_or_ground(stage, x, z):
     """What a place on the ground belongs to: the path there, its rails, or neither."""
     if _on_path(stage, x, z) < 0.5:
@@ -111,7 +111,7 @@ def _road_or_ground(stage, x, z):
     return RAILS if near and _iron(stage, x, z) > 0.5 else ROAD
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def meet_land(stage, ox, oy, oz, dx, dy, dz):
     """Distance to ground, water, hills or a wall on a ray, and which it is."""
     way, which = _meet_ridges(stage, ox, oy, oz, dx, dy, dz)
@@ -135,7 +135,7 @@ def meet_land(stage, ox, oy, oz, dx, dy, dz):
     return way, which
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _wall_or_window(stage, x, y, z):
     """What a place on a wall belongs to: the wall, or a window in it."""
     wall, side, kind = stage.room[0], stage.room[1], stage.room[2]
@@ -149,7 +149,7 @@ def _wall_or_window(stage, x, y, z):
     return WINDOW if glass else WALL
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _in_pane(along, y, wide):
     """Whether a place on a wall lies in a pane of its window, whose side is where `along` is 0."""
     up = y - 0.95
@@ -159,14 +159,14 @@ def _in_pane(along, y, wide):
     return 0.04 < upright < 0.96 and abs(up - 0.75) > 0.03
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _in_glazing(along, y):
     """Whether a place on a glasshouse's wall lies in one of its panes."""
     across, up = along / 1.15 - np.floor(along / 1.15), (y - 0.6) / 1.5
     return up > 0.03 and 0.035 < across < 0.965 and 0.03 < up - np.floor(up) < 0.97
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _path_middle(stage, away):
     """Where the middle of the path lies, so many metres from the eye; rails wind less."""
     if stage.land[7] > 0:
@@ -174,7 +174,7 @@ def _path_middle(stage, away):
     return 0.3 * away * np.sin(2.1 * np.log(away / stage.land[6]) + 0.7)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _iron(stage, x, z):
     """How far a place lies on one of two rails, which are no thinner than can be seen."""
     away = max(z + stage.land[6], 0.3)
@@ -183,7 +183,7 @@ def _iron(stage, x, z):
     return min(max((wide - aside) / (0.3 * wide), 0.0), 1.0)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _lay_track(stage, x, z, out):
     """Sleepers and two rails over the gravel of a path, as far away as they can be told apart."""
     away = z + stage.land[6]
@@ -199,7 +199,7 @@ def _lay_track(stage, x, z, out):
         out[c] += iron * ((0.34 - 0.03 * c) - out[c])
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _on_path(stage, x, z):
     """How far a place lies on the path: 1 in its midst, 0 beside it."""
     away = z + stage.land[6]
@@ -214,7 +214,7 @@ def _on_path(stage, x, z):
     return min(max((half - abs(x - middle)) * 4.0, 0.0), 1.0)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _pattern(kind, x, z):
     """Brightness of the ground's first colour, and how much of the second lies there."""
     if kind == 3:
@@ -249,7 +249,7 @@ def _pattern(kind, x, z):
     return 0.62 + 0.75 * blade, min(max(2.4 * (broad - 0.3), 0.0), 1.0)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _hill_colour(stage, x, y, z, out):
     """Own colour of hills into `out`: the land's, and snow from some height on."""
     tone = 0.72 + 0.56 * layered_noise(0.09 * x, 0.16 * y, 0.5, 4)
@@ -263,7 +263,7 @@ def _hill_colour(stage, x, y, z, out):
         out[c] = own + cap * (0.72 - own)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def land_colour(stage, which, x, y, z, out):
     """Own colour of ground, hills or wall into `out`, linear."""
     if which == WALL:
@@ -289,7 +289,7 @@ def land_colour(stage, which, x, y, z, out):
             _lay_track(stage, x, z, out)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def land_normal(stage, which, x, y, z):
     """Normal of ground, hills or wall; the ground's bumps are in it, not in its height."""
     if which == WALL:

@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from overlay.imaging.kernel import compiled, kernel
+from overlay.imaging.kernel import STEADY, compiled, kernel
 from overlay.scenery.grain import value_noise
 from overlay.words.stage.land import (
     CALM,
@@ -30,7 +30,7 @@ from overlay.words.things.distance import parts_on_way
 from overlay.words.things.table import Table
 
 
-@compiled(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=STEADY, error_model="numpy")
 def _meet(t, stage, chosen, ways, ray):
     """Distance and kind of what a ray meets first; `ray` is its origin and its direction."""
     way, which = meet_land(stage, ray[0], ray[1], ray[2], ray[3], ray[4], ray[5])
@@ -38,7 +38,7 @@ def _meet(t, stage, chosen, ways, ray):
     return (limit, thing) if thing >= 0 else (way, which)
 
 
-@compiled(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=STEADY, error_model="numpy")
 def _surface(t, stage, chosen, ways, which, x, y, z, way, out, normal):
     """Light that a surface sends into `out`; its normal into `normal`."""
     reach = 0.4 if which < 0 else 0.12 * t.balls[which, 3] + 0.01
@@ -69,7 +69,7 @@ def _surface(t, stage, chosen, ways, which, x, y, z, way, out, normal):
         out[c] = lit + lamp * ((1.35 - 0.55 * c) - lit)
 
 
-@compiled(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=STEADY, error_model="numpy")
 def _bounce(stage, ray, way):
     """Turn a ray into its mirror on the water's ripples; share that is mirrored."""
     x, z = ray[0] + way * ray[3], ray[2] + way * ray[5]
@@ -91,7 +91,7 @@ def _bounce(stage, ray, way):
     return 0.22 + 0.7 * (1.0 - abs(dot)) ** 3
 
 
-@compiled(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=STEADY, error_model="numpy")
 def _foam(stage, x, z):
     """Share of foam on a rough water's face: on its crests, in shreds."""
     high = swell(stage, x, z)
@@ -102,7 +102,7 @@ def _foam(stage, x, z):
     return min(max(2.2 * (0.75 * steep + shreds - 1.12), 0.0), 0.85)
 
 
-@compiled(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=STEADY, error_model="numpy")
 def _air(stage, way, out):
     """The far fades."""
     haze = 1.0 - np.exp(-way * stage.air[4])
@@ -110,7 +110,7 @@ def _air(stage, way, out):
         out[c] += haze * (stage.fade[c] - out[c])
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _see(t, stage, chosen, ways, ray, out, normal):
     """Light on a ray into `out`; distance and kind of what is met, its normal into `normal[0]`."""
     mirror, foam, first, kind = 1.0, 0.0, FAR, SKY
@@ -148,7 +148,7 @@ def _see(t, stage, chosen, ways, ray, out, normal):
     return first, kind
 
 
-@compiled(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=STEADY, error_model="numpy")
 def _aim(camera, px, py, width, height, ray):
     """The ray through a place on the picture."""
     u = (2 * px / width - 1) * width / height
@@ -181,7 +181,7 @@ def trace_rays(
     _trace(t, stage, camera, places, size, *found, chosen, ways, np.empty((4, 6)))
 
 
-@kernel(nogil=True, fastmath=True)
+@kernel(nogil=True, fastmath=STEADY)
 def _trace(t, stage, camera, places, size, colour, met, normal, chosen, ways, work):
     out, ray, facing = work[0], work[1], work[2:]
     for i in range(places.shape[0]):

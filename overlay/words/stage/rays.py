@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from overlay.imaging.kernel import compiled
+from overlay.imaging.kernel import STEADY, compiled
 from overlay.words.stage.land import SKY
 from overlay.words.things.cut_kernels import cutout_colour, is_cutout
 from overlay.words.things.distance import (
@@ -18,7 +18,7 @@ from overlay.words.things.distance import (
 from overlay.words.things.skin import skin_tone
 
 
-@compiled(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=STEADY, error_model="numpy")
 def follow(t, chosen, ways, ox, oy, oz, dx, dy, dz, limit):
     """Distance along a ray to the nearest thing before `limit`, and which it is, `SKY` if none.
 
@@ -45,7 +45,7 @@ def follow(t, chosen, ways, ox, oy, oz, dx, dy, dz, limit):
     return limit, met
 
 
-@compiled(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=STEADY, error_model="numpy")
 def sunlit(t, chosen, ways, soft, x, y, z, sun):
     """Share of the sun that reaches a point; edges by how near a ray passed (Quilez's penumbra)."""
     count = parts_on_way(t, x, y, z, sun[0], sun[1], sun[2], 60.0, 0.01, 1.0 / soft, chosen, ways)
@@ -68,7 +68,7 @@ def sunlit(t, chosen, ways, soft, x, y, z, sun):
     return light * light * (3 - 2 * light)
 
 
-@compiled(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=STEADY, error_model="numpy")
 def close_parts(t, chosen, ways, count, which, x, y, z):
     """Keep of the chosen parts those that have a say at a point of a thing's surface.
 
@@ -96,7 +96,7 @@ def close_parts(t, chosen, ways, count, which, x, y, z):
     return end
 
 
-@compiled(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=STEADY, error_model="numpy")
 def thing_normal(t, chosen, first, last, x, y, z, e):
     """Gradient of the distance to the close parts, from the corners of a tetrahedron."""
     nx, ny, nz = 0.0, 0.0, 0.0
@@ -110,7 +110,7 @@ def thing_normal(t, chosen, first, last, x, y, z, e):
     return nx / n, ny / n, nz / n
 
 
-@compiled(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=STEADY, error_model="numpy")
 def openness(t, chosen, count, reach, x, y, z, nx, ny, nz):
     """How open to the sky a point is, 0.12 to 1, from what lies close along its normal."""
     free = 1.0
@@ -125,7 +125,7 @@ def openness(t, chosen, count, reach, x, y, z, nx, ny, nz):
     return max(free, 0.12)
 
 
-@compiled(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=STEADY, error_model="numpy")
 def _along(shape, p, m, i, lx, ly, lz, nx, ny, nz):
     """Two coordinates along a part's surface, in metres."""
     if shape in (3, 9):
@@ -138,7 +138,7 @@ def _along(shape, p, m, i, lx, ly, lz, nx, ny, nz):
     return u, (lz if up else ly)
 
 
-@compiled(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=STEADY, error_model="numpy")
 def thing_colour(t, chosen, ways, first, last, which, x, y, z, nx, ny, nz, out):
     """Own colour of a thing into `out`, blended of its close parts; share of lit panes."""
     out[0], out[1], out[2] = 0.0, 0.0, 0.0

@@ -2,11 +2,11 @@
 
 import numpy as np
 
-from overlay.imaging.kernel import kernel
+from overlay.imaging.kernel import STEADY, kernel
 from overlay.scenery.grain import lattice, layered_noise, value_noise
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _clouds(stage, dx, dy, dz):
     """How much cloud a ray meets, and how bright it is."""
     u, v, seed = dx / (dy + 0.12), dz / (dy + 0.12), stage.air[3]
@@ -17,7 +17,7 @@ def _clouds(stage, dx, dy, dz):
     return cover, 1.0 - 1.3 * max(lit - body + 0.02, 0.0) - 0.45 * max(body - 0.6, 0.0)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _star(stage, dx, dy, dz):
     """Light of a star on a ray."""
     u, v = 90.0 * np.arctan2(dx, dz), 90.0 * np.arcsin(min(dy, 1.0))
@@ -31,7 +31,7 @@ def _star(stage, dx, dy, dz):
     return (0.25 + 0.75 * lattice(i, j, 14)) * max(1.0 - (a * a + b * b) / (size * size), 0.0)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _curtain(stage, dx, dy, dz):
     """Light of the aurora on a ray, and how much of it is the upper, red edge.
 
@@ -54,7 +54,7 @@ def _curtain(stage, dx, dy, dz):
     return light, high
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def sky_light(stage, dx, dy, dz, out):
     """Light of the sky on a ray into `out`, linear."""
     up = min(max(dy, 0.0), 1.0)

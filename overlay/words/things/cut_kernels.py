@@ -6,19 +6,19 @@ columns, rows, and how much of a distance across its body is sure.
 
 import numpy as np
 
-from overlay.imaging.kernel import compiled, kernel
+from overlay.imaging.kernel import STEADY, compiled, kernel
 
 _SHAPE = 10
 _OUTLINE, _RELIEF, _COLOUR = 0, 1, 2
 
 
-@compiled(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=STEADY, error_model="numpy")
 def is_cutout(shape):
     """Whether a part is one."""
     return shape == _SHAPE
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _texel(p, i, texels, lx, ly, column):
     """A column of the texels of part `i` between four of them, held at the rim."""
     wide, tall = int(p[i, 7]), int(p[i, 8])
@@ -33,7 +33,7 @@ def _texel(p, i, texels, lx, ly, column):
     return top * (1 - s) + low * s
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def cutout_distance(p, i, texels, lx, ly, lz):
     """Distance of a point, in the part's own axes, to its body; below 0 inside."""
     tall = 2 * p[i, 4]
@@ -48,7 +48,7 @@ def cutout_distance(p, i, texels, lx, ly, lz):
     return over if over > 0.0 else max(over, away)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def cutout_colour(p, i, texels, lx, ly, channel):
     """Linear light of a channel at a place on it."""
     return _texel(p, i, texels, lx, ly, _COLOUR + channel)

@@ -6,7 +6,7 @@ et al. 2004 in its usual polynomial form.)
 
 import numpy as np
 
-from overlay.imaging.kernel import compiled, kernel
+from overlay.imaging.kernel import STEADY, compiled, kernel
 from overlay.scenery.grain import layered_noise, value_noise
 from overlay.words.things.cut_kernels import cutout_distance, is_cutout
 
@@ -18,7 +18,7 @@ _LEAFY = 6  # the shape with leaves
 _ROUND = (0, 1, 6)  # shapes that a ball holds well enough
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _limb(p, i, x, y, z):
     bx, by, bz = p[i, 3] - p[i, 0], p[i, 4] - p[i, 1], p[i, 5] - p[i, 2]
     px, py, pz = x - p[i, 0], y - p[i, 1], z - p[i, 2]
@@ -28,14 +28,14 @@ def _limb(p, i, x, y, z):
     return np.sqrt(qx * qx + qy * qy + qz * qz) - (p[i, 9] + share * (p[i, 10] - p[i, 9]))
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _ball(a, b, c, lx, ly, lz):
     near = np.sqrt((lx / a) ** 2 + (ly / b) ** 2 + (lz / c) ** 2)
     slope = np.sqrt((lx / (a * a)) ** 2 + (ly / (b * b)) ** 2 + (lz / (c * c)) ** 2) + 1e-9
     return near * (near - 1.0) / slope
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _leafy(d, a, x, y, z):
     """A ball's distance with clumps and leaves."""
     if d > 0.5 * a:
@@ -46,14 +46,14 @@ def _leafy(d, a, x, y, z):
     return 0.72 * (d + a * 0.9 * (0.42 - 0.84 * clump) - 0.12 * a * leaf)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _box(a, b, c, r, lx, ly, lz):
     qx, qy, qz = abs(lx) - a + r, abs(ly) - b + r, abs(lz) - c + r
     out = np.sqrt(max(qx, 0.0) ** 2 + max(qy, 0.0) ** 2 + max(qz, 0.0) ** 2)
     return out + min(max(qx, max(qy, qz)), 0.0) - r
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _cone(a, b, c, lx, ly, lz):
     share = min(max((ly + b) / (2 * b), 0.0), 1.0)
     slope = np.sqrt(1.0 + ((a - c) / (2 * b)) ** 2)
@@ -62,13 +62,13 @@ def _cone(a, b, c, lx, ly, lz):
     return min(max(side, cap), 0.0) + np.sqrt(max(side, 0.0) ** 2 + max(cap, 0.0) ** 2)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _gable(a, b, c, lx, ly, lz):
     roof = (2 * b * abs(lx) + a * (ly - b)) / np.sqrt(a * a + 4 * b * b)
     return max(max(roof, -ly - b), abs(lz) - c)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _edge(px, py, pz, ex, ey, ez):
     """Squared distance to a stretch from the origin to e."""
     share = (px * ex + py * ey + pz * ez) / (ex * ex + ey * ey + ez * ez + 1e-12)
@@ -77,7 +77,7 @@ def _edge(px, py, pz, ex, ey, ez):
     return qx * qx + qy * qy + qz * qz
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _sheet(p, i, x, y, z):
     """Distance to a triangle, less half its thickness."""
     ux, uy, uz = p[i, 3] - p[i, 0], p[i, 4] - p[i, 1], p[i, 5] - p[i, 2]
@@ -99,7 +99,7 @@ def _sheet(p, i, x, y, z):
     return np.sqrt(min(near, _edge(cx, cy, cz, wx, wy, wz))) - p[i, 9]
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _lathe(p, i, curves, lx, ly, lz):
     """Distance to a turned part; its row: widest radius, height, curve and steepest slope."""
     tall = p[i, 4]
@@ -112,7 +112,7 @@ def _lathe(p, i, curves, lx, ly, lz):
     return min(max(side, cap), 0.0) + np.sqrt(max(side, 0.0) ** 2 + max(cap, 0.0) ** 2)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _made_of_rows(shape, p, i, curves, texels, lx, ly, lz):
     """Distance to a part that has more numbers than fit into a row."""
     if is_cutout(shape):
@@ -120,7 +120,7 @@ def _made_of_rows(shape, p, i, curves, texels, lx, ly, lz):
     return _lathe(p, i, curves, lx, ly, lz)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def to_own(p, m, i, x, y, z):
     """A point in the own axes of part `i`."""
     px, py, pz = x - p[i, 0], y - p[i, 1], z - p[i, 2]
@@ -131,7 +131,7 @@ def to_own(p, m, i, x, y, z):
     )
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def part_distance(shapes, p, m, curves, texels, i, x, y, z):
     """Distance of a point to part `i`, below 0 inside.
 
@@ -163,7 +163,7 @@ def part_distance(shapes, p, m, curves, texels, i, x, y, z):
     return max(abs(_ball(a, b, c, lx, ly, lz) + 0.03 * a) - 0.05 * a, ly)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _stretch(boxes, axes, i, spare, ox, oy, oz, dx, dy, dz):
     """Where a ray enters and leaves a turned box, larger by `spare`; not in order if it misses.
 
@@ -186,7 +186,7 @@ def _stretch(boxes, axes, i, spare, ox, oy, oz, dx, dy, dz):
     return begin, end
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways):
     """List parts whose box comes within `margin` of a ray; a ray without a direction is a point.
 
@@ -225,7 +225,7 @@ def parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways)
     return count
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def thing_on_way(t, chosen, ways, count, k):
     """The chosen parts of one thing, from `k` on: where they end, and its boxes on the ray.
 
@@ -238,7 +238,7 @@ def thing_on_way(t, chosen, ways, count, k):
     return last, begin, end
 
 
-@compiled(inline="always", fastmath=True, error_model="numpy")
+@compiled(inline="always", fastmath=STEADY, error_model="numpy")
 def _melt(d, e, blend):
     """Two distances, the second one's part melted into the first."""
     if blend > 0.0 and d < 1e8:
@@ -247,7 +247,7 @@ def _melt(d, e, blend):
     return min(d, e)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def one_thing(t, chosen, ways, first, last, way, x, y, z):
     """Distance of a point at `way` on the ray to one thing, its chosen parts from first to last."""
     d = 1e9
@@ -264,7 +264,7 @@ def one_thing(t, chosen, ways, first, last, way, x, y, z):
     return d
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def melted(t, chosen, first, last, x, y, z):
     """Distance of a point to a few parts of one thing, each melted into those before it."""
     d = 1e9
@@ -275,7 +275,7 @@ def melted(t, chosen, first, last, x, y, z):
     return d
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def nearest_within(t, chosen, count, limit, x, y, z):
     """Distance of a point to the nearest of the chosen parts, `limit` if none is nearer."""
     d = limit

@@ -2,14 +2,14 @@
 
 import numpy as np
 
-from overlay.imaging.kernel import kernel
+from overlay.imaging.kernel import STEADY, kernel
 from overlay.scenery.grain import layered_noise, value_noise
 from overlay.scenery.surfaces import surface_tone
 
 FIRST_OWN = 20  # skins below are the scenery's textures
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _coat(skin, x, y, z):
     """Fur, spots, stripes: brightness, and how much of the second colour."""
     if skin == 20:
@@ -21,7 +21,7 @@ def _coat(skin, x, y, z):
     return 1.0, min(max((wave - 0.15) * 4, 0.0), 1.0)
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def _grown(skin, x, y, z, s):
     """Bark and birch in metres, feathers and scales in shares of the thing."""
     if skin == 23:
@@ -38,7 +38,7 @@ def _grown(skin, x, y, z, s):
     return 0.7 + 0.4 * np.sqrt(max(0.0, 1 - 1.6 * (share * share + 0.6 * rise * rise))), 0.0
 
 
-@kernel(fastmath=True)
+@kernel(fastmath=STEADY)
 def skin_tone(skin, u, v, lx, ly, lz, x, y, z, size):
     """Brightness, warmth, and share of the second colour at a point of a part.
 

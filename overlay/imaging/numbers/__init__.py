@@ -1,0 +1,1 @@
+"""Numbers that come out alike on every processor."""
