@@ -13,12 +13,20 @@ from typing import Any
 
 ROOT = Path(__file__).parents[1]
 # Folders that the kernels of a part are made from; of parts not named here its own and `imaging`.
+_IMAGING = ("imaging", "imaging/numbers")
 FOLDERS = {
-    "imaging": ("imaging",),
-    "engine": ("engine", "engine/matching", "engine/sequence", "engine/tone", "motion", "imaging"),
-    "scenery": ("scenery", "scenery/manners", "imaging"),
-    "words": ("words/stage", "words/things", "scenery", "imaging"),
-}
+    "imaging": _IMAGING,
+    "engine": (
+        "engine", "engine/matching", "engine/sequence", "engine/tone", "motion", *_IMAGING,
+    ),
+    "scenery": ("scenery", "scenery/manners", *_IMAGING),
+    "words": ("words/stage", "words/things", "scenery", *_IMAGING),
+}  # fmt: skip
+
+
+def folders_of(part: str) -> tuple[str, ...]:
+    """The folders that the kernels of a part are made from."""
+    return FOLDERS.get(part, (part, *_IMAGING))
 
 
 @cache
@@ -53,7 +61,7 @@ def _heeding(own_stamp: Callable[[Any], Any]) -> Callable[[Any], Any]:
 def stamp_of(part: str) -> str:
     """The contents of all files that the kernels of a part are made from, as a hash."""
     found = blake2b(digest_size=16)
-    for folder in FOLDERS.get(part, (part, "imaging")):
+    for folder in folders_of(part):
         for path in sorted((ROOT / folder).glob("*.py")):
             found.update(f"{folder}/{path.name} ".encode() + path.read_bytes())
     return found.hexdigest()

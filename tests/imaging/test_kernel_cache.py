@@ -11,7 +11,7 @@ import unittest
 from pathlib import Path
 
 from overlay.imaging.kernel import Kernel
-from overlay.imaging.kernel_cache import FOLDERS, ROOT
+from overlay.imaging.kernel_cache import ROOT, folders_of
 from overlay.imaging.rows import RowKernel
 
 _MADE = re.compile(r"^@(compiled|kernel|inner|by_rows)\b", re.MULTILINE)
@@ -21,9 +21,8 @@ def kernel_files() -> list[Path]:
     return [p for p in sorted(ROOT.rglob("*.py")) if _MADE.search(p.read_text("utf-8"))]
 
 
-def folders_of(file: Path) -> tuple[str, ...]:
-    part = file.relative_to(ROOT).parts[0]
-    return FOLDERS.get(part, (part, "imaging"))
+def made_from(file: Path) -> tuple[str, ...]:
+    return folders_of(file.relative_to(ROOT).parts[0])
 
 
 class FoldersTest(unittest.TestCase):
@@ -32,14 +31,14 @@ class FoldersTest(unittest.TestCase):
         self.assertGreater(len(files), 30)
         for file in files:
             own = file.parent.relative_to(ROOT).as_posix()
-            self.assertIn(own, folders_of(file), file.name)
+            self.assertIn(own, made_from(file), file.name)
             for node in ast.walk(ast.parse(file.read_text("utf-8"))):
                 if not isinstance(node, ast.ImportFrom) or "overlay." not in (node.module or ""):
                     continue
                 path = ROOT / (node.module or "").removeprefix("overlay.").replace(".", "/")
                 if path.with_suffix(".py") in files:
                     there = path.parent.relative_to(ROOT).as_posix()
-                    self.assertIn(there, folders_of(file), f"{file.name} takes {node.module}")
+                    self.assertIn(there, made_from(file), f"{file.name} takes {node.module}")
 
     def test_every_kernel_is_known_by_it(self):
         for file in kernel_files():
