@@ -119,7 +119,7 @@ class GermanWindowTest(WindowTest):
                 self.put_away()
                 save_settings(load_settings().model_copy(update={"language": language}))
                 speak(make_application(), language)
-                self.window = self._window()
+                self._take_window()
                 self.window.open_path(self.folder / "recipe.json")
                 self.settle()
             seen.append(set())

@@ -28,7 +28,9 @@ class MonotoneTest(unittest.TestCase):
     def assert_rises(self, pair, make, effect, seeds=(7,)):
         """Rank correlation of value and effect over pictures and manners, and their mean effect.
 
-        What differs less than between two seeds is measured over both.
+        What differs less than between two seeds is measured over both. The largest value has the
+        most effect, or as much as another by less than seeds differ: a guide holds all it can at
+        0.8.
         """
         effects = []
         for name, marks in PAIRS if WHOLE else PAIRS[pair : pair + 1]:
@@ -42,7 +44,7 @@ class MonotoneTest(unittest.TestCase):
             with self.subTest(scene=name, manner=marks, effect=np.round(found, 3)):
                 self.assertGreaterEqual(rank_correlation(found), 0.9)
         mean = np.mean(effects, axis=0)
-        self.assertEqual(mean.argmax(), len(VALUES) - 1)
+        self.assertGreaterEqual(mean[-1], mean.max() - 0.03 * np.ptp(mean))
 
     def test_departure_moves_the_picture(self):
         def make(source, reference, v):
