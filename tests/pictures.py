@@ -76,13 +76,8 @@ def _layers(name: str, width: int, height: int) -> np.ndarray:
 def drawn_scene(name: str, width: int, height: int) -> Drawn:
     """A drawn scene with its depth and labels."""
     layers = _layers(name, width, height)
-    depth = layers[..., 3].astype(np.float32)
-    return Drawn(
-        layers[..., :3].astype(np.uint8),
-        depth,
-        layers[..., 4].astype(int),
-        label_names(stage_of(name)),
-    )
+    picture, depth = layers[..., :3].astype(np.uint8), layers[..., 3].astype(np.float32)
+    return Drawn(picture, depth, layers[..., 4].astype(np.int64), label_names(stage_of(name)))
 
 
 @_kept

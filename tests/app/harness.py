@@ -72,10 +72,11 @@ class WindowTest(WorkspaceTest):
             kind._rubbish = Rubbish()  # as `run_window` has it
             kind._shared.show()
         self.window = kind._shared
-        self._make_usual(self.window)
+        self._make_usual()
 
-    def _make_usual(self, window: MainWindow) -> None:
-        """Give it the usual settings and size, no comparison, and the keys that are typed."""
+    def _make_usual(self) -> None:
+        """Give the window the usual settings and size, no comparison, and the keys typed."""
+        window = self.window
         known = window.floor.settings.model_copy(update={"live_looks": self.LIVE})
         usual = known.model_copy(update=_USUAL)
         if usual == known:

@@ -25,12 +25,11 @@ def rank_correlation(values: list[float]) -> float:
 
 
 class MonotoneTest(unittest.TestCase):
-    def assert_rises(self, pair, make, effect, seeds=(7,)):
+    def assert_rises(self, pair, make, effect, seeds=(7,), slack=0.0):
         """Rank correlation of value and effect over pictures and manners, and their mean effect.
 
         What differs less than between two seeds is measured over both. The largest value has the
-        most effect, or as much as another by less than seeds differ: a guide holds all it can at
-        0.8.
+        most effect, or less than the most by a `slack`, a share of how far effects go.
         """
         effects = []
         for name, marks in PAIRS if WHOLE else PAIRS[pair : pair + 1]:
@@ -44,7 +43,7 @@ class MonotoneTest(unittest.TestCase):
             with self.subTest(scene=name, manner=marks, effect=np.round(found, 3)):
                 self.assertGreaterEqual(rank_correlation(found), 0.9)
         mean = np.mean(effects, axis=0)
-        self.assertGreaterEqual(mean[-1], mean.max() - 0.03 * np.ptp(mean))
+        self.assertGreaterEqual(mean[-1], mean.max() - slack * np.ptp(mean))
 
     def test_departure_moves_the_picture(self):
         def make(source, reference, v):
@@ -63,7 +62,8 @@ class MonotoneTest(unittest.TestCase):
             guides = (edges(source, weight=v),)
             return request(source, departure=0.9, styles=(style(reference),), guides=guides)
 
-        self.assert_rises(2, make, structure_kept, seeds=(7, 8))
+        # Over eight seeds 0.8 holds what 1 does: by less than seeds differ.
+        self.assert_rises(2, make, structure_kept, seeds=(7, 8), slack=0.03)
 
     def test_a_guide_that_leaves_later_holds_more(self):
         def make(source, reference, v):
