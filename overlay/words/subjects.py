@@ -11,6 +11,7 @@ from overlay.words.things.families import FAMILIES
 from overlay.words.things.parts import Part, extent
 
 _TRUTH = {"yes": True, "no": False}
+_SITS = 1.25  # of its height on the wing, of a bird that sits
 PLACES = ("ground", "water", "sea", "air", "table", "room")
 
 
@@ -99,6 +100,20 @@ def flying(subject: Subject) -> Subject:
     line = " ".join(f"{k}={v}" for k, v in ({"wing": wing, "tip": wing} | kept).items())
     tall = 0.8 * float(own.get("h", 0.3))
     return read_subject(Entry(subject.word, "subject", f"flying_bird h={tall:.3f} {line}", "air"))
+
+
+def perched(subject: Subject) -> Subject:
+    """A bird on the wing come down to sit; anything else, and a bat, as it is."""
+    own = dict(subject.figures)
+    if subject.family != "flying_bird" or subject.word == "bat":
+        return subject
+    body = own.get("body", "#f2f0ea")
+    figures = {"body": body, "belly": body, "wing": own.get("wing", "#a3adb6")}
+    figures |= {"beak": own.get("beak", "#e0a82e"), "tail": own.get("tail", 0.3), "legs": 0.12}
+    figures |= {"cap": own["wing"]} if "wing" in own else {}
+    line = " ".join(f"{key}={value}" for key, value in figures.items())
+    tall = _SITS * float(own.get("h", 0.32))
+    return read_subject(Entry(subject.word, "subject", f"bird h={tall:.3f} {line}", "ground"))
 
 
 def on_broom(subject: Subject) -> Subject:

@@ -25,6 +25,7 @@ _LAP = (0.17, 0.455, 0.0)  # shares of a sitting figure's height, where its knee
 _SEAT = 0.27  # of a sitting figure's height
 _SMALL, _ASIDE = 0.2, 0.26  # metres of what a bowl is full of; of a plate's width
 _STEP = 0.6  # of its height, up to which it climbs to sit
+_RIDGE = 0.55  # of a house's height, over which its roof's ridge is
 _GAP = 0.35  # of its own height, between a thing that hovers and what it is over
 _HUNG = 0.1  # metres from the top of what a thing hangs from to its own
 Point = tuple[float, float, float]
@@ -145,6 +146,8 @@ def held_in(thing: Wished, holder: Wished, placed: Placed) -> Point:
     tall = thing.tall
     if holder.subject.family == "fish_bowl":  # in the midst of the water, before its back
         return _midst(placed, holder, thing)
+    if holder.subject.family == "birdcage":  # on its perch
+        return x, placed.at[1] + 0.26 * holder.tall, z
     if thing.subject.family in GROWN or thing.subject.family in LIVING:
         grown = thing.subject.family in GROWN
         full = y if y > 0.6 * rim and not grown else rim  # a basket's handles are higher
@@ -177,9 +180,14 @@ def in_hand(
     return float(x), float(y - down * size), float(z)
 
 
-def topmost(thing: Placed) -> Point:
-    """The middle of what reaches highest in a thing: a chimney, a funnel."""
+def topmost(thing: Placed, *, roof: bool = False) -> Point:
+    """The middle of what reaches highest in a thing: a chimney, a funnel; or of its ridge."""
     boxes = [extent([part]) for part in thing.in_world()]
+    if roof:
+        top = max(float(high[1]) for _, high in boxes)
+        boxes = [box for box in boxes if float(box[1][1]) > _RIDGE * top]
+        low, high = max(boxes, key=lambda box: float(np.prod((box[1] - box[0])[[0, 2]])))
+        return float(low[0] + high[0]) / 2, float(high[1]) - 0.2, float(low[2] + high[2]) / 2
     low, high = max(boxes, key=lambda box: float(box[1][1]))
     x, z = (low[0] + high[0]) / 2, (low[2] + high[2]) / 2
     return float(x), float(high[1]), float(z)

@@ -14,6 +14,8 @@ _LARGE, _TOWERS, _NEARER = 4.0, 4.0, 0.66
 _CLOSE = {"beside", "near", "with", "at", "among"}
 _BEYOND = {"behind", "against", "in", "over", "above"}
 _FILLS = 1.1  # of the picture's height, of what is before another
+_SEEN = 0.11  # likewise, of what is small and yet to be made out
+_FOOT, _LOW = 0.9, 0.2  # how low in the picture a foot is at most; least of that below the horizon
 _TOP = 0.95  # up to which what is near may reach in the picture
 
 
@@ -33,10 +35,26 @@ def how_deep(
     chance: np.random.Generator,
     said: tuple[Wished, Spot] | None = None,
 ) -> float:
-    """Metres behind the chief thing; what is tall stands back until it fits the picture.
+    """Metres behind the chief thing; what is tall stands back until it fits the picture, and what
+    is on the ground until its foot is seen.
 
     `said` is what the thing was said with, and where that stands.
     """
+    eye = before.eye
+    wanted = _wanted(thing, scale, before, chance, said)
+    if eye.above or before.base or thing.subject.belongs != "ground":
+        return wanted
+    foot = eye.height / (max(_FOOT + eye.horizon, _LOW) * HALF) - eye.away
+    return max(wanted, min(foot, 0.0))
+
+
+def _wanted(
+    thing: Wished,
+    scale: float,
+    before: Before,
+    chance: np.random.Generator,
+    said: tuple[Wished, Spot] | None,
+) -> float:
     eye, away = before.eye, before.eye.away
     wide, tall, deep = (v * scale for v in thing.subject.size)
     room, spread = float(chance.uniform(0.42, 0.6)), float(chance.uniform(0.36, 0.5))
@@ -50,7 +68,8 @@ def how_deep(
     if said is not None:
         extent = max(said[0].subject.height, 0.7 * said[0].subject.size[0]) * said[0].size
         small = _TOWERS * tall < extent > _LARGE
-        linked = _by_link(thing.link, said, deep, (fits, away, beside), small=small)
+        seen = eye.distance_for(tall, _SEEN)
+        linked = _by_link(thing.link, said, deep, (fits, away, beside, seen), small=small)
         if linked is not None and thing.link == "in front of":  # no tree is all one sees
             return max(linked, eye.distance_for(tall, _FILLS))
         if linked is not None:
@@ -66,17 +85,18 @@ def _by_link(
     link: str,
     said: tuple[Wished, Spot],
     deep: float,
-    far: tuple[float, float, float],
+    far: tuple[float, float, float, float],
     *,
     small: bool,
 ) -> float | None:
     """As the link to another thing has it; none for links that do not tell.
 
-    `far` is where it fits the picture, how far away the eye is, and a step beside.
+    `far` is where it fits the picture, how far away the eye is, a step beside, and where it is
+    just large enough to be made out.
     """
-    (other, to), (fits, away, beside) = said, far
+    (other, to), (fits, away, beside, seen) = said, far
     if small and link in {*_CLOSE, "and"}:  # before what is many times as tall, where it is seen
-        return to.z - _NEARER * away
+        return min(to.z - _NEARER * away, seen)
     if link in _CLOSE:
         return max(to.z + beside, fits * 0.6 if fits > 0 else -away)
     if link in {"backs", "shelters"}:

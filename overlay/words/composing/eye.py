@@ -27,11 +27,11 @@ _LOW = 0.12  # of the distance, that the eye is high at least
 _FLAT, _STOOP = 0.2, 0.3
 _KNEE, _STEP = 1.2, 2.0  # metres; from one height of the eye to the next
 # Of a tree's height, what is seen of it over who is under it; how much farther the eye may go.
-_CROWN, _FARTHER = 0.66, 1.5
+_CROWN, _FARTHER = 0.66, 2.2
 _COASTS = {"sea", "rough sea", "beach", "rocky shore"}
 _FAR_OFF, _OVER_SEA = 14.0, 0.09  # metres; of the distance, how high the eye is there
 _IN_ROOM = 4.0  # metres from the middle of an empty room
-_BUILT = BUILDINGS | {"jib_crane", "observatory"}
+_BUILT = BUILDINGS | {"jib_crane", "observatory", "hill_town"}
 
 
 @dataclass(frozen=True)

@@ -19,6 +19,7 @@ from overlay.words.wishing.wished import Wish, Wished
 
 _WALLS = ("#b5795a", "#c9a98a", "#a39a8b", "#9a5a48", "#c0b49c", "#7d8288", "#d9cfc0", "#e3d6bd")
 _KEPT = 0.46  # of the length of a glasshouse, how high its trees are
+_LOST = 0.045  # likewise, below which what is far off is not made out
 _VINE = 0.1  # least share of the picture of the nearest
 _RANKS = 8  # of vines, side by side
 _GOLDEN = 0.618034
@@ -127,6 +128,8 @@ class Furnisher:
         first = int(stream(self.seed, FURNISHING).integers(2))
         side = (1 if (it.k + first) % 2 else -1) * float(it.chance.uniform(0.25, 1.0))
         z = max(self.eye.distance_for(tall, share), 0.8 * away)
+        if tall < _LOST * 2 * HALF * (z + away):  # houses below a mountain are before it
+            z = self.eye.distance_for(tall, 0.5 * share)
         far = self.ground.setting.far
         if far < NOWHERE / 100 and (
             z < far or not self.ground.dry(side * self.eye.half_width(z), z)

@@ -42,6 +42,7 @@ from overlay.words.wishing.wished import Wish, Wished
 
 _TRIES = 40
 TABLE_UNDER = 0.6  # of the chief thing's way from the middle, where a room's own table stands
+_LOWEST = 0.98  # of half the picture's height, below which a thing is cut
 _STRAYS = 0.3  # overlap that is worth half the picture's width
 # How far two things that belong together may overlap in the picture.
 _MEANT = {
@@ -198,7 +199,8 @@ class Placing:
             return self._spot(thing, i, to.x + x, to.y, to.z + z)
         if to is not None and thing.to is not None and thing.link in {"held", "rises"}:
             holder, held = self._of[thing.to], thing.link == "held"
-            at = self._hand_of(holder, i, thing) if held else topmost(holder)
+            roof = dict(thing.subject.figures).get("beside", 0) > 0
+            at = self._hand_of(holder, i, thing) if held else topmost(holder, roof=roof)
             return self._spot(thing, i, *at)
         if to is not None and thing.to is not None and bears(thing, self.wish.things[thing.to]):
             return self._resting(i, thing, thing.to, chance)
@@ -278,8 +280,9 @@ class Placing:
 
     def _cost(self, spot: Spot, thing: Wished) -> float:
         """How ill a spot suits: out of the picture, over another, off the thirds, on one side."""
-        left, right, _, high = spot.box
-        cost = 3.0 * (max(-0.98 - left, 0.0) + max(right - 0.98, 0.0) + max(high - 0.98, 0.0))
+        left, right, low, high = spot.box
+        out = (-0.98 - left, right - 0.98, -_LOWEST - low, high - 0.98)
+        cost = 3.0 * sum(max(beyond, 0.0) for beyond in out)
         boxes = [self._taken_by(i) for i in self.spots]
         meant = _MEANT.get(thing.link, 1.0)
         cost += 2.2 * meant * sum(overlap(spot.box, box) for box in boxes)

@@ -11,6 +11,7 @@ from overlay.words.wishing.wished import Wish, Wished
 
 _STONE = "#a8a59a"  # of a statue of which no more is said
 _OF_ANY_COAT = {"cat", "cow"}  # which are all of the colour that is said of them
+_FEET, _BACK = 0.5, 0.085  # of the height of who lies, how far the feet are off and the back is up
 _LYING = {"vessel", "paper"}  # what shows its rim or its edge where it lies
 
 
@@ -35,6 +36,9 @@ def parts_of(thing: Wished, wish: Wish, seed: int) -> list[Part]:
     if dict(thing.details).get("carved"):
         stone = thing.colour or _STONE
         parts = [replace(p, colour=stone, second="", skin=Skin.PLASTER) for p in parts]
+    if family == "figure" and thing.pose == "lie":  # on the back
+        tall = thing.subject.height
+        parts = moved(parts, turned(0, 0, 90), (_FEET * tall, _BACK * tall, 0.0))
     if hangs(thing) and family in _LYING:
         parts = _upright(thing, parts)
     if thing.light == 1.0 and thing.mute == 0.0:

@@ -9,6 +9,7 @@ from overlay.words.wishing.wished import Wish, Wished
 
 # Degrees of what faces a way that was said: aside, towards the eye, from it.
 _SAID = {"right": 12.0, "left": 168.0, "here": 80.0, "away": -80.0}
+_TO_THE_EYE = BUILDINGS | {"hill_town"}
 _ANIMALS = {"quadruped", "bird", "owl", "flying_bird", "figure"}
 
 
@@ -40,7 +41,7 @@ def yaw_of(
         return 180.0 - base if to_left else base
     if family == "cutout":  # flat, it shows its face or, mirrored, its back
         return (174.0 if to_left else -6.0) + 6 * turn
-    if family in BUILDINGS:
+    if family in _TO_THE_EYE:
         return 18.0 * turn + (14.0 if x < 0 else -14.0)
     if thing.subject.belongs in {"water", "sea"}:
         base = 15.0 + 8 * turn

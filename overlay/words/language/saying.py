@@ -140,6 +140,24 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
     (r" (?:in|at)[_ ]the[_ ](?:middle|centre|center|midst|heart) of\b", " in"),
     (r" (?:at|on)[_ ]the[_ ]bottom of (?:the |an? )?(?:sea|ocean)\b", " underwater"),
     (r" (?:as )?seen from (?:outer )?space\b", " in space"),
+    (
+        rf"\b(?P<how>(?:{_WORD} )??)(?:town|village|hamlet) on"
+        rf" (?:an? |the )(?:{_WORD} ){{0,2}}?hill(?:top)?\b",
+        r"\g<how>hill town",
+    ),
+    (
+        rf"\b(?:an? )?(?:schools?|shoals?) of"
+        rf" (?=(?:{_WORD} ){{0,2}}?(?:fish|herrings?|sardines|mackerel)\b)",
+        "many ",
+    ),
+    (r"\b(?:chess game|game of chess) on (?=(?:an? |the )(?:\w+ )?bench)", "chessboard on "),
+    (r",? (?:as )?(?:seen|viewed) (?:from )?across (?=an? |the )", " across "),
+    (
+        rf"\b(?:farmer|ploughman|peasant|man|boy) ploughing"
+        rf"(?: (?:an? |the |his )?(?:{_WORD} )??(?:field|land|soil|earth))?"
+        rf"(?: (?:with|behind) (?:an? |the |his )?(?:{_WORD} )??(?P<beast>horse|ox)(?:es|s|en)?)",
+        r"\g<beast> plough",
+    ),
     (rf" at[_ ]the[_ ]bottom of (?={_A}(?:sea|ocean|lake|river|pond|pool)\b)", " in "),
     (r" (?:at|on)[_ ]the[_ ](?:very )?(?:top|summit|crest|slopes?) of\b", " on"),
     (

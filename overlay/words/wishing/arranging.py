@@ -28,6 +28,8 @@ _CHICKS = {
 }  # fmt: skip
 _YOUNG_SIZE = 0.45  # of what it is the young of
 _MACHINES_IN_AIR = {"aeroplane", "helicopter"}
+_FEW = 2
+_ISLANDS = {"volcano", "hill town"}  # by themselves, in the sea
 _BESIDE = {"beside", "near", "in front of", "at", "with", "and", "behind"}
 _WITH = {"with", "and", "beside", "near"}
 _HIGH = {"cliff top", "knoll"}
@@ -41,12 +43,14 @@ _SEEN, _SEEN_LOW, _RAISED, _SHOAL = 0.035, 0.05, 2.2, 7.0
 # What stands in the sea stands on a rock there.
 _SEAS = {"sea", "rough sea"}
 _ON_ROCKS = {"lighthouse", "tower", "castle", "temple"}
+_ON_PEAKS = {*_ON_ROCKS, "house", "pagoda", "dome", "palace"}
 
 
 def arranged(things: Sequence[Wished], place: str) -> list[Wished]:
     """Things as they are meant beside each other and in a place."""
     found = [_in_game(t, things) for t in things]
     found = [_as_meant(i, t, place, found) for i, t in enumerate(found)]
+    found = [_on_a_line(t, place) for t in found]
     for i, thing in enumerate(found):
         if thing.link == "holds" and thing.to is not None:
             found[i] = _fitted(thing, found[thing.to])
@@ -151,7 +155,13 @@ def _put_in_vase(things: list[Wished], number: int, under: int) -> None:
 
 
 def at_sea(things: Sequence[Wished]) -> str:
-    """The sea, for a lighthouse of which no place is said and that nothing on land is with."""
+    """The place of things of which none was said: under water for a submarine among jellyfish and
+    for fish about a wreck, the sea for a lighthouse that nothing on land is with."""
+    dives = any(t.subject.family == "submarine" for t in things)
+    if dives and any(t.link == "among" and t.subject.belongs == "sea" for t in things):
+        return "underwater"
+    if {"wreck", "fish"} <= {t.subject.family for t in things}:
+        return "underwater"
     lights = any(t.subject.family == "lighthouse" for t in things)
     ashore = [t for t in things if t.subject.belongs in {"ground", "room", "table"}]
     alone = all(t.subject.family == "lighthouse" for t in ashore)
@@ -159,10 +169,14 @@ def at_sea(things: Sequence[Wished]) -> str:
 
 
 def _stand_in_sea(things: list[Wished], place: str) -> None:
-    """What was said of the open sea and is built stands on a rock in it."""
-    for i, thing in enumerate(list(things) if place in _SEAS else []):
+    """What was said of the open sea and is built stands on a rock in it, or on a peak that comes up
+    through the clouds."""
+    built = _ON_PEAKS if place == "cloud tops" else _ON_ROCKS if place in _SEAS else set()
+    for i, thing in enumerate(list(things)):
         alone = thing.to is None or thing.link in {"and", "with"}
-        if thing.subject.family in _ON_ROCKS and thing.count == 1 and alone:
+        if place in _SEAS and thing.subject.word in _ISLANDS:
+            things[i] = replace(thing, subject=replace(thing.subject, belongs="water"))
+        if thing.subject.family in built and thing.count == 1 and alone:
             rock = subject_of("cliff top")
             size = max(0.6, 1.5 * thing.wide / rock.size[0])
             things.append(Wished("rock", rock, thing.emphasis, size=size))
@@ -204,6 +218,14 @@ def _hang_up(things: list[Wished], place: str) -> None:
 
 def _in_room(things: Sequence[Wished]) -> bool:
     return any(t.subject.belongs == "room" for t in things)
+
+
+def _on_a_line(thing: Wished, place: str) -> Wished:
+    """Lanterns of a street hang in a row over it."""
+    several = "lantern" in thing.name and thing.count > _FEW and thing.to is None
+    if not several or place not in BUILT_UP:
+        return thing
+    return replace(thing, subject=subject_of("lantern line"), count=1)
 
 
 def _as_meant(number: int, thing: Wished, place: str, things: Sequence[Wished]) -> Wished:

@@ -1,6 +1,9 @@
 """What smokes and what burns: plumes and flames that rise from things, or stand in a place."""
 
 from collections.abc import Iterable, Sequence
+from dataclasses import replace
+
+import numpy as np
 
 from overlay.words.language.reading import Piece, Word
 from overlay.words.subjects import subject_of
@@ -28,6 +31,7 @@ GLOW = (
     "horizon=#d9764a zenith=#5a4650 fade=#a8664a haze*1.5 sunlight=2.0;1.2;.7 skylight=.38;.3;.28"
 )
 _FLAMES = 0.55  # of the height of what burns
+_ROOF = 0.42  # likewise, of each of the fires along a roof
 _IN_STREETS = 5.0  # metres of a fire in a burning town
 
 
@@ -67,6 +71,10 @@ def set_alight(thing: Wished, number: int) -> list[Wished]:
     """Flames and smoke of a thing."""
     flames = subject_of("flames")
     size = _FLAMES * thing.tall / flames.height
+    if thing.subject.family == "house":  # all along its roof
+        size = _ROOF * thing.tall / flames.height
+        beside = 2 * int(np.clip(0.3 * thing.wide / (0.62 * flames.height * size), 1, 3))
+        flames = replace(flames, figures=(*flames.figures, ("beside", beside)))
     link = "rises" if thing.subject.family in _FROM_ABOVE else "on"  # a ship burns on its deck
     fire = Wished("fire", flames, thing.emphasis, size=size, link=link, to=number)
     return [fire, smoke_of(thing, number)]

@@ -39,6 +39,7 @@ _HEAP = 1.3  # of the width of who lies on it, of a heap of gold
 _LITTER = 3  # most animals in a basket
 _CLIFF = 0.75  # of its size, below which it is none
 PLATES = {"plate", "tray"}
+_CAGED = 1.8  # of the larger of a bird's height and width, of the cage it is in
 _SWARMS = {"insect", "butterfly"}
 _TRAINS = {"locomotive", "tram"}
 _SIPPED = 3.2  # times its height, of a flower that a bird sips at
@@ -142,6 +143,15 @@ def _in_basket(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     return replace(a, to=second, link="holds"), replace(b, size=max(b.size, wide))
 
 
+def _in_cage(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
+    """A cage is as large as the bird in it needs, and has no other one."""
+    if link != "in" or b.subject.family != "birdcage" or a.subject.family not in LIVING:
+        return None
+    size = _CAGED * max(a.tall, a.wide) / b.subject.height
+    empty = replace(b, size=max(b.size, size), details=(*b.details, ("bird", "")))
+    return replace(a, to=second, link="holds", pose=a.pose or "sit"), empty
+
+
 def heaped(thing: Wished, holder: Wished) -> Wished:
     """As many small things as fill a bowl, where no number was said: `a bowl of cherries`."""
     several = thing.subject.word.endswith("s") and thing.subject.height < _BERRY
@@ -166,7 +176,7 @@ def _on_height(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
         return None
     if a.tall >= SMALL:  # a castle has room on its cliff
         hill = b.subject.family == "knoll"
-        wide = (2.0 if hill else 1.4) * a.wide / b.subject.size[0]
+        wide = (2.0 if hill else 1.4) * a.wide * a.count**0.5 / b.subject.size[0]
         size = max(wide, b.size if hill else _CLIFF * b.size)
         return replace(a, to=second, link=link), replace(b, size=size)
     size = max(high * a.tall * a.count**0.5 / b.subject.height, 0.7 * a.wide / b.subject.size[0])
@@ -312,7 +322,8 @@ def _on_isle(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 def _seated(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     if link not in {"on", "in"} or a.subject.family != "figure" or b.subject.family not in SEATS:
         return None
-    pose = a.pose if a.pose == "ride" else "sit"  # who sleeps there, or holds something, sits
+    lies = a.pose == "lie" and b.subject.family in {"bed", "hammock"}
+    pose = a.pose if lies or a.pose == "ride" else "sit"  # who sleeps, or holds something, sits
     few = replace(b, count=min(b.count, max(a.count, 2)))  # `a king and a queen on thrones`
     return replace(a, pose=pose, link="on", to=second), few
 
@@ -320,7 +331,8 @@ def _seated(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 FITTING: tuple[Callable[[Wished, Wished, str, int], Pair | None], ...] = (
     _riding, _crossing, _through_gate, _on_post, _on_plinth, _on_bridge, _under_bridge, _hovering,
     _swarming, _sipping, _on_plate,
-    _in_basket, _on_height, _under_lamp, _under_lanterns, _under_plant, _on_hoard, _on_small,
+    _in_basket, _in_cage, _on_height, _under_lamp, _under_lanterns, _under_plant, _on_hoard,
+    _on_small,
     _on_rock, _among_plants, _on_gate, _on_ice, _in_tree, _hangs, _on_isle, _seated,
 )  # fmt: skip
 

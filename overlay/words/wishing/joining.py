@@ -4,12 +4,13 @@ from dataclasses import replace
 
 from overlay.words.language.links import LINKS
 from overlay.words.language.reading import PLURAL, Phrase, Piece, Placement
+from overlay.words.subjects import perched
 from overlay.words.things.families import LIVING
 from overlay.words.wishing import relations
 from overlay.words.wishing.fitting import MOUNTED, laden
 from overlay.words.wishing.wished import Wished
 
-_ALIKE = {"fish", "sheep", "deer"}
+_ALIKE = {"fish", "sheep", "deer", "jellyfish", "trout", "salmon"}
 _ONE = {"a", "an", "one", "the", "his", "her", "this", "that"}
 _TELLING = 4  # words before it, among which its article is
 _PAIRED = {"and", "beside"}
@@ -23,6 +24,7 @@ _BEARS = {
 def join(things: list[Wished], last: int, number: int, link: str) -> None:
     """Link a thing to what was said before it, which need not be the word just before."""
     said = things[last]
+    link = "and" if _is_overhead(things[number], link) else link
     whose = said.link in {"holds", "held"}  # `a basket of apples under a tree`
     if said.link == "with" and said.to is not None and link in {"on", "in", "under"}:
         holder, goods = things[said.to].subject.family, said.subject.family not in LIVING
@@ -52,6 +54,11 @@ def join(things: list[Wished], last: int, number: int, link: str) -> None:
     for other in others:
         if other != number:
             link_two(things, other, number, link)
+
+
+def _is_overhead(thing: Wished, link: str) -> bool:
+    """Whether a thing is over the one that is said to be in it: `a windmill in a thunderstorm`."""
+    return thing.subject.family == "bolt" and link in {"in", "under"}
 
 
 def _together(things: list[Wished], last: int, bearer: int) -> list[int]:
@@ -95,5 +102,7 @@ def link_two(things: list[Wished], first: int, second: int, link: str) -> None:
     if link == "with" and b.subject.family == "figure" and a.subject.family in _BEARS:
         link_two(things, second, first, _BEARS[a.subject.family])  # `a jetty with an angler`
         return
+    if link == "on" and not a.flies:  # swallows on a wire
+        a = replace(a, subject=perched(a.subject))
     a, b = relations.related(a, b, relations.about(a, b, link), first, second)
     things[first], things[second] = a, b

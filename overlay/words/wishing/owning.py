@@ -48,6 +48,7 @@ _COMES_WITH = {
     "juggler": ("juggled balls", "holding"),
     "couple": ("woman", "beside"), "lumberjack": ("axe", "holding"),
 }  # fmt: skip
+_PEEL = "#b02a22"
 # Who fights with a sword; a staff that is drawn with them is one already.
 _ARMED = {"knight", "soldier", "prince", "viking", "warrior", "king", "fencer"}
 
@@ -92,6 +93,9 @@ def _with_own(thing: Wished, head: Word, colour: str) -> Wished | None:
     """A thing with what it has of its own, or is fixed to it; none of what stands beside it."""
     assert head.entry is not None
     family, other = thing.subject.family, head.entry.word
+    if family == "tree" and subject_of(other).family == "fruit":
+        peel = dict(subject_of(other).figures).get("peel", _PEEL)
+        return replace(thing, details=(*thing.details, ("fruit", colour or peel)))
     in_window = dict(thing.subject.figures).get("front") and subject_of(other).belongs == "table"
     own_door = family in _HAVE_DOORS and other == "door"
     if own_door or in_window:

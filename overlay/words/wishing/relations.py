@@ -3,7 +3,7 @@
 from collections.abc import Sequence
 from dataclasses import replace
 
-from overlay.words.language.reading import Piece
+from overlay.words.language.reading import Phrase, Piece
 from overlay.words.subjects import Subject, subject_of
 from overlay.words.things.families import LIVING, TREES
 from overlay.words.wishing.fitting import (
@@ -75,6 +75,10 @@ _STANDS_ON = {
     "headland": "cliff top",
     "promontory": "cliff top",
     "bluff": "cliff top",
+    "rocky ledge": "cliff top",
+    "rock ledge": "cliff top",
+    "mountain ledge": "cliff top",
+    "cliff ledge": "cliff top",
     "hill": "knoll",
     "hilltop": "knoll",
     "ridge": "knoll",
@@ -88,6 +92,9 @@ _TIMBERED = {"half-timbered", "half timbered", "timber-framed", "timbered", "tud
 _OPEN = {"field", "meadow", "garden", "hills", "park", "heath", "farm", "vineyard", "orchard"}
 _GROWS = {*GROWN, "bush", "cactus", "potted_plant", "blade_tree"}  # in glasshouses
 _WOODS = {"forest", "glade"}  # whose ground flowers cover
+_CORN = {"wheat", "corn", "barley", "rye", "cornfield"}
+_OWN = {("volcano", "lava"), ("volcano", "eruption"), ("volcano", "crater")}
+_FILLS = {"with", "among", "and"}
 _SOWN = {"lavender", "heather"}  # many, and no plural says so
 _PATCHES = {"pumpkin", "cabbage", "melon"}  # fruit that lies in fields
 BUILT_UP = {"street", "village", "city", "market", "courtyard"}
@@ -132,12 +139,16 @@ def about(a: Wished, b: Wished, link: str) -> str:
 
 
 def as_family(piece: Piece) -> Piece:
-    """A family of animals as several of them (`a duck family`), a mother bear as a bear."""
+    """A family of animals as several of them (`a duck family`), a mother bear as a bear, and a tree
+    by its kind."""
     text = piece.head.text if piece.head else ""
+    kinds = [w for w in piece.modifiers if w.entry and w.kind == "subject" and not w.entry.shapes]
+    trees = [w for w in kinds if w.entry and subject_of(w.entry.word).family in TREES]
+    if text in {"tree", "trees"} and trees:  # `cypress trees`
+        return replace(piece, head=trees[-1])
     if text != "family" and text not in _PARENTS:
         return piece
-    said = [w for w in piece.modifiers if w.kind == "subject" and w.entry and not w.entry.shapes]
-    kin = [w for w in said if w.entry and subject_of(w.entry.word).family in LIVING]
+    kin = [w for w in kinds if w.entry and subject_of(w.entry.word).family in LIVING]
     return replace(piece, head=kin[-1], count=_KIN.get(text, piece.count)) if kin else piece
 
 
@@ -226,7 +237,7 @@ def liquid_of(piece: Piece) -> str:
 
 def filled(piece: Piece, place: str) -> tuple[str, str] | None:
     """The zone of a place that is full of a thing (`a field of tulips`), with that thing's word."""
-    if piece.link not in {"with", "among"} or not piece.head or not piece.head.entry or not place:
+    if piece.link not in _FILLS or not piece.head or not piece.head.entry or not place:
         return None
     word = piece.head.entry.word
     few = piece.count < 3 and word not in _SOWN
@@ -244,12 +255,20 @@ def filled(piece: Piece, place: str) -> tuple[str, str] | None:
     return None
 
 
+def has_of_its_own(things: Sequence[Wished], piece: Piece) -> bool:
+    """Whether a piece says what something that was named before is drawn with: a volcano's lava."""
+    said = piece.head.text if piece.head else ""
+    return any((t.subject.word, said) in _OWN for t in things)
+
+
 def is_sold(piece: Piece, place: str) -> bool:
     """Whether things are what a market has on its stalls (`a market with fruit and flowers`)."""
     entry = piece.head.entry if piece.head else None
     if place != "market" or entry is None or entry.shapes or piece.count < 3:
         return False
     sold = subject_of(entry.word)
+    if sold.family == "lantern":  # it hangs over them
+        return False
     return piece.link in {"with", "and"} and (sold.family in GROWN or sold.belongs == "table")
 
 
@@ -288,6 +307,11 @@ def field_of(piece: Piece) -> tuple[str, str] | None:
         return None
     many = 120 if grown.family in GROWN else 70
     return "carpet", f"{grown.word.replace(' ', '_')}*{many}"
+
+
+def is_corn(phrase: Phrase) -> bool:
+    """Whether a phrase tells of a field of corn, which flowers leave golden."""
+    return any(set(w.text.split()) & _CORN for p in phrase.pieces for w in p.modifiers)
 
 
 def is_above_clouds(piece: Piece) -> bool:

@@ -18,8 +18,7 @@ from overlay.words.wishing.wished import Wish, Wished, linked
 from overlay.words.wishing.within import within
 
 _GREEN = "first~#6b8a3c:.7 second~#86994e:.7"  # the ground between flowers
-# What weather comes with a thing.
-_BRINGS = {"lightning bolt": "storm", "tornado": "storm"}
+_BRINGS = {"lightning bolt": "storm", "tornado": "storm"}  # what weather comes with a thing
 _FLIES = {"bird", "swallow", "starling", "crow", "gull", "pigeon", "dove", "sparrow"}  # in flocks
 _OWN_RAILS = {"locomotive", "tunnel", "tram"}
 _ROWS = {"row", "line", "avenue"}
@@ -48,7 +47,6 @@ class _Builder:
         self.fills: list[tuple[str, str]] = []
 
     def wish(self) -> Wish:
-        """What was taken so far."""
         self.place = self.place or at_sea(self.things)
         self.things = arranged(self.things, self.place)
         if self.by_window or hanging.has_curtains(self.things):
@@ -152,10 +150,12 @@ class _Builder:
             self.place = inner
             return True
         if relations.is_above_clouds(piece):
-            self.place = self.place or "cloud tops"
+            if self.place in {"", "mountains", "hills", "cliff"}:  # these are below the clouds too
+                self.place = "cloud tops"
             return True
         return (
-            self._is_detail(piece, numbers)
+            relations.has_of_its_own(self.things, piece)
+            or self._is_detail(piece, numbers)
             or self._is_grown_within(piece, numbers)
             or self._is_wall(piece, numbers)
             or self._is_many(piece, phrase, place, numbers)
@@ -189,10 +189,12 @@ class _Builder:
                 if word.kind in {"place", "season", "weather", "light"}:
                     self._scene(word, phrase)
             return True
-        filled = relations.filled(piece, place) or relations.field_of(piece)
+        # `An alley between houses`, `a meadow with butterflies and poppies`.
+        where = place or (self.place if piece.link in {"among", "and"} else "")
+        filled = relations.filled(piece, where) or relations.field_of(piece)
         if filled:
             self.fills.append(filled)
-            if filled[0] == "carpet":
+            if filled[0] == "carpet" and not relations.is_corn(phrase):
                 self.effects.append((read_effects(_GREEN), 1.0))
             for word in piece.modifiers:
                 if word.kind == "place":  # `a tulip field`; a colour is of the flowers
@@ -235,7 +237,7 @@ class _Builder:
         for word in piece.modifiers:
             if word.kind in {"weather", "season", "light", "hour"}:  # `a snowy hill`
                 self._scene(word, phrase)
-        link_two(self.things, who, len(self.things) - 1, "on")
+        join(self.things, who, len(self.things) - 1, "on")
         return True
 
     def _bearer_of(self, number: int) -> int:

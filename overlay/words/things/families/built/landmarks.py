@@ -16,8 +16,10 @@ def peak(*, h: float = 60.0, stone: str = "#7d7a78", cap: str = "#eef2f4", crate
         for k in range(5):
             a = 2 * np.pi * k / 5 + 0.5
             b.chain([(0.13 * h * np.cos(a), 0.95 * h, 0.13 * h * np.sin(a)), (0.24 * h * np.cos(a), 0.74 * h, 0.24 * h * np.sin(a)), (0.42 * h * np.cos(a + 0.2), 0.46 * h, 0.42 * h * np.sin(a + 0.2))], [0.03 * h, 0.024 * h, 0.008 * h], "#e8622a", Skin.GLASS, 0.0)  # fmt: skip
-        for k in range(5):
-            b.ball((0.05 * h * k, (1.06 + 0.13 * k) * h, 0.02 * h * k), (0.1 + 0.03 * k) * h, "#8a8682", Skin.FUR, 0.12 * h)
+        for k in range(13):  # its cloud, that leans with the wind and rolls outwards
+            up, out, a = k / 12, 0.09 * h * (k % 3 > 0) * (0.4 + k / 12), 2.4 * k
+            at = (0.32 * h * up**1.4 + out * np.cos(a), (1.04 + 0.62 * up) * h, out * np.sin(a))
+            b.ball(at, (0.09 + 0.11 * up) * h, "#8a8682" if k % 2 else "#7c7875", Skin.FUR, 0.05 * h)
         return b.parts
     b.lathe([(0, 0.9 * h), (0.35 * h, 0.52 * h), (0.7 * h, 0.2 * h), (h, 0.01 * h)])
     b.lathe([(0.68 * h, 0.225 * h), (0.84 * h, 0.12 * h), (1.01 * h, 0.015 * h)], cap, blend=0.01 * h)
@@ -231,9 +233,12 @@ def fireworks(*, r: float = 5.0, c: str = "#ffd98a") -> list[Part]:
     return b.parts
 
 
-def flames(*, h: float = 3.0, c: str = "#f0852e", core: str = "#ffd98a") -> list[Part]:
-    """Tongues of fire."""
+def flames(*, h: float = 3.0, c: str = "#f0852e", core: str = "#ffd98a", beside: int = 0) -> list[Part]:
+    """Tongues of fire; `beside` more such fires, in turn at both sides and lower."""
     b = Builder(c, Skin.PLAIN)
+    for k in range(beside):
+        own = flames(h=h * (0.8 - 0.06 * (k % 3)), c=c, core=core)
+        b.parts += moved(own, turned(), (0.62 * h * (k // 2 + 1) * (-1) ** k, 0.0, 0.08 * h * (-1) ** (k // 2)))
     tongues = ((0, 0.02, 1.0), (0.16, 0.04, 0.72), (-0.17, 0.03, 0.8), (0.3, 0.0, 0.45), (-0.3, 0.02, 0.5))
     for k, (x, z, tall) in enumerate(tongues):
         top = tall * h

@@ -249,3 +249,25 @@ def bottle_kiln(*, h: float = 13.0, wall: str = "#a3583e", made: str = "brick") 
     b.box((0.38 * h, 0.1 * h, 0.02 * h), (0.18 * h, 0.1 * h, 0.16 * h))
     b.gable((0.38 * h, 0.255 * h, 0.02 * h), (0.18 * h, 0.055 * h, 0.2 * h), "#5a4a44", Skin.ROOF, turn=turned(90))
     return b.parts
+
+
+def bus_shelter(*, c: str = "#3f6b5a", glass: str = "#9fb8be") -> list[Part]:
+    """A shelter with a bench, open to the front, and the sign of the stop beside it."""
+    b = Builder(c, Skin.PLAIN)
+    b.box((0, 2.42, -0.05), (1.85, 0.08, 0.85), rounded=0.06)
+    b.box((0, 0.06, 0), (1.8, 0.06, 0.75), "#8f8b84", Skin.STONE)
+    for x in (-1.7, -0.57, 0.57, 1.7):
+        b.limb((x, 0.1, 0.65), (x, 2.36, 0.65), (0.045, 0.045))
+    for x in (-1.7, 1.7):
+        b.limb((x, 0.1, -0.6), (x, 2.36, -0.6), (0.045, 0.045))
+        b.box((x, 1.3, 0.05), (0.02, 0.85, 0.52), glass, Skin.GLASS)
+    for x in (-1.13, 0.0, 1.13):
+        b.box((x, 1.35, 0.66), (0.5, 0.8, 0.02), glass, Skin.GLASS)
+    b.box((0, 0.55, 0.38), (1.3, 0.04, 0.2), _WOOD, Skin.PLANKS)
+    for x in (-1.1, 1.1):
+        b.box((x, 0.3, 0.38), (0.05, 0.25, 0.16))
+    b.limb((2.3, 0, -0.5), (2.3, 2.75, -0.5), (0.04, 0.04), "#4a4f52")
+    b.cone((2.3, 2.65, -0.5), (0.32, 0.03, 0.32), "#e6c23a", turn=turned(0, 90))
+    b.box((2.3, 2.65, -0.54), (0.2, 0.07, 0.03), c)
+    b.box((2.3, 1.5, -0.52), (0.16, 0.26, 0.02), "#efe9dc")
+    return b.parts

@@ -9,7 +9,7 @@ _BRASS = "#c9a045"
 
 
 def birdcage(*, h: float = 0.5, metal: str = _BRASS, bird: str = "#e6c23a") -> list[Part]:
-    """A domed cage with a small bird on its perch."""
+    """A domed cage with a small bird on its perch, empty without a colour for that."""
     b = Builder(metal)
     r, rim = 0.3 * h, 0.55 * h
     b.cone((0, 0.04 * h, 0), (1.06 * r, 0.04 * h, 1.06 * r), "#7a5c3a", Skin.PLANKS)
@@ -22,10 +22,11 @@ def birdcage(*, h: float = 0.5, metal: str = _BRASS, bird: str = "#e6c23a") -> l
         b.ring((0, y * h, 0), r, 0.011 * h)
     b.ring((0, 0.93 * h, 0), 0.055 * h, 0.012 * h, turn=turned(0, 90))
     b.limb((-r, 0.26 * h, 0), (r, 0.26 * h, 0), (0.01 * h, 0.01 * h), "#7a5c3a")
-    b.ball((0.02 * h, 0.35 * h, 0), (0.09 * h, 0.075 * h, 0.06 * h), bird, Skin.FEATHERS)
-    b.ball((0.09 * h, 0.42 * h, 0), 0.05 * h, bird, Skin.FEATHERS)
-    b.limb((0.13 * h, 0.42 * h, 0), (0.165 * h, 0.41 * h, 0), (0.016 * h, 0.004 * h), "#d97a2a")
-    b.limb((-0.05 * h, 0.34 * h, 0), (-0.16 * h, 0.28 * h, 0), (0.03 * h, 0.02 * h), bird, Skin.FEATHERS)
+    if bird:
+        b.ball((0.02 * h, 0.35 * h, 0), (0.09 * h, 0.075 * h, 0.06 * h), bird, Skin.FEATHERS)
+        b.ball((0.09 * h, 0.42 * h, 0), 0.05 * h, bird, Skin.FEATHERS)
+        b.limb((0.13 * h, 0.42 * h, 0), (0.165 * h, 0.41 * h, 0), (0.016 * h, 0.004 * h), "#d97a2a")
+        b.limb((-0.05 * h, 0.34 * h, 0), (-0.16 * h, 0.28 * h, 0), (0.03 * h, 0.02 * h), bird, Skin.FEATHERS)
     return b.parts
 
 

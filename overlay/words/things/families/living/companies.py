@@ -69,11 +69,17 @@ def choir(*, coat: str = "#7a2430", singers: int = 9) -> list[Part]:
 
 
 def team(*, beast: str = "horse", pulls: str = "cart", coat: str = "") -> list[Part]:
-    """A beast in the shafts of what it pulls, to +x: a cart, a carriage, a load of hay, a sleigh."""
+    """A beast in the shafts of what it pulls, to +x: a cart, a carriage, a load of hay, a sleigh.
+
+    Before a plough there are two of them, and who holds its handles.
+    """
     own = _BEASTS[beast] | ({"coat": coat} if coat else {})
     before = moved(quadruped(**own), turned(), (1.75 + 0.3 * own["h"], 0.0, 0.0))
     b = Builder("#2f2119", Skin.PLAIN)  # its collar
     b.ring((2.15 + 0.38 * own["h"], 0.78 * own["h"], 0), 0.24 * own["h"], 0.04, "#2f2119", turned(0, 0, 62))
+    if pulls == "plough":
+        one, other = (moved([*before, *b.parts], turned(), (0.6, 0.0, z)) for z in (-0.45, 0.45))
+        return moved([*one, *other, *_ploughed()], turned(), (-1.1, 0.0, 0.0))
     behind = _sleigh() if pulls == "sleigh" else cart(**_LOADS[pulls])
     return moved([*behind, *before, *b.parts], turned(), (-1.1, 0.0, 0.0))
 
@@ -82,6 +88,23 @@ _LOADS: dict[str, dict[str, Any]] = {
     "cart": {}, "hay": {"load": "#c9a85a"}, "carriage": {"wood": "#4a3226", "cover": "#3a2a2e"},
     "caravan": {"cover": "#3f7a5a"},
 }  # fmt: skip
+
+
+def _ploughed(wood: str = "#7a5636", iron: str = "#4a4e52") -> list[Part]:
+    """A plough on its wheel, and a man in a hat who walks behind it, its handles in his hands."""
+    b = Builder(wood, Skin.PLAIN)
+    b.limb((-0.6, 0.35, 0), (2.9, 0.62, 0), (0.06, 0.05))  # its beam, up to the traces
+    for z in (0.22, -0.22):
+        b.limb((-0.1, 0.3, 0.4 * z), (-1.25, 0.98, z), (0.05, 0.035))
+        b.limb((2.9, 0.62, 0), (3.3, 1.15, 3.0 * z), (0.02, 0.02), "#2f2119")
+    b.limb((0.1, 0.5, 0), (-0.05, 0.03, 0), (0.06, 0.05), iron)
+    b.sheet([(0.55, 0.02, 0.05), (-0.5, 0.02, 0.3), (-0.6, 0.42, 0.34), (0.1, 0.38, 0.03)], 0.03, iron)
+    b.ring((1.3, 0.26, 0), 0.24, 0.035, iron, turned(0, 90))
+    b.limb((1.3, 0.26, 0), (1.3, 0.5, 0), (0.03, 0.03), iron)
+    who = figure(
+        h=1.72, coat="#7a6a52", trousers="#4a4238", hat="straw", pose="hold", holds=True
+    )  # fmt: skip
+    return [*b.parts, *moved(who, turned(), (-1.75, 0.0, 0.0))]
 
 
 def _sleigh(paint: str = "#a3352c", wood: str = "#5a3f28") -> list[Part]:

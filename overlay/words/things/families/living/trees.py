@@ -20,6 +20,7 @@ def tree(
     bark: str = "#5b4632",
     birch: bool = False,
     leafless: bool = False,
+    fruit: str = "",
     seed: int = 0,
 ) -> list[Part]:
     """A tree that branches.
@@ -28,7 +29,7 @@ def tree(
     ----------
     trunk : its radius, in shares of `h`. bare : height of the trunk under the first fork.
     wide, spread : how broad it grows, and how its branches stray. crown : radius of a clump of leaves.
-    droop : how far twigs hang, as of a willow.
+    droop : how far twigs hang, as of a willow. fruit : its colour.
     """  # fmt: skip
     b = Builder(bark, Skin.BIRCH if birch else Skin.BARK, 0.0, "#2a2622")
     rng = np.random.default_rng(seed)
@@ -62,7 +63,18 @@ def tree(
             _hang_twigs(b, tip, r, droop * h, leaf, rng)
     top = max(tip[1] for tip in tips)
     b.crown((0, 0.94 * top, 0), (1.2 * crown * h * wide**0.5, crown * h, 1.2 * crown * h * wide**0.5), leaf)
+    for k, tip in enumerate(tips if fruit else ()):
+        _hang_fruit(b, tip, crown * h, 0.026 * h, fruit, k)
     return b.parts
+
+
+def _hang_fruit(b: Builder, tip: Point, r: float, size: float, c: str, first: int) -> None:
+    """Fruit all about a clump of leaves, half out of them, larger than life so that it is seen."""
+    for k in range(9):
+        a, up = 2.4 * (9 * first + k), 0.8 - 0.17 * k
+        out = 1.28 * r * float(np.sqrt(max(1.0 - up * up, 0.0)))
+        at = (tip[0] + out * float(np.cos(a)), tip[1] + up * r, tip[2] + out * float(np.sin(a)))
+        b.ball(at, size, c, Skin.PLAIN, 0.0)
 
 
 def _hang_twigs(
