@@ -24,6 +24,7 @@ WAIT = float(os.environ.get("OVERLAY_TEST_WAIT", "300"))
 _SIZE = QSize(1280, 800)
 _USUAL = {
     "theme": "light", "larger_text": False, "tray_extra": 0, "card_extra": 0, "engines": (),
+    "cluster": "",
 }  # fmt: skip
 
 

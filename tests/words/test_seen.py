@@ -142,6 +142,26 @@ class FullTest(unittest.TestCase):
         self.assertEqual(words("a vineyard with cypress trees"), ["cypress"])
         self.assertEqual(words("a vineyard with trees"), ["tree"])
 
+    def test_each_of_several_vases_has_flowers_of_its_own(self):
+        prompt = "three vases of tulips on a table"
+        vases, tulips = (placed(prompt, n) for n in ("vase", "tulip"))
+        self.assertEqual((len(vases), len(tulips)), (3, 9))
+        for vase in vases:
+            near = [t for t in tulips if abs(t.at[0] - vase.at[0]) < 0.15]
+            self.assertEqual(len(near), 3)
+        self.assertEqual(len(placed("a vase of tulips", "tulip")), 5)
+
+    def test_many_are_many_and_trains_of_mules_have_no_engine(self):
+        self.assertGreater(wish("a sheepdog herding sheep").things[1].count, 2)
+        self.assertEqual(wish("a dog beside a sheep").things[1].count, 1)
+        self.assertEqual(words("a mule train on a mountain pass"), ["donkey"])
+        self.assertGreater(wish("a hot air balloon festival over the hills").things[0].count, 2)
+        self.assertEqual(words("a goldfish bowl"), ["goldfish", "fish bowl"])
+
+    def test_lightning_comes_down_to_the_ground(self):
+        (bolt,) = placed("a thunderstorm over a wheat field", "lightning bolt")
+        self.assertLess(bolt.at[1], 0.5)
+
     def test_lanterns_of_a_street_hang_over_it(self):
         self.assertEqual(words("a snowy village street with lanterns"), ["lantern line"])
         self.assertIn("lantern line", words("a night market with lanterns"))

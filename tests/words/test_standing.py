@@ -17,7 +17,8 @@ from overlay.words.things.families.living.figures import HAND, figure
 from overlay.words.things.families.taught import cutout
 from overlay.words.things.parts import extent
 from overlay.words.things.table import Placed
-from overlay.words.wishing.fitting import FITTING, SMALL, aloft, laden
+from overlay.words.wishing.filling import laden
+from overlay.words.wishing.fitting import FITTING, SMALL, aloft
 from overlay.words.wishing.wished import Wish, Wished
 
 EYE = Eye(6.0, 1.5, -0.2, 1.5)

@@ -10,7 +10,8 @@ from overlay.words.things.families import LIVING
 from overlay.words.things.families.living.figures import HAND, LOW_HAND, SEATED_HAND
 from overlay.words.things.parts import extent, turned
 from overlay.words.things.table import Placed
-from overlay.words.wishing.fitting import GROWN, MOUNTED, SEATS
+from overlay.words.wishing.filling import GROWN
+from overlay.words.wishing.fitting import MOUNTED, SEATS
 from overlay.words.wishing.wished import Wish, Wished
 
 RESTS = {"on", "in", "hovers", "hangs"}  # on what is seen with it

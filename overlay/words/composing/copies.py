@@ -7,7 +7,7 @@ import numpy as np
 from overlay.words.composing.eye import Eye
 from overlay.words.things.parts import turned
 from overlay.words.things.table import Placed
-from overlay.words.wishing.fitting import PLATES
+from overlay.words.wishing.filling import PLATES
 from overlay.words.wishing.hanging import hangs
 from overlay.words.wishing.relations import is_grown
 from overlay.words.wishing.wished import Wished

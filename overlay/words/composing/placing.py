@@ -35,13 +35,15 @@ from overlay.words.composing.spots import Box, Spot, around, is_near, overlap
 from overlay.words.composing.turning import yaw_of
 from overlay.words.things.parts import turned
 from overlay.words.things.table import Placed
-from overlay.words.wishing.fitting import ABOVE, MOUNTED, PLATES
+from overlay.words.wishing.filling import PLATES
+from overlay.words.wishing.fitting import ABOVE, MOUNTED
 from overlay.words.wishing.hanging import hangs
 from overlay.words.wishing.relations import INVERSE
 from overlay.words.wishing.wished import Wish, Wished
 
 _TRIES = 40
 TABLE_UNDER = 0.6  # of the chief thing's way from the middle, where a room's own table stands
+_ASIDE = 0.22  # of a vase's width, from its middle to a further flower in it
 _LOWEST = 0.98  # of half the picture's height, below which a thing is cut
 _STRAYS = 0.3  # overlap that is worth half the picture's width
 # How far two things that belong together may overlap in the picture.
@@ -209,7 +211,15 @@ class Placing:
         return tries[int(np.argmin(costs))]
 
     def _hand_of_its(self, i: int, thing: Wished, copy: int) -> tuple[float, float, float] | None:
-        """Where a further one of several is held, whose holders are as many."""
+        """Where a further one of several is held, whose holders are as many; or in each vase some."""
+        vases = self._all.get(thing.to or 0, []) if thing.link == "holds" else []
+        if copy and len(vases) > 1:
+            at, (x, y, z) = (
+                copy // len(vases),
+                held_in(thing, self.wish.things[thing.to or 0], vases[copy % len(vases)]),
+            )
+            aside = _ASIDE * self.wish.things[thing.to or 0].wide
+            return x + aside * (0, 1, -1)[at % 3], y, z + aside * (at % 3 > 0)
         holders = self._all.get(thing.to or 0, []) if thing.link == "held" else []
         return self._hand_of(holders[copy], i, thing) if 0 < copy < len(holders) else None
 

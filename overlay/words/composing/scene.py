@@ -20,7 +20,7 @@ from overlay.words.stage.setting import Setting
 from overlay.words.subjects import subject_of
 from overlay.words.things.families import LIVING
 from overlay.words.things.table import Placed
-from overlay.words.wishing.fitting import GROWN
+from overlay.words.wishing.filling import GROWN
 from overlay.words.wishing.hanging import hangs
 from overlay.words.wishing.places import furnishing_of, is_indoors
 from overlay.words.wishing.wished import Wish, Wished

@@ -151,6 +151,13 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
         "many ",
     ),
     (r"\b(?:chess game|game of chess) on (?=(?:an? |the )(?:\w+ )?bench)", "chessboard on "),
+    (r"\bgoldfish bowls?\b", "goldfish in a fish bowl"),
+    (r"\b(?:an? |the )?(?P<beast>mule|donkey|camel|pack mule) trains?\b", r"row of \g<beast>s"),
+    (
+        r"\b(?:an? |the )?(?P<what>(?:hot[ _-]air[ _-])?balloon|kite|lantern)[ _]festival\b",
+        r"several \g<what>s",
+    ),
+    (r" (?:through|in|along) the surf\b", " on a beach"),
     (r",? (?:as )?(?:seen|viewed) (?:from )?across (?=an? |the )", " across "),
     (
         rf"\b(?:farmer|ploughman|peasant|man|boy) ploughing"

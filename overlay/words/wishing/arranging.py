@@ -7,7 +7,7 @@ import numpy as np
 
 from overlay.words.subjects import subject_of
 from overlay.words.things.families import LIVING
-from overlay.words.wishing.fitting import GROWN
+from overlay.words.wishing.filling import GROWN
 from overlay.words.wishing.hanging import hung
 from overlay.words.wishing.places import is_indoors
 from overlay.words.wishing.relations import BUILT_UP, is_grown

@@ -7,10 +7,10 @@ both as they are then, or none where it does not apply.
 from collections.abc import Callable
 from dataclasses import replace
 
-from overlay.words.language.reading import PLURAL
 from overlay.words.subjects import flying, subject_of
 from overlay.words.things.families import LIVING, TREES
-from overlay.words.wishing.wished import Wished
+from overlay.words.wishing.filling import GROWN, HOLDERS, at_least, laden
+from overlay.words.wishing.wished import Pair, Wished
 
 ABOVE = {"over", "above"}
 MOUNTED = {"ride", "cycle"}  # how one sits astride
@@ -25,20 +25,11 @@ _ICE = "#dfeaf1"
 _POST = 0.6  # of the width of the bird on it
 _TREE = 5.5  # likewise, of a tree over a creature
 _LAMP = 2.8  # likewise, of a lamp
-HOLDERS = {
-    "basket", "bucket", "pot", "bowl", "barrel", "cup", "flower pot", "crate", "hat", "boot",
-    "vase", "glass", "jug", "bottle", "nest", "fish bowl", "wheelbarrow", "jar", "pitcher", "urn",
-    "tankard",
-}  # fmt: skip
-GROWN = {"flower", "blades", "fern"}  # what a vase holds is cut to fit it
 _PLANTS = GROWN | {"cactus", "tree", "bush", "mushroom"}
-_HEAPED, _BERRY = 18, 0.09  # most of a heap; metres of what is said in the plural alone
 _THICKET = GROWN | {"bush"}
 _BRIDGED = 1.3  # of the height of who stands on it, of a bridge
 _HEAP = 1.3  # of the width of who lies on it, of a heap of gold
-_LITTER = 3  # most animals in a basket
 _CLIFF = 0.75  # of its size, below which it is none
-PLATES = {"plate", "tray"}
 _CAGED = 1.8  # of the larger of a bird's height and width, of the cage it is in
 _SWARMS = {"insect", "butterfly"}
 _TRAINS = {"locomotive", "tram"}
@@ -47,7 +38,6 @@ _ROLLS = 3.0  # metres, of what is as long as a cart
 _MOUNT = 0.9  # metres, of what somebody is not on but rides
 _HUNG_FROM = {"branch", "washing_line"}
 _CLIMBS = 1.3  # metres, of what a branch bears
-Pair = tuple[Wished, Wished]
 
 
 def _riding(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
@@ -87,7 +77,7 @@ def _on_bridge(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
         own = max(a.tall / b.subject.height, 1.6 * a.wide * a.count / b.subject.size[0])
         return replace(a, to=second, link=link), replace(b, size=min(b.size, _BRIDGED * own))
     b = _viaduct(a, b)
-    return replace(a, to=second, link=link), _at_least(b, 1.5 * a.wide / b.subject.size[0])
+    return replace(a, to=second, link=link), at_least(b, 1.5 * a.wide / b.subject.size[0])
 
 
 def _under_bridge(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
@@ -95,7 +85,7 @@ def _under_bridge(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     if link != "under" or b.subject.family != "bridge" or a.wide < _ROLLS:
         return None
     own = max(1.9 * a.tall / b.subject.height, 1.1 * a.wide / b.subject.size[0])
-    return replace(a, to=second, link=link), _at_least(b, own)
+    return replace(a, to=second, link=link), at_least(b, own)
 
 
 def _hovering(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
@@ -152,23 +142,6 @@ def _in_cage(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     return replace(a, to=second, link="holds", pose=a.pose or "sit"), empty
 
 
-def heaped(thing: Wished, holder: Wished) -> Wished:
-    """As many small things as fill a bowl, where no number was said: `a bowl of cherries`."""
-    several = thing.subject.word.endswith("s") and thing.subject.height < _BERRY
-    many = thing.count == PLURAL or (thing.count == 1 and several)
-    if not many or thing.subject.belongs != "table" or thing.subject.family in GROWN:
-        return thing
-    across = holder.wide / thing.wide
-    return replace(thing, count=int(min(max(PLURAL, 0.55 * across**2), _HEAPED)))
-
-
-def nested(thing: Wished, holder: Wished) -> Pair:
-    """A holder wide enough for a few animals that sit in it side by side, with those."""
-    few = min(thing.count, _LITTER)
-    wide = (0.5 + 0.75 * few) * thing.wide / holder.subject.size[0]
-    return _at_least(holder, wide), replace(thing, count=few, pose=thing.pose or "sit")
-
-
 def _on_height(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """A creature is on a ledge or a mound, near enough to be seen."""
     high = _HEIGHTS.get(b.subject.word)
@@ -193,7 +166,7 @@ def _on_post(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """A post is thick enough for the bird on it."""
     if link != "on" or b.subject.family != "post" or a.subject.family not in LIVING:
         return None
-    return replace(a, to=second, link=link), _at_least(b, _POST * a.wide / b.subject.size[0])
+    return replace(a, to=second, link=link), at_least(b, _POST * a.wide / b.subject.size[0])
 
 
 def _on_plinth(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
@@ -207,7 +180,7 @@ def _on_plinth(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 def _on_hoard(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     if link not in {"on", "in"} or b.subject.family != "hoard":
         return None
-    return replace(a, to=second, link="on"), _at_least(b, _HEAP * a.wide / b.subject.size[0])
+    return replace(a, to=second, link="on"), at_least(b, _HEAP * a.wide / b.subject.size[0])
 
 
 def _on_small(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
@@ -218,11 +191,11 @@ def _on_small(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     if link != "on" or a.subject.family not in {*LIVING, "figure"} or not toy:
         return None
     if toadstool:  # as in a tale: whoever sits on one is no higher than that
-        high = _at_least(b, max(0.8 * a.tall / b.subject.height, own / b.subject.size[0]))
+        high = at_least(b, max(0.8 * a.tall / b.subject.height, own / b.subject.size[0]))
         return replace(a, to=second, link=link, pose=a.pose or "sit"), high
     if a.subject.family == "figure":
         return None
-    return replace(a, to=second, link=link), _at_least(b, _PERCH * own / b.subject.size[0])
+    return replace(a, to=second, link=link), at_least(b, _PERCH * own / b.subject.size[0])
 
 
 def _under_plant(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
@@ -234,11 +207,7 @@ def _under_plant(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     if b.subject.family in TREES and a.subject.family in LIVING:  # its crown is to be seen too
         low = max(_TREE * a.tall, SMALL) / b.subject.height
         b = replace(b, size=min(b.size, low))
-    return replace(a, to=second, link=link), _at_least(b, _SHADE * a.tall / b.subject.height)
-
-
-def _at_least(thing: Wished, size: float) -> Wished:
-    return replace(thing, size=max(thing.size, size))
+    return replace(a, to=second, link=link), at_least(b, _SHADE * a.tall / b.subject.height)
 
 
 def _under_lamp(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
@@ -342,9 +311,3 @@ def aloft(thing: Wished) -> Wished:
     own = dict(thing.subject.figures)
     winged = thing.subject.family in {"bird", "owl", "flying_bird"} or bool(own.get("wings"))
     return replace(thing, subject=flying(thing.subject), flies=thing.flies or winged)
-
-
-def laden(holder: Wished, load: Wished, before: float = 0.0) -> Wished:
-    """A plate or a tray, large enough for what is on it beside what takes `before` metres."""
-    wide = 1.7 * before + 1.3 * load.wide * load.count**0.5 / holder.subject.size[0]
-    return replace(holder, size=max(holder.size, wide))

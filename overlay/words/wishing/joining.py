@@ -1,5 +1,6 @@
 """How what is said joins what was said before it: to which thing a link belongs."""
 
+import re
 from dataclasses import replace
 
 from overlay.words.language.links import LINKS
@@ -7,12 +8,18 @@ from overlay.words.language.reading import PLURAL, Phrase, Piece, Placement
 from overlay.words.subjects import perched
 from overlay.words.things.families import LIVING
 from overlay.words.wishing import relations
-from overlay.words.wishing.fitting import MOUNTED, laden
+from overlay.words.wishing.filling import laden
+from overlay.words.wishing.fitting import MOUNTED
 from overlay.words.wishing.wished import Wished
 
 _ALIKE = {"fish", "sheep", "deer", "jellyfish", "trout", "salmon"}
 _ONE = {"a", "an", "one", "the", "his", "her", "this", "that"}
 _TELLING = 4  # words before it, among which its article is
+# After which what follows is not told of by the article before: `a dog herding sheep`.
+_DONE_TO = {
+    "herding", "chasing", "watching", "feeding", "driving", "guarding", "shearing", "counting",
+    "catching", "hunting", "following", "leading", "tending",
+}  # fmt: skip
 _PAIRED = {"and", "beside"}
 # What people are on or in who are said with it, by its family.
 _BEARS = {
@@ -81,8 +88,9 @@ def count_of(piece: Piece, phrase: Phrase) -> int:
     word = piece.head.text if piece.head else ""
     if piece.count != 1 or word not in _ALIKE:
         return piece.count
-    told = phrase.text.lower().partition(word)[0].split()[-_TELLING:]
-    near = told[max((i + 1 for i, w in enumerate(told) if w in LINKS), default=0) :]
+    told = re.split(rf"\b{re.escape(word)}\b", phrase.text.lower())[0].split()[-_TELLING:]
+    ends = (i + 1 for i, w in enumerate(told) if w in LINKS or w in _DONE_TO)
+    near = told[max(ends, default=0) :]
     return 1 if _ONE & set(near) else PLURAL
 
 

@@ -6,18 +6,8 @@ from dataclasses import replace
 from overlay.words.language.reading import Phrase, Piece
 from overlay.words.subjects import Subject, subject_of
 from overlay.words.things.families import LIVING, TREES
-from overlay.words.wishing.fitting import (
-    ABOVE,
-    FITTING,
-    GROWN,
-    HOLDERS,
-    PLATES,
-    SMALL,
-    aloft,
-    heaped,
-    laden,
-    nested,
-)
+from overlay.words.wishing.filling import GROWN, HOLDERS, PLATES, heaped, laden, nested
+from overlay.words.wishing.fitting import ABOVE, FITTING, SMALL, aloft
 from overlay.words.wishing.wished import Wished
 
 _SECOND = {"with", "holds", "and", "among", "beside", "near"}  # links that tell of what comes after

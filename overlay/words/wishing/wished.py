@@ -77,6 +77,9 @@ class Wish:
     fills: tuple[tuple[str, str], ...] = ()
 
 
+Pair = tuple[Wished, Wished]
+
+
 def linked(thing: Wished, to: int | None, link: str) -> Wished:
     """A thing as it stands to the one numbered `to`; loose where that is none."""
     return replace(thing, to=to, link=link if to is not None else "")

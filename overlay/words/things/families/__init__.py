@@ -171,7 +171,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     figures.ghost: ("veil",),
     figures.scarecrow: ("coat",),
     parlour.bathtub: ("c",), parlour.potted_plant: ("leaf",), garden.wheelbarrow: ("c",),
-    parlour.throne: ("cloth",), crafts.pen: ("c",), crafts.quill: ("feather",), laid.picnic: ("cloth",),
+    parlour.throne: ("cloth",), crafts.typewriter: ("c",), crafts.pen: ("c",), crafts.quill: ("feather",), laid.picnic: ("cloth",),
     parlour.grand_piano: ("wood",), parlour.gramophone: ("wood",), parlour.blackboard: ("slate",),
     parlour.pram: ("c",), parlour.doorway: ("door",), parlour.fish_bowl: ("water",),
     garden.watering_can: ("c",), garden.scythe: ("wood",), garden.rope_coil: ("rope",),

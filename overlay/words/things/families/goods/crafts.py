@@ -164,3 +164,26 @@ def mask(*, h: float = 0.26, c: str = "#efe6d2", trim: str = "#c9a045") -> list[
         x = (-0.24 + 0.12 * k) * h
         b.ball((x, 0.96 * h - 0.25 * abs(x), -0.02 * h), (0.05 * h, 0.09 * h, 0.03 * h), trim, blend=0.0)
     return b.parts
+
+
+def typewriter(*, c: str = "#2f3a34", paper: str = "#f2ecdf") -> list[Part]:
+    """A typewriter, its keys towards the eye in four rows, a sheet on its roller."""
+    b = Builder(c, Skin.PLAIN, 0.01)
+    b.box((0, 0.045, 0.04), (0.17, 0.04, 0.13), rounded=0.015)
+    b.box((0, 0.12, 0.1), (0.165, 0.06, 0.075), rounded=0.03)
+    b.box((0, 0.15, 0.03), (0.07, 0.025, 0.04), "#4a4f4c", rounded=0.01)
+    for row in range(4):
+        y, z = 0.07 + 0.017 * row, -0.13 + 0.034 * row
+        for k in range(9):
+            x = 0.033 * (k - 4) + 0.008 * (row % 2)
+            b.limb((x, 0.05, z + 0.02), (x, y, z), (0.004, 0.004), "#8d9294", Skin.PLAIN, 0.0)
+            b.cone((x, y, z), (0.0135, 0.004, 0.0135), "#e6e0d2", Skin.PLAIN, turned(0, 14), 0.0)
+    b.box((0, 0.055, -0.15), (0.08, 0.006, 0.012), "#1f2422", Skin.PLAIN, turned(0, 14), 0.0)
+    b.limb((-0.19, 0.2, 0.1), (0.19, 0.2, 0.1), (0.024, 0.024), "#23282a", Skin.PLAIN, 0.0)
+    for side in (1, -1):
+        b.limb((side * 0.19, 0.2, 0.1), (side * 0.225, 0.2, 0.1), (0.017, 0.017), "#6d7374", Skin.PLAIN, 0.0)
+    b.limb((-0.21, 0.21, 0.08), (-0.25, 0.25, 0.02), (0.006, 0.005), "#b8bcbb", Skin.PLAIN, 0.0)
+    b.sheet([(-0.105, 0.2, 0.12), (0.105, 0.2, 0.12), (0.105, 0.4, 0.17), (-0.105, 0.4, 0.17)], 0.002, paper, Skin.PLAIN, 0.0)
+    for k in range(3):
+        b.box((-0.01, 0.37 - 0.028 * k, 0.161 - 0.007 * k), (0.075 - 0.012 * (k % 2), 0.0035, 0.002), "#6b6b6b", Skin.PLAIN, turned(0, -14), 0.0)
+    return b.parts
