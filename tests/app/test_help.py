@@ -37,6 +37,21 @@ class HelpTest(WindowTest):
         self.assertFalse(tour.isVisible())
         self.assertTrue(load_settings().toured)
 
+    def test_keys_go_on_in_the_tour_and_leave_it(self):
+        self.choose("Tour")
+        tour = self.window.findChild(Tour)
+        QTest.mouseClick(tour.next, Qt.MouseButton.LeftButton)
+        QTest.keyClick(self.window.focusWidget(), Qt.Key.Key_Return)
+        self.assertEqual(tour.place, 2)
+        for expected in (tour.skip, tour.next, tour.skip):
+            QTest.keyClick(self.window.focusWidget(), Qt.Key.Key_Tab)
+            self.assertIs(self.window.focusWidget(), expected)
+        QTest.keyClick(
+            self.window.focusWidget(), Qt.Key.Key_Backtab, Qt.KeyboardModifier.ShiftModifier
+        )
+        QTest.keyClick(self.window.focusWidget(), Qt.Key.Key_Escape)
+        self.assertFalse(tour.isVisible())
+
     def test_the_handbook_shows_every_page_with_its_pictures(self):
         folder = handbook_folder()
         book = Handbook(folder, self.window)

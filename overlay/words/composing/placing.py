@@ -94,7 +94,7 @@ class Placing:
         stood: list[tuple[float, float, float]] = []
         for copy in range(thing.count):
             draw = stream(self.seed, COPIES, i, copy)
-            own = self._hand_of_its(i, thing, copy)
+            own = self._own_place(i, thing, copy)
             stood.append(own or self._copy_at(thing, spot, copy, stood, draw))
             self._set(i, thing, stood[-1], draw, copy)
         boxes = [self._box(*at, thing.wide, thing.tall) for at in stood]
@@ -210,18 +210,22 @@ class Placing:
         costs = [self._cost(spot, thing) for spot in tries]
         return tries[int(np.argmin(costs))]
 
-    def _hand_of_its(self, i: int, thing: Wished, copy: int) -> tuple[float, float, float] | None:
-        """Where a further one of several is held, whose holders are as many; or in each vase some."""
-        vases = self._all.get(thing.to or 0, []) if thing.link == "holds" else []
-        if copy and len(vases) > 1:
-            at, (x, y, z) = (
-                copy // len(vases),
-                held_in(thing, self.wish.things[thing.to or 0], vases[copy % len(vases)]),
-            )
-            aside = _ASIDE * self.wish.things[thing.to or 0].wide
-            return x + aside * (0, 1, -1)[at % 3], y, z + aside * (at % 3 > 0)
-        holders = self._all.get(thing.to or 0, []) if thing.link == "held" else []
-        return self._hand_of(holders[copy], i, thing) if 0 < copy < len(holders) else None
+    def _own_place(self, i: int, thing: Wished, copy: int) -> tuple[float, float, float] | None:
+        """Where a further one of several is that has a hand, or a vase, of its own; or none."""
+        others = self._all.get(thing.to or 0, []) if thing.link in {"held", "holds"} else []
+        if thing.link == "held" and 0 < copy < len(others):
+            return self._hand_of(others[copy], i, thing)
+        if thing.link == "holds" and copy and len(others) > 1:
+            return self._in_vase(thing, others, copy)
+        return None
+
+    def _in_vase(self, thing: Wished, vases: list[Placed], copy: int) -> tuple[float, float, float]:
+        """Where a flower is in the vase that its turn comes to, beside those before it."""
+        vase = self.wish.things[thing.to or 0]
+        turn, which = divmod(copy, len(vases))
+        x, y, z = held_in(thing, vase, vases[which])
+        aside = _ASIDE * vase.wide
+        return x + aside * (0, 1, -1)[turn % 3], y, z + aside * (turn % 3 > 0)
 
     def _hand_of(self, holder: Placed, i: int, thing: Wished) -> tuple[float, float, float]:
         """Where a thing is held."""

@@ -3,7 +3,7 @@
 from dataclasses import dataclass
 
 from PySide6.QtCore import QEvent, QObject, QPoint, QRect, Qt
-from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
+from PySide6.QtGui import QColor, QKeyEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout, QWidget
 
 from overlay.app.parts.buttons import text_button
@@ -12,6 +12,7 @@ from overlay.app.parts.plain import PlainLabel
 from overlay.app.parts.theme import dress, tone
 
 _WIDTH = 340
+_ON = (Qt.Key.Key_Return, Qt.Key.Key_Enter)
 
 
 @dataclass(frozen=True)
@@ -85,7 +86,6 @@ class Tour(QWidget):
         self._show_stop()
         self.show()
         self.raise_()
-        self.next.setFocus()
 
     def go_on(self) -> None:
         """Show the next place, or end."""
@@ -110,6 +110,7 @@ class Tour(QWidget):
         self.setGeometry(self._window.rect())
         self._put_card()
         self.update()
+        self.next.setFocus()
 
     def _lit(self) -> QRect:
         """The place that is spoken of, in this widget."""
@@ -151,7 +152,24 @@ class Tour(QWidget):
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
         if event.type() == QEvent.Type.Resize:
             self._show_stop()
-        if event.type() == QEvent.Type.KeyPress and event.key() == Qt.Key.Key_Escape:  # type: ignore[attr-defined]
-            self.leave()
-            return True
         return False
+
+    def event(self, event: QEvent) -> bool:
+        own = event.type() == QEvent.Type.ShortcutOverride
+        if own and event.key() in (*_ON, Qt.Key.Key_Escape):  # type: ignore[attr-defined]
+            event.accept()  # what they do in the window waits until the tour is over
+            return True
+        return super().event(event)
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() == Qt.Key.Key_Escape:
+            self.leave()
+        elif event.key() in _ON:
+            (self.leave if self.skip.hasFocus() else self.go_on)()
+        else:
+            super().keyPressEvent(event)
+
+    def focusNextPrevChild(self, forward: bool) -> bool:
+        """Stay on the card: what lies under the tour cannot be reached."""
+        (self.skip if self.next.hasFocus() else self.next).setFocus(Qt.FocusReason.TabFocusReason)
+        return True
