@@ -186,42 +186,60 @@ def _stretch(boxes, axes, i, spare, ox, oy, oz, dx, dy, dz):
     return begin, end
 
 
+@compiled(inline="always", fastmath=STEADY, error_model="numpy")
+def _beside(balls, g, ox, oy, oz, dx, dy, dz, limit):
+    """Where a ray is nearest to a ball's middle, and its squared distance from that."""
+    px, py, pz = balls[g, 0] - ox, balls[g, 1] - oy, balls[g, 2] - oz
+    along = min(max(px * dx + py * dy + pz * dz, 0.0), limit)
+    qx, qy, qz = px - along * dx, py - along * dy, pz - along * dz
+    return along, qx * qx + qy * qy + qz * qz
+
+
 @kernel(fastmath=STEADY)
 def parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways):
     """List parts whose box comes within `margin` of a ray; a ray without a direction is a point.
 
     The margin widens by `widens` a metre. `ways` gets where each part's box begins and ends.
+    Things whose ball is passed are left out at once, then clumps of their parts.
 
     Returns how many.
     """
     count = 0
     for g in range(t.spans.shape[0]):
-        px, py, pz = t.balls[g, 0] - ox, t.balls[g, 1] - oy, t.balls[g, 2] - oz
-        along = min(max(px * dx + py * dy + pz * dz, 0.0), limit)
-        qx, qy, qz = px - along * dx, py - along * dy, pz - along * dz
+        along, aside = _beside(t.balls, g, ox, oy, oz, dx, dy, dz, limit)
         reach = t.balls[g, 3] + margin + widens * along
-        if qx * qx + qy * qy + qz * qz > reach * reach:
+        if aside > reach * reach:
             continue
-        for i in range(t.spans[g, 0], t.spans[g, 1]):
-            px, py, pz = t.holds[i, 0] - ox, t.holds[i, 1] - oy, t.holds[i, 2] - oz
-            along = min(max(px * dx + py * dy + pz * dz, 0.0), limit)
-            qx, qy, qz = px - along * dx, py - along * dy, pz - along * dz
-            reach = t.holds[i, 3] + margin + widens * along
-            aside = qx * qx + qy * qy + qz * qz
-            if aside > reach * reach:
-                continue
-            if t.shapes[i] in _ROUND:
-                half = np.sqrt(reach * reach - aside)
-                chosen[count] = i
-                ways[count, 0], ways[count, 1] = along - half, along + half
-                count += 1
-                continue
-            spare = margin + widens * (along + t.holds[i, 3])
-            first, last = _stretch(t.boxes, t.axes, i, spare, ox, oy, oz, dx, dy, dz)
-            if first <= last and last >= 0.0 and first <= limit:
-                chosen[count] = i
-                ways[count, 0], ways[count, 1] = first, last
-                count += 1
+        for c in range(t.spans[g, 0], t.spans[g, 1]):
+            along, aside = _beside(t.clumps, c, ox, oy, oz, dx, dy, dz, limit)
+            reach = t.clumps[c, 3] + margin + widens * (along + t.clumps[c, 3])
+            if aside <= reach * reach:
+                count = _parts_of_clump(
+                    t, c, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways, count
+                )
+    return count
+
+
+@kernel(fastmath=STEADY)
+def _parts_of_clump(t, c, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways, count):
+    """List those of one clump, after `count` others; how many there are then."""
+    for i in range(t.members[c, 0], t.members[c, 1]):
+        along, aside = _beside(t.holds, i, ox, oy, oz, dx, dy, dz, limit)
+        reach = t.holds[i, 3] + margin + widens * along
+        if aside > reach * reach:
+            continue
+        if t.shapes[i] in _ROUND:
+            half = np.sqrt(reach * reach - aside)
+            chosen[count] = i
+            ways[count, 0], ways[count, 1] = along - half, along + half
+            count += 1
+            continue
+        spare = margin + widens * (along + t.holds[i, 3])
+        first, last = _stretch(t.boxes, t.axes, i, spare, ox, oy, oz, dx, dy, dz)
+        if first <= last and last >= 0.0 and first <= limit:
+            chosen[count] = i
+            ways[count, 0], ways[count, 1] = first, last
+            count += 1
     return count
 
 

@@ -3,6 +3,7 @@
 from collections.abc import Sequence
 from dataclasses import dataclass, field
 from functools import lru_cache
+from itertools import pairwise
 from typing import NamedTuple
 
 import numpy as np
@@ -22,6 +23,7 @@ from overlay.words.things.parts import (
 )
 
 _STEEPEST = 3.0
+_CLUMP = 8  # parts: a tier of a fir, a frond
 Numbers = npt.NDArray[np.float64]
 Counts = npt.NDArray[np.int64]
 
@@ -52,15 +54,18 @@ class Table(NamedTuple):
 
     Attributes
     ----------
-    spans : first and last part of each thing. balls, holds : middle and radius of what holds a
-    thing, a part. sizes : of the things, metres. owners : whose a part is. turns : from the world
+    spans : first and last clump of each thing. members : first and last part of each clump, a few
+    of a thing that follow each other. balls, clumps, holds : middle and radius of what holds a
+    thing, a clump, a part. sizes : of the things, metres. owners : whose a part is. turns : from the world
     to a part's own axes. colours : two a part, linear light. curves : radius and slope of turned
     parts, `SAMPLES` rows each, evenly up their heights. texels : of cut-outs, row by row.
     boxes, axes : middle and half sides of a box that holds a part, and its sides' directions.
     """
 
     spans: Counts  # (things, 2)
+    members: Counts  # (clumps, 2)
     balls: Numbers  # (things, 4)
+    clumps: Numbers  # (clumps, 4)
     sizes: Numbers
     owners: Counts
     holds: Numbers  # (parts, 4)
@@ -79,20 +84,24 @@ def tabulate(things: Sequence[Placed]) -> Table:
     """Arrays of things; of none, one that is never seen."""
     things = things or [_NOTHING]
     spans, balls, sizes, owners = [], [], [], []
+    members: list[tuple[int, int]] = []
     every: list[Part] = []
     for number, thing in enumerate(things):
         parts = thing.in_world()
         low, high = extent(parts)
-        spans.append((len(every), len(every) + len(parts)))
+        ends = [*range(len(every), len(every) + len(parts), _CLUMP), len(every) + len(parts)]
+        spans.append((len(members), len(members) + len(ends) - 1))
+        members += pairwise(ends)
         reach = 1.02 * float(np.linalg.norm(high - low)) / 2 + max(p.blend for p in parts) / 4
         balls.append((*((low + high) / 2), reach + 0.01))
         sizes.append(float((high - low).max()))
         owners += [number] * len(parts)
         every += parts
-    boxes = [_box(part) for part in every]
+    boxes, holds = [_box(part) for part in every], np.array([_hold(p) for p in every])
     return Table(
-        np.array(spans, np.int64), np.array(balls), np.array(sizes), np.array(owners, np.int64),
-        np.array([_hold(p) for p in every]), np.array([int(p.shape) for p in every], np.int64),
+        np.array(spans, np.int64), np.array(members, np.int64), np.array(balls),
+        np.array([_clump(holds[first:last]) for first, last in members]), np.array(sizes),
+        np.array(owners, np.int64), holds, np.array([int(p.shape) for p in every], np.int64),
         np.array([_row(p, n) for p, n in zip(every, _first_rows(every), strict=True)]),
         np.ascontiguousarray([p.turn.T for p in every], np.float64),
         np.array([_colours(p) for p in every]), np.array([int(p.skin) for p in every], np.int64),
@@ -163,6 +172,13 @@ def _hold(part: Part) -> list[float]:
     else:
         reach = float(np.linalg.norm(half_sides(part)))
     return [*middle, reach + part.blend / 2 + 1e-3]
+
+
+def _clump(holds: Numbers) -> list[float]:
+    """Middle and radius of a ball about some balls, no smaller than it must be for rounding."""
+    middle = ((holds[:, :3] - holds[:, 3:]).min(0) + (holds[:, :3] + holds[:, 3:]).max(0)) / 2
+    away = np.sqrt(((holds[:, :3] - middle) ** 2).sum(1))
+    return [*middle, 1e-6 + 1.000001 * float((away + holds[:, 3]).max())]
 
 
 def _first_rows(parts: Sequence[Part]) -> list[int]:

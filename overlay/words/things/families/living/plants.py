@@ -106,7 +106,7 @@ def fern(*, h: float = 0.7, leaf: str = "#4f7a35", seed: int = 0) -> list[Part]:
     """Fronds that arch outwards."""
     b = Builder(leaf)
     chance = np.random.default_rng([seed, 73])
-    for k in range(9):
+    for k in range(7):
         angle = 2.4 * k
         reach, tall = h * float(chance.uniform(0.6, 0.9)), h * float(chance.uniform(0.6, 1.0))
         spine = [_on_ring(reach * s, angle, tall * (1.6 * s - 1.1 * s * s) * 1.7) for s in (0.0, 0.3, 0.6, 1.0)]

@@ -119,7 +119,7 @@ def blade_tree(
         b.cone((0, y + 0.055 * h, 0), (out * r, 0.075 * h, 0.2 * r), leaf, Skin.LEAVES)
         if not ragged:
             continue
-        for turn in np.linspace(0, 2 * np.pi, 8)[:-1] + rng.uniform(0, 1):  # ragged tips of branches
+        for turn in np.linspace(0, 2 * np.pi, 7)[:-1] + rng.uniform(0, 1):  # ragged tips of branches
             end = (float(np.cos(turn)) * 1.04 * r, y - 0.035 * h, float(np.sin(turn)) * 1.04 * r)
             b.limb(
                 (0.45 * end[0], y + 0.03 * h, 0.45 * end[2]),
