@@ -92,4 +92,5 @@ def _of_any_number(template: Callable[..., Any], args: Any, kws: Any) -> Any:
     """
     from numba.core.types import unliteral
 
-    return template(tuple(map(unliteral, args)), {k: unliteral(v) for k, v in kws.items()})
+    plain: Callable[[Any], Any] = unliteral
+    return template(tuple(map(plain, args)), {name: plain(own) for name, own in kws.items()})
