@@ -142,6 +142,46 @@ class FullTest(unittest.TestCase):
         self.assertEqual(words("a vineyard with cypress trees"), ["cypress"])
         self.assertEqual(words("a vineyard with trees"), ["tree"])
 
+    def test_umbrellas_of_a_street_are_carried(self):
+        umbrellas, people = wish("a rainy day in the city with umbrellas").things
+        self.assertEqual((umbrellas.link, umbrellas.to), ("held", 1))
+        self.assertEqual((people.subject.family, people.count), ("figure", umbrellas.count))
+        self.assertEqual(len(wish("a beach with umbrellas").things), 1)
+        self.assertEqual(len(wish("a red umbrella in a street").things), 1)
+
+    def test_a_tree_over_a_basket_is_low_and_out_of_doors(self):
+        found = scene("a basket of apples under a tree")
+        self.assertEqual(found.place, "meadow")
+        (grown,) = placed("a basket of apples under a tree", "tree")
+        low, high = extent(grown.in_world())
+        self.assertLess(high[1] - low[1], 4.5)
+
+    def test_a_stone_lion_is_a_statue_at_home_anywhere(self):
+        self.assertEqual(words("a stone lion at a gate")[0], "lion")
+        self.assertIn("stone plinth", words("a stone lion at a gate"))
+        self.assertEqual(scene("a stone lion at a gate").place, "meadow")
+        self.assertEqual(scene("a lion at a gate").place, "savannah")
+
+    def test_a_bookshop_keeps_its_shelves_beside_its_window(self):
+        found = scene("a bookshop with a cat in the window")
+        shelves = [t for t in found.things if t.name == "bookcase"]
+        self.assertEqual((len(shelves), found.setting.window), (2, 2.0))
+        self.assertTrue(all(abs(t.at[0]) > 1.2 for t in shelves))
+        bed = scene("a bedroom with a chair by the window").things
+        self.assertNotIn("bed", {t.name for t in bed})
+
+    def test_gardens_are_named_after_what_they_are_for(self):
+        self.assertEqual(wish("a kitchen garden with cabbages").place, "garden")
+        self.assertEqual(wish("a kitchen with cabbages").place, "kitchen")
+        cacti = wish("a cactus garden in the desert")
+        self.assertEqual((cacti.place, cacti.things[0].count), ("desert", 4))
+
+    def test_birds_that_take_off_or_hover_fly(self):
+        self.assertTrue(wish("a swan taking off from a lake").things[0].flies)
+        self.assertEqual(words("a red kite hovering over a valley"), ["hawk"])
+        self.assertEqual(words("a red kite over a valley"), ["kite"])
+        self.assertEqual(wish("a hummingbird and a hibiscus flower").things[0].link, "hovers")
+
     def test_each_of_several_vases_has_flowers_of_its_own(self):
         prompt = "three vases of tulips on a table"
         vases, tulips = (placed(prompt, n) for n in ("vase", "tulip"))

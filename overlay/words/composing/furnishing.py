@@ -20,6 +20,7 @@ from overlay.words.wishing.wished import Wish, Wished
 _WALLS = ("#b5795a", "#c9a98a", "#a39a8b", "#9a5a48", "#c0b49c", "#7d8288", "#d9cfc0", "#e3d6bd")
 _KEPT = 0.46  # of the length of a glasshouse, how high its trees are
 _LOST = 0.045  # likewise, below which what is far off is not made out
+_BY_WINDOW = 1.2  # metres, from a window's middle to its side
 _VINE = 0.1  # least share of the picture of the nearest
 _RANKS = 8  # of vines, side by side
 _GOLDEN = 0.618034
@@ -237,11 +238,13 @@ class Furnisher:
         wide, _, deep = subject_of(it.word).size
         z = self.ground.setting.wall - deep / 2 - 0.04
         room = min(self.eye.half_width(z), self.ground.setting.side) - wide / 2
-        if any("window=" in effects for effects, _ in self.wish.effects):  # said: it stays free
-            return None
         x = (it.k - (it.count - 1) / 2) * (wide + 0.04)
         if it.count == 1:
             x = (-0.55 if stream(self.seed, FURNISHING, 9).random() < 0.5 else 0.55) * room
+        if any("window=" in effects for effects, _ in self.wish.effects):  # said: it stays free
+            if it.count == 1:
+                return None
+            x += float(np.sign(x)) * _BY_WINDOW
         return (x, z, 0.0, 1.0) if abs(x) < room + wide else None
 
     def corner(self, it: Turn) -> Spot | None:

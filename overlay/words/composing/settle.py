@@ -47,7 +47,8 @@ def place_of(wish: Wish) -> str:
         if t.link in {"with", "held"} and t.to is not None and _is_person(wish.things[t.to])
     ]
     stands = [t for t in stands if t not in of_person] or stands
-    homes = [t.subject.home for t in stands if not is_grown(t) or t is wish.things[0]]
+    alive = [t for t in stands if not dict(t.details).get("carved")]  # a stone lion is anywhere
+    homes = [t.subject.home for t in alive if not is_grown(t) or t is wish.things[0]]
     if any(homes):
         home = next(home for home in homes if home)
         sails = any(t.subject.belongs == "water" for t in stands)

@@ -158,6 +158,19 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
         r"several \g<what>s",
     ),
     (r" (?:through|in|along) the surf\b", " on a beach"),
+    (r" (?:taking off|rising|lifting off) from (?=an? |the )", " flying over "),
+    (r" with an? (?:small )?door in (?:its|the) trunk\b", ""),
+    (
+        r"\b(?:an? |the )?cactus garden\b(?: in (?:the|a) desert)?",
+        "several large cactus in the desert",
+    ),
+    (r"\b(?:red )?kite(?= (?:hovering|circling|soaring|gliding|wheeling)\b)", "hawk"),
+    (
+        r"\b(?P<made>stone|marble|bronze|granite)"
+        r" (?P<what>lion|eagle|angel|dragon|owl)(?P<many>s?)\b",
+        r"\g<made> statue\g<many> of \g<what>\g<many>",
+    ),
+    (r" on a (?:wooden |round |wood )?board\b", " on a tray"),
     (r",? (?:as )?(?:seen|viewed) (?:from )?across (?=an? |the )", " across "),
     (
         rf"\b(?:farmer|ploughman|peasant|man|boy) ploughing"

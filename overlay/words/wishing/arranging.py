@@ -57,6 +57,7 @@ def arranged(things: Sequence[Wished], place: str) -> list[Wished]:
         if "lamp" in thing.name and place in BUILT_UP:  # none of a table
             found[i] = replace(thing, subject=subject_of("street lamp"))
     _stand_in_sea(found, place)
+    _carry(found, place)
     _set_up(found)
     _hang_up(found, place)
     _climb(found)
@@ -218,6 +219,15 @@ def _hang_up(things: list[Wished], place: str) -> None:
 
 def _in_room(things: Sequence[Wished]) -> bool:
     return any(t.subject.belongs == "room" for t in things)
+
+
+def _carry(things: list[Wished], place: str) -> None:
+    """Umbrellas of a street are carried by people."""
+    for i, thing in enumerate(list(things) if place in BUILT_UP else ()):
+        if thing.subject.word == "umbrella" and thing.count > _FEW and thing.to is None:
+            who = Wished("people", subject_of("man"), thing.emphasis, thing.count, pose="hold")
+            things.append(who)
+            things[i] = linked(thing, len(things) - 1, "held")
 
 
 def _on_a_line(thing: Wished, place: str) -> Wished:

@@ -30,6 +30,8 @@ _THICKET = GROWN | {"bush"}
 _BRIDGED = 1.3  # of the height of who stands on it, of a bridge
 _HEAP = 1.3  # of the width of who lies on it, of a heap of gold
 _CLIFF = 0.75  # of its size, below which it is none
+_AT_A_FLOWER = {"at", "on", "and", "beside", "near", "with"}
+_BASKET = 0.8  # metres, up to which what is under a tree is small beside it
 _CAGED = 1.8  # of the larger of a bird's height and width, of the cage it is in
 _SWARMS = {"insect", "butterfly"}
 _TRAINS = {"locomotive", "tram"}
@@ -105,7 +107,7 @@ def _swarming(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
 
 def _sipping(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
     """A hummingbird at a flower is over it, and both are as large in the picture."""
-    sips = link in {"at", "on"} and a.subject.word == "hummingbird"
+    sips = link in _AT_A_FLOWER and a.subject.word == "hummingbird"
     if not sips or b.subject.family not in GROWN or b.count > 1:
         return None
     b = replace(b, size=min(b.size, _SIPPED * a.tall / b.subject.height))
@@ -204,8 +206,9 @@ def _under_plant(a: Wished, b: Wished, link: str, second: int) -> Pair | None:
         return replace(a, to=second, link="in front of"), b
     if link != "under" or b.subject.family not in _PLANTS:
         return None
-    if b.subject.family in TREES and a.subject.family in LIVING:  # its crown is to be seen too
-        low = max(_TREE * a.tall, SMALL) / b.subject.height
+    small = a.subject.family in LIVING or a.tall < _BASKET
+    if b.subject.family in TREES and small:  # its crown is to be seen too
+        low = max(_TREE * a.tall, 1.2 * SMALL) / b.subject.height  # higher than any room
         b = replace(b, size=min(b.size, low))
     return replace(a, to=second, link=link), at_least(b, _SHADE * a.tall / b.subject.height)
 

@@ -37,8 +37,8 @@ _FIXED = {("house", "signpost"): "sign", ("house", "sign"): "sign", ("house", "i
 # What a thing has of its own, whatever is said to be with it.
 _HAS = {
     ("cake", "candle"), ("mosque", "minaret"), ("drawbridge", "gate"), ("birdcage", "canary"),
-    ("birdcage", "sparrow"), ("snowman", "hat"), ("snowman", "carrot"), ("snowman", "broom"),
-    ("snowman", "scarf"),
+    ("birdcage", "sparrow"), ("treehouse", "ladder"), ("snowman", "hat"),
+    ("snowman", "carrot"), ("snowman", "broom"), ("snowman", "scarf"),
 }  # fmt: skip
 
 # Which thing comes with one, linked how.
