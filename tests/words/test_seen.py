@@ -93,6 +93,33 @@ class HighTest(unittest.TestCase):
         self.assertEqual(words("a house on a hill"), ["house", "knoll"])
         self.assertEqual(words("a village"), [])
 
+    def test_who_walks_on_a_ridge_is_seen_and_not_the_ridge_alone(self):
+        found = scene("a group of hikers on a ridge")
+        first = placed("a group of hikers on a ridge", "hikers")[0]
+        self.assertGreater(share(found, first), 0.09)
+        self.assertEqual(found.chief, "hikers")
+
+    def test_a_village_from_above_is_looked_down_upon(self):
+        found = scene("a village seen from above")
+        self.assertTrue(found.eye.above)
+        self.assertGreater(found.eye.height, 10)
+        self.assertFalse(scene("a village").eye.above)
+
+    def test_a_temple_on_stairs_and_a_tree_in_the_snow_are_out_of_doors(self):
+        self.assertEqual(scene("a temple at the top of a long staircase").place, "meadow")
+        self.assertEqual(scene("a long staircase").place, "hall")
+        self.assertEqual(scene("a christmas tree in the snow").place, "meadow")
+        self.assertEqual(scene("a christmas tree").place, "room")
+
+    def test_a_star_that_falls_brings_its_night(self):
+        self.assertEqual(words("a shooting star over a tent"), ["comet", "tent"])
+        self.assertGreater(scene("a shooting star over a tent").setting.stars, 0.3)
+        self.assertEqual(wish("a small boat under a huge wave").place, "rough sea")
+
+    def test_guards_of_a_castle_gate_stand_before_it(self):
+        guards = placed("a castle gate with two guards", "guards")
+        self.assertEqual([t.at[1] for t in guards], [0.0, 0.0])
+
     def test_lightning_is_over_what_is_in_the_storm(self):
         mill, hill, bolt = wish("a windmill on a hill in a thunderstorm").things
         self.assertEqual((mill.link, mill.to, bolt.link), ("on", 1, "and"))
@@ -141,6 +168,15 @@ class FullTest(unittest.TestCase):
     def test_trees_are_of_the_kind_that_is_said(self):
         self.assertEqual(words("a vineyard with cypress trees"), ["cypress"])
         self.assertEqual(words("a vineyard with trees"), ["tree"])
+
+    def test_a_stack_that_is_drawn_as_one_is_one(self):
+        self.assertEqual(wish("a stack of pancakes").things[0].count, 1)
+        self.assertEqual(wish("three apples").things[0].count, 3)
+
+    def test_what_eats_in_a_tree_is_in_the_tree(self):
+        monkey, banana, branch = wish("a monkey eating a banana in a tree").things
+        self.assertEqual((monkey.link, monkey.to, branch.subject.word), ("on", 2, "branch"))
+        self.assertEqual(banana.to, 2)
 
     def test_umbrellas_of_a_street_are_carried(self):
         umbrellas, people = wish("a rainy day in the city with umbrellas").things

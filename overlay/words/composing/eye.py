@@ -30,6 +30,7 @@ _KNEE, _STEP = 1.2, 2.0  # metres; from one height of the eye to the next
 _CROWN, _FARTHER = 0.66, 2.2
 _COASTS = {"sea", "rough sea", "beach", "rocky shore"}
 _FAR_OFF, _OVER_SEA = 14.0, 0.09  # metres; of the distance, how high the eye is there
+_HIGH_UP = 14.0  # metres before and over a place that is looked down upon
 _IN_ROOM = 4.0  # metres from the middle of an empty room
 _BUILT = BUILDINGS | {"jib_crane", "observatory", "hill_town"}
 
@@ -87,7 +88,11 @@ def eye_of(wish: Wish, chief: Wished | None, *, aspect: float, indoors: bool, ba
     said = wish.camera
     wanted = float(said["horizon"]) if "horizon" in said else -0.22
     if chief is None:
-        return Eye(_IN_ROOM, 1.5, -0.1, aspect) if indoors else Eye(9.0, 1.7, wanted, aspect)
+        if indoors:
+            return Eye(_IN_ROOM, 1.5, -0.1, aspect)
+        if said.get("eye") == "above":
+            return Eye(_HIGH_UP, _HIGH_UP, 0.0, aspect, above=True, look_at=0.65 * _HIGH_UP)
+        return Eye(9.0, 1.7, wanted, aspect)
     tall = chief.subject.size[1] * chief.size
     below = _bearer_seen(wish, chief, base)
     away = _distance(wish, chief, aspect=aspect, indoors=indoors, below=below)

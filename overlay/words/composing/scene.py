@@ -84,7 +84,8 @@ def chief_of(things: tuple[Wished, ...]) -> int:
     while things[first].to is not None and leads_not(things[first]):
         first = int(things[first].to or 0)
     chief = things[first]
-    tall = {"on": max(_TOWERS * chief.tall, _LARGE), "around": _RINGED * chief.tall}
+    several = chief.count**0.5  # for which a hill is larger, too
+    tall = {"on": several * max(_TOWERS * chief.tall, _LARGE), "around": _RINGED * chief.tall}
     under = chief.to if chief.link in tall else None
     return under if under is not None and things[under].tall > tall[chief.link] else first
 

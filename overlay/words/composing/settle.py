@@ -50,7 +50,10 @@ def place_of(wish: Wish) -> str:
     alive = [t for t in stands if not dict(t.details).get("carved")]  # a stone lion is anywhere
     homes = [t.subject.home for t in alive if not is_grown(t) or t is wish.things[0]]
     if any(homes):
-        home = next(home for home in homes if home)
+        tall = any(t.tall > _TOO_TALL and t.subject.belongs == "ground" for t in stands)
+        out = tall or bool(wish.weather)  # of doors
+        home = next((home for home in homes if home and not (out and is_indoors(home))), "")
+    if any(homes) and home:
         sails = any(t.subject.belongs == "water" for t in stands)
         return "sea" if home in UNDER_WATER and sails else home
     return _where_they_belong(stands, in_weather=bool(wish.weather))

@@ -171,6 +171,14 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
         r"\g<made> statue\g<many> of \g<what>\g<many>",
     ),
     (r" on a (?:wooden |round |wood )?board\b", " on a tray"),
+    (r" (?:beneath|under) (?:an? |the )?(?:\w+ )?chandeliers?\b", " in a ballroom"),
+    (r" (?:frozen|trapped|stuck|locked) in (?:the )?(?:pack )?ice\b", " on a frozen lake"),
+    (r"\b(?:an? |the )?tea (?:ceremony|party)\b", "a teapot and three cups on a table"),
+    (
+        r"\b(?:fir|pine|spruce)(?:[ _]tree)? (?:decorated|hung|lit) with"
+        r" (?:candles|lights|baubles|stars)\b",
+        "christmas tree",
+    ),
     (r",? (?:as )?(?:seen|viewed) (?:from )?across (?=an? |the )", " across "),
     (
         rf"\b(?:farmer|ploughman|peasant|man|boy) ploughing"
@@ -200,7 +208,8 @@ _WAYS: tuple[tuple[str, str | Callable[[re.Match[str]], str]], ...] = (
         rf" (?:{_WORD}[ _])?(?:doors?|doorstep|doorway|entrance|porch)\b(?= *$)",
         "",
     ),
-    (r"\b(?P<what>pumpkin|cabbage|melon|vegetable|strawberry) patch\b", r"field of \g<what>s"),
+    (r"\bvegetable patch\b", "cabbage patch"),
+    (r"\b(?P<what>pumpkin|cabbage|melon|strawberry) patch\b", r"field of \g<what>s"),
     (r" (?:hung|suspended|dangling|swinging|hanging)(?: down)? (?:from|off)\b", " hanging from"),
     # Beasts before what they pull; young ones by their kind; who fishes without a rod.
     (rf"\bhorse[- ]drawn (?P<how>{_WORD} )??(?={_PULLED}\b)", r"\g<how>horse "),

@@ -57,8 +57,8 @@ class Table(NamedTuple):
     spans : first and last clump of each thing. members : first and last part of each clump, a few
     of a thing that follow each other. balls, clumps, holds : middle and radius of what holds a
     thing, a clump, a part. sizes : of the things, metres. owners : whose a part is. turns : from
-    the world to a part's own axes. colours : two a part, linear light. curves : radius and slope of turned
-    parts, `SAMPLES` rows each, evenly up their heights. texels : of cut-outs, row by row.
+    the world to a part's own axes. colours : two a part, linear light. curves : radius and slope of
+    turned parts, `SAMPLES` rows each, evenly up their heights. texels : of cut-outs, row by row.
     boxes, axes : middle and half sides of a box that holds a part, and its sides' directions.
     """
 

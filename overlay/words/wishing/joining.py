@@ -23,8 +23,8 @@ _DONE_TO = {
 _PAIRED = {"and", "beside"}
 # What people are on or in who are said with it, by its family.
 _BEARS = {
-    "jetty": "on", "bridge": "on", "rope_bridge": "on", "drawbridge": "on", "rowing_boat": "in",
-    "canoe": "in",
+    "jetty": "on", "bridge": "on", "rope_bridge": "on", "drawbridge": "in front of",
+    "rowing_boat": "in", "canoe": "in",
 }  # fmt: skip
 
 
@@ -33,7 +33,8 @@ def join(things: list[Wished], last: int, number: int, link: str) -> None:
     said = things[last]
     link = "and" if _is_overhead(things[number], link) else link
     whose = said.link in {"holds", "held"}  # `a basket of apples under a tree`
-    if said.link == "with" and said.to is not None and link in {"on", "in", "under"}:
+    eaten = said.link == "beside" and said.subject.belongs == "table"  # `eating a nut in a tree`
+    if (said.link == "with" or eaten) and said.to is not None and link in {"on", "in", "under"}:
         holder, goods = things[said.to].subject.family, said.subject.family not in LIVING
         # `a man with a dog on a bench`, `a squirrel with a nut on a stump`
         whose = holder == "figure" or (holder in LIVING and goods)

@@ -18,7 +18,13 @@ from overlay.words.wishing.wished import Wish, Wished, linked
 from overlay.words.wishing.within import within
 
 _GREEN = "first~#6b8a3c:.7 second~#86994e:.7"  # the ground between flowers
-_BRINGS = {"lightning bolt": "storm", "tornado": "storm"}  # what weather comes with a thing
+_BRINGS = {
+    "lightning bolt": "storm",
+    "tornado": "storm",
+    "comet": "night",
+}  # what weather comes with a thing
+_SKIES = {"weather", "hour"}
+_SETS = {"pair", "bunch", "stack", "pile"}
 _FLIES = {"bird", "swallow", "starling", "crow", "gull", "pigeon", "dove", "sparrow"}  # in flocks
 _OWN_RAILS = {"locomotive", "tunnel", "tram"}
 _ROWS = {"row", "line", "avenue"}
@@ -272,7 +278,7 @@ class _Builder:
         own = [w for w in told if w.kind in {"colour", "material", "quality", "count", "subject"}]
         entry = piece.head.entry
         count = count_of(piece, phrase)
-        several = any(w.text in {"pair", "bunch"} for w in own) or count == PLURAL
+        several = any(w.text in _SETS for w in own) or count == PLURAL
         pair = entry.word.endswith("s") and several  # `boots` are two, `grapes` many
         wished = Wished(
             entry.word if piece.head.kin is None else piece.head.text, subject_for(entry),
@@ -293,7 +299,7 @@ class _Builder:
             self.things.append(Wished(other, subject_of(other), phrase.emphasis, wished.count))
             link_two(self.things, number, len(self.things) - 1, link)
         if entry.word in _BRINGS:
-            brought = next(e for e in known_words()[_BRINGS[entry.word]] if e.kind == "weather")
+            brought = next(e for e in known_words()[_BRINGS[entry.word]] if e.kind in _SKIES)
             self._scene(Word(brought.word, brought), phrase)
         return [w for w in told if w not in own]
 

@@ -178,7 +178,7 @@ _COLOURED: dict[Callable[..., list[Part]], tuple[str, ...]] = {
     garden.trellis: ("leaf",), garden.flower_pot: ("petals",), waterside.mill_wheel: ("wood",), waterside.water_tower: ("wood",),
     waterside.drawbridge: ("wall",), waterside.rope_bridge: ("wood",), companies.orchestra: ("coat",), companies.choir: ("coat",), companies.team: ("coat",),
     aloft.parachute: ("cloth",), aloft.flying_carpet: ("cloth",), aloft.hang_glider: ("cloth",),
-    aloft.broom_rider: ("coat",),
+    aloft.broom_rider: ("coat",), aloft.comet: ("c",),
     leisure.toy_balloons: ("c",), leisure.maypole: ("wood",), leisure.rocking_horse: ("coat",),
     leisure.fishing_rod: ("wood",), leisure.sledge: ("wood",), leisure.hammock: ("cloth",),
     crafts.potters_wheel: ("clay",), crafts.spinning_wheel: ("wood",), crafts.harp: ("wood",),

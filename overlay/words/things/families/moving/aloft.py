@@ -96,3 +96,12 @@ def satellite(*, c: str = "#c9a24a", second: str = "#2f4a86") -> list[Part]:
     b.limb((0, 2.05, 0), (0, 2.75, 0), (0.03, 0.02), "#b8bcbf")
     b.limb((0.2, 0.9, 0), (0.5, 0.3, -0.2), (0.03, 0.02), "#b8bcbf")
     return moved(b.parts, turned(18, 0, 16), (0.0, 0.6, 0.0))
+
+
+def comet(*, r: float = 0.12, c: str = "#fff4d8", tail: str = "#cfe0ff") -> list[Part]:
+    """A star that falls to +x, its long tail behind and above it; it shines at night."""
+    b = Builder(c, Skin.GLASS, 0.3 * r)
+    b.ball((0, r, 0), r)
+    way = [(-r * s, r * (1 + 0.45 * s), 0.0) for s in (0.0, 6.0, 16.0, 36.0)]
+    b.chain(way, [0.7 * r, 0.42 * r, 0.22 * r, 0.03 * r], tail)
+    return b.parts
