@@ -7,7 +7,7 @@ from typing import Any
 import numpy as np
 
 from overlay.words.language.entries import Entry, known_words
-from overlay.words.things.families import FAMILIES
+from overlay.words.things.families import FAMILIES, TREES
 from overlay.words.things.parts import Part, extent
 
 _TRUTH = {"yes": True, "no": False}
@@ -88,6 +88,16 @@ def read_subject(entry: Entry) -> Subject:
     wide, tall, deep = (float(v) for v in np.maximum(high - low, 1e-3))
     size = (wide, float(high[1]) or tall, deep)
     return Subject(entry.word, family, figures, belongs, size, home)
+
+
+def kind_of(entry: Entry) -> set[str]:
+    """A word and, for one that names a family at large (`tree`), all of its kind."""
+    word, family = entry.word, subject_for(entry).family
+    broad = {"tree": TREES, "person": {"figure"}, "bird": {"bird", "flying_bird"}}
+    if word not in broad:
+        return {word}
+    names = {e.word for all_ in known_words().values() for e in all_ if e.kind == "subject"}
+    return {n for n in names if subject_of(n).family in {family, *broad[word]}}
 
 
 def flying(subject: Subject) -> Subject:

@@ -4,12 +4,11 @@ from collections.abc import Iterable
 from dataclasses import replace
 from typing import Any
 
-from overlay.words.language.entries import Entry, known_words
+from overlay.words.language.entries import known_words
 from overlay.words.language.reading import PLURAL, Phrase, Piece, Reading, Word
 from overlay.words.language.told import told_of
 from overlay.words.stage.setting import read_effects
-from overlay.words.subjects import flying, subject_for, subject_of
-from overlay.words.things.families import TREES
+from overlay.words.subjects import flying, kind_of, subject_for, subject_of
 from overlay.words.wishing import backdrop, burning, hanging, owning, relations
 from overlay.words.wishing.arranging import arranged, at_sea
 from overlay.words.wishing.joining import count_of, join, link_two, placement_of
@@ -88,7 +87,7 @@ class _Builder:
             if word.entry is None:
                 continue
             if word.kind == "subject":
-                self.unwanted |= _kind_of(word.entry)
+                self.unwanted |= kind_of(word.entry)
             else:
                 self.toning.tune(word, -phrase.emphasis)
 
@@ -99,7 +98,7 @@ class _Builder:
         if phrase.amount is not None:
             for word in phrase.words:
                 if word.kind == "subject" and word.entry:
-                    self.unwanted |= _kind_of(word.entry)
+                    self.unwanted |= kind_of(word.entry)
                 else:
                     self.toning.tune(word, phrase.amount)
             return
@@ -344,13 +343,3 @@ class _Builder:
         if effects:
             self.effects.append((effects, 1.0))
         self.fills += fills
-
-
-def _kind_of(entry: Entry) -> set[str]:
-    """A word and, for one that names a family at large (`tree`), all of its kind."""
-    word, family = entry.word, subject_for(entry).family
-    broad = {"tree": TREES, "person": {"figure"}, "bird": {"bird", "flying_bird"}}
-    if word not in broad:
-        return {word}
-    names = {e.word for all_ in known_words().values() for e in all_ if e.kind == "subject"}
-    return {n for n in names if subject_of(n).family in {family, *broad[word]}}
