@@ -11,8 +11,8 @@ from overlay.words.things.distance import (
     nearest_within,
     one_thing,
     part_distance,
-    parts_on_way,
-    thing_on_way,
+    their_way,
+    things_parts,
     to_own,
 )
 from overlay.words.things.skin import skin_tone
@@ -25,45 +25,51 @@ def follow(t, chosen, ways, ox, oy, oz, dx, dy, dz, limit):
     Thing by thing, so that none is measured where the ray passes another; what begins behind what
     was met is left out, which is most where the table has the near ones first.
     """
-    count = parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, 0.0, 0.0, chosen, ways)
-    met, k = SKY, 0
-    while k < count:
-        last, begin, end = thing_on_way(t, chosen, ways, count, k)
+    met = SKY
+    for g in range(t.spans.shape[0]):
+        count = things_parts(t, g, ox, oy, oz, dx, dy, dz, limit, 0.0, 0.0, chosen, ways, 0)
+        if count == 0:
+            continue
+        begin, end = their_way(ways, count)
         way, end = max(begin, 0.01), min(end, limit)
-        close = 0.0002 * t.sizes[t.owners[chosen[k]]]
+        close = 0.0002 * t.sizes[g]
         for _ in range(110):
             if way > end:
                 break
             d = one_thing(
-                t, chosen, ways, k, last, way, ox + dx * way, oy + dy * way, oz + dz * way
+                t, chosen, ways, 0, count, way, ox + dx * way, oy + dy * way, oz + dz * way
             )
             if d < 0.0012 * way + close:
-                limit, met = way, t.owners[chosen[k]]
+                limit, met = way, g
                 break
             way += 0.88 * d
-        k = last
     return limit, met
 
 
 @compiled(inline="always", fastmath=STEADY, error_model="numpy")
 def sunlit(t, chosen, ways, soft, x, y, z, sun):
     """Share of the sun that reaches a point; edges by how near a ray passed (Quilez's penumbra)."""
-    count = parts_on_way(t, x, y, z, sun[0], sun[1], sun[2], 60.0, 0.01, 1.0 / soft, chosen, ways)
-    light, k = 1.0, 0
-    while k < count and light >= 0.01:
-        last, begin, end = thing_on_way(t, chosen, ways, count, k)
-        way, step = max(begin, 0.004), 0.009 * t.sizes[t.owners[chosen[k]]]
+    light = 1.0
+    for g in range(t.spans.shape[0]):
+        if light < 0.01:
+            break
+        count = things_parts(
+            t, g, x, y, z, sun[0], sun[1], sun[2], 60.0, 0.01, 1.0 / soft, chosen, ways, 0
+        )
+        if count == 0:
+            continue
+        begin, end = their_way(ways, count)
+        way, step = max(begin, 0.004), 0.009 * t.sizes[g]
         for _ in range(48):
             if way > min(end, 60.0):
                 break
             d = one_thing(
-                t, chosen, ways, k, last, way, x + sun[0] * way, y + sun[1] * way, z + sun[2] * way
+                t, chosen, ways, 0, count, way, x + sun[0] * way, y + sun[1] * way, z + sun[2] * way
             )
             light = min(light, soft * d / way)
             way += max(0.8 * d, step)
             if light < 0.01:
                 break
-        k = last
     light = min(max(light, 0.0), 1.0)
     return light * light * (3 - 2 * light)
 

@@ -197,26 +197,36 @@ def _beside(balls, g, ox, oy, oz, dx, dy, dz, limit):
 
 @kernel(fastmath=STEADY)
 def parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways):
-    """List parts whose box comes within `margin` of a ray; a ray without a direction is a point.
+    """List parts of all things whose box comes within `margin` of a ray; returns how many.
 
-    The margin widens by `widens` a metre. `ways` gets where each part's box begins and ends.
-    Things whose ball is passed are left out at once, then clumps of their parts.
-
-    Returns how many.
+    A ray without a direction is a point. The margin widens by `widens` a metre. `ways` gets where
+    each part's box begins and ends.
     """
     count = 0
     for g in range(t.spans.shape[0]):
-        along, aside = _beside(t.balls, g, ox, oy, oz, dx, dy, dz, limit)
-        reach = t.balls[g, 3] + margin + widens * along
-        if aside > reach * reach:
-            continue
-        for c in range(t.spans[g, 0], t.spans[g, 1]):
-            along, aside = _beside(t.clumps, c, ox, oy, oz, dx, dy, dz, limit)
-            reach = t.clumps[c, 3] + margin + widens * (along + t.clumps[c, 3])
-            if aside <= reach * reach:
-                count = _parts_of_clump(
-                    t, c, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways, count
-                )
+        count = things_parts(
+            t, g, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways, count
+        )
+    return count
+
+
+@kernel(fastmath=STEADY)
+def things_parts(t, g, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways, count):
+    """List those of one thing, after `count` others; how many there are then.
+
+    A thing whose ball is passed is left out at once, then clumps of its parts.
+    """
+    along, aside = _beside(t.balls, g, ox, oy, oz, dx, dy, dz, limit)
+    reach = t.balls[g, 3] + margin + widens * along
+    if aside > reach * reach:
+        return count
+    for c in range(t.spans[g, 0], t.spans[g, 1]):
+        along, aside = _beside(t.clumps, c, ox, oy, oz, dx, dy, dz, limit)
+        reach = t.clumps[c, 3] + margin + widens * (along + t.clumps[c, 3])
+        if aside <= reach * reach:
+            count = _parts_of_clump(
+                t, c, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways, count
+            )
     return count
 
 
@@ -244,16 +254,12 @@ def _parts_of_clump(t, c, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen,
 
 
 @kernel(fastmath=STEADY)
-def thing_on_way(t, chosen, ways, count, k):
-    """The chosen parts of one thing, from `k` on: where they end, and its boxes on the ray.
-
-    Chosen parts stand in the order of their things.
-    """
-    owner, begin, end, last = t.owners[chosen[k]], 1e9, -1e9, k
-    while last < count and t.owners[chosen[last]] == owner:
-        begin, end = min(begin, ways[last, 0]), max(end, ways[last, 1])
-        last += 1
-    return last, begin, end
+def their_way(ways, count):
+    """Where the boxes of the first `count` parts begin and end on a ray."""
+    begin, end = 1e9, -1e9
+    for k in range(count):
+        begin, end = min(begin, ways[k, 0]), max(end, ways[k, 1])
+    return begin, end
 
 
 @compiled(inline="always", fastmath=STEADY, error_model="numpy")
