@@ -5,6 +5,7 @@ import socket
 import subprocess
 import sys
 import threading
+import time
 from pathlib import Path
 from unittest import mock
 
@@ -93,6 +94,25 @@ class ClusterTest(RowsTest):
         many = self.hashes(Cluster(self.machines.address, 8), tasks, Control(report))
         self.assertTrue(lost)
         self.assertEqual(many, alone)
+
+    def test_a_row_is_handed_out_until_the_scheduler_has_noticed_whom_it_lost(self):
+        [task], real, given = self.tasks(1), Cluster._result, []
+
+        def lost(times):
+            def result(crew, future, task):
+                given.append(time.monotonic())
+                return real(crew, future, task) if len(given) > times else None
+
+            given.clear()
+            return mock.patch.object(Cluster, "_result", result)
+
+        with lost(4), mock.patch.object(cluster, "_LOOK", 0.02):
+            self.hashes(Cluster(self.machines.address, 1), [task])
+        self.assertEqual(len(given), 5)
+        self.assertGreater(given[4] - given[3], 0.16 - 0.01)  # longer each time
+        with lost(5), mock.patch.object(cluster, "_LOOK", 0.02):
+            [done] = Cluster(self.machines.address, 1).work([task], Control())
+        self.assertEqual((done.fault, len(given)), ("its workers were lost", 5))
 
     def test_other_versions_are_refused_by_name(self):
         refused = self.assertRaisesRegex(RecipeError, "engine must be 999 on every worker")

@@ -8,6 +8,7 @@ import hashlib
 import logging
 import tempfile
 import threading
+import time
 from collections.abc import Iterable, Iterator, Mapping
 from concurrent.futures import CancelledError as FutureCancelledError
 from concurrent.futures import Future, wait
@@ -31,7 +32,8 @@ from overlay.version import __version__
 _AHEAD = 2  # tasks a worker that are handed out
 _LOOK = 0.2  # seconds between looks whether to stop
 _ANSWERS = 10  # seconds; a scheduler that does not answer by then is not there
-_TRIES = 3  # times that a row is handed out
+_TRIES = 5  # times that a row is handed out
+_NAP = 0.05  # seconds
 _MOST = 512 << 20  # bytes of one picture
 _MINE = {"overlay": __version__, "engine": str(ENGINE_VERSION)}
 
@@ -129,6 +131,7 @@ class Cluster:
                     result = self._result(future, task)
                     if result is None and tries[task.index] < _TRIES:
                         self._sent.clear()  # what was scattered may be lost with its worker
+                        _pause(_LOOK * 2 ** (tries[task.index] - 1), control)
                         flight[self._submitted(client, task)] = task
                         continue
                     done += 1
@@ -165,6 +168,14 @@ class Cluster:
             return client.submit(Pulled, task.index, fault=str(error), pure=False)
         files = [self._sent[path] for path in paths]
         return client.submit(do_remote, task, paths, files, pure=False, retries=1)
+
+
+def _pause(seconds: float, control: Control) -> None:
+    """Let the scheduler notice whom it lost: until then what it is handed is lost as well."""
+    until = time.monotonic() + seconds
+    while time.monotonic() < until:
+        control.check()
+        time.sleep(_NAP)
 
 
 def versions() -> dict[str, str]:
