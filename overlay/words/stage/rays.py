@@ -11,8 +11,8 @@ from overlay.words.things.distance import (
     nearest_within,
     one_thing,
     part_distance,
+    parts_of_thing,
     their_way,
-    things_parts,
     to_own,
 )
 from overlay.words.things.skin import skin_tone
@@ -27,7 +27,7 @@ def follow(t, chosen, ways, ox, oy, oz, dx, dy, dz, limit):
     """
     met = SKY
     for g in range(t.spans.shape[0]):
-        count = things_parts(t, g, ox, oy, oz, dx, dy, dz, limit, 0.0, 0.0, chosen, ways, 0)
+        count = parts_of_thing(t, g, ox, oy, oz, dx, dy, dz, limit, 0.0, 0.0, chosen, ways, 0)
         if count == 0:
             continue
         begin, end = their_way(ways, count)
@@ -53,7 +53,7 @@ def sunlit(t, chosen, ways, soft, x, y, z, sun):
     for g in range(t.spans.shape[0]):
         if light < 0.01:
             break
-        count = things_parts(
+        count = parts_of_thing(
             t, g, x, y, z, sun[0], sun[1], sun[2], 60.0, 0.01, 1.0 / soft, chosen, ways, 0
         )
         if count == 0:

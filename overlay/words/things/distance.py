@@ -204,14 +204,14 @@ def parts_on_way(t, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways)
     """
     count = 0
     for g in range(t.spans.shape[0]):
-        count = things_parts(
+        count = parts_of_thing(
             t, g, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways, count
         )
     return count
 
 
 @kernel(fastmath=STEADY)
-def things_parts(t, g, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways, count):
+def parts_of_thing(t, g, ox, oy, oz, dx, dy, dz, limit, margin, widens, chosen, ways, count):
     """List those of one thing, after `count` others; how many there are then.
 
     A thing whose ball is passed is left out at once, then clumps of its parts.

@@ -155,7 +155,7 @@ def _put_in_vase(things: list[Wished], number: int, under: int) -> None:
     things[number] = _fitted(linked(thing, len(things) - 1, "holds"), vase)
 
 
-def at_sea(things: Sequence[Wished]) -> str:
+def water_meant(things: Sequence[Wished]) -> str:
     """The place of things of which none was said: under water for a submarine among jellyfish and
     for fish about a wreck, the sea for a lighthouse that nothing on land is with."""
     dives = any(t.subject.family == "submarine" for t in things)

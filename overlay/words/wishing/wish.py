@@ -10,7 +10,7 @@ from overlay.words.language.told import told_of
 from overlay.words.stage.setting import read_effects
 from overlay.words.subjects import flying, kind_of, subject_for, subject_of
 from overlay.words.wishing import backdrop, burning, hanging, owning, relations
-from overlay.words.wishing.arranging import arranged, at_sea
+from overlay.words.wishing.arranging import arranged, water_meant
 from overlay.words.wishing.joining import count_of, join, link_two, placement_of
 from overlay.words.wishing.toning import Toning
 from overlay.words.wishing.wished import Wish, Wished, linked
@@ -52,7 +52,7 @@ class _Builder:
         self.fills: list[tuple[str, str]] = []
 
     def wish(self) -> Wish:
-        self.place = self.place or at_sea(self.things)
+        self.place = self.place or water_meant(self.things)
         self.things = arranged(self.things, self.place)
         if self.by_window or hanging.has_curtains(self.things):
             self.effects.append(({"window=": 2.0}, 1.0))  # seen where there are walls
