@@ -88,7 +88,7 @@ def _compiled(function: Any, options: dict[str, Any]) -> Any:
 def _of_any_number(template: Callable[..., Any], args: Any, kws: Any) -> Any:
     """How Numba finds what one kernel calls in another, compiled for any number it is called with.
 
-    By itself it compiles `noise(x, 3)` and `noise(x, 4)` as two: a seventh of a scene's compiling.
+    By itself it compiles `noise(x, 3)` and `noise(x, 4)` as two: a seventh of a scene's kernels.
     """
     from numba.core.types import unliteral
 

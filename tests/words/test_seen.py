@@ -2,8 +2,6 @@
 
 import unittest
 
-import numpy as np
-
 from overlay.words.composing.bearing import topmost
 from overlay.words.things.families.built.landmarks import flames
 from overlay.words.things.families.goods.keeping import birdcage
@@ -260,5 +258,5 @@ class FullTest(unittest.TestCase):
     def test_a_bus_stop_is_one_and_terraced_houses_stand_on_no_terrace(self):
         self.assertEqual(words("a bus stop in the snow"), ["bus shelter"])
         self.assertEqual(wish("a row of terraced houses").place, "")
-        self.assertFalse(np.isclose(wish("deck chairs on a beach").things[0].count, 1))
+        self.assertGreater(wish("deck chairs on a beach").things[0].count, 2)
         self.assertEqual(wish("a beach with deck chairs").place, "beach")

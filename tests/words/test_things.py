@@ -55,6 +55,24 @@ class DistanceTest(unittest.TestCase):
         self.assertEqual(shapes, [Shape.LATHE, Shape.CONE, Shape.LATHE])
 
 
+class TableTest(unittest.TestCase):
+    def test_clumps_hold_their_parts_and_every_part_is_in_one_of_its_thing(self):
+        table = tabulate(
+            [Placed(w, tuple(subject_of(w).parts())) for w in ("fir", "apple", "fern")]
+        )
+        self.assertGreater(len(table.members), 3)
+        told = [i for first, last in table.members for i in range(first, last)]
+        self.assertEqual(told, list(range(len(table.parts))))
+        for thing, (begin, end) in enumerate(table.spans):
+            for (first, last), ball in zip(
+                table.members[begin:end], table.clumps[begin:end], strict=True
+            ):
+                self.assertEqual(set(table.owners[first:last]), {thing})
+                for hold in table.holds[first:last]:
+                    away = float(np.linalg.norm(hold[:3] - ball[:3]))
+                    self.assertLessEqual(away + hold[3], ball[3])
+
+
 class SubjectsTest(unittest.TestCase):
     def test_every_subject_stands_where_it_belongs(self):
         for word, subject in subjects().items():

@@ -17,11 +17,8 @@ from overlay.words.wishing.wished import Wish, Wished, linked
 from overlay.words.wishing.within import within
 
 _GREEN = "first~#6b8a3c:.7 second~#86994e:.7"  # the ground between flowers
-_BRINGS = {
-    "lightning bolt": "storm",
-    "tornado": "storm",
-    "comet": "night",
-}  # what weather comes with a thing
+# What weather or hour comes with a thing.
+_BRINGS = {"lightning bolt": "storm", "tornado": "storm", "comet": "night"}
 _SKIES = {"weather", "hour"}
 _SETS = {"pair", "bunch", "stack", "pile"}
 _FLIES = {"bird", "swallow", "starling", "crow", "gull", "pigeon", "dove", "sparrow"}  # in flocks
@@ -52,6 +49,7 @@ class _Builder:
         self.fills: list[tuple[str, str]] = []
 
     def wish(self) -> Wish:
+        """What was taken so far."""
         self.place = self.place or water_meant(self.things)
         self.things = arranged(self.things, self.place)
         if self.by_window or hanging.has_curtains(self.things):

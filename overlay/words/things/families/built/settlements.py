@@ -7,7 +7,6 @@ from overlay.words.things.parts import Builder, Part, Skin, moved, turned
 
 _WALLS = ("#e3d6bd", "#d9b58a", "#c9cdd0", "#dfc2a8")
 _ROOFS = ("#9a4a33", "#7d3f30", "#8a5a3a")
-_STEP = 0.11  # of the hill's radius, from one row of houses up to the next
 _ROWS = ((0.86, 4, 56.0), (0.62, 3, 44.0), (0.4, 2, 34.0))  # how far out, how many, degrees aside
 
 
