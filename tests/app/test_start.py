@@ -48,6 +48,17 @@ class StartTest(WindowTest):
         self.assertEqual(self.bench.project.recipe.cues, ())
         self.assertEqual(self.seen(), (False, True))
 
+    def test_keys_go_to_the_picture_when_the_button_they_were_on_is_gone(self):
+        """Not to the next field, where Return would be an edit."""
+        button = self.start.ways.buttons["demo"]
+        button.setFocus()
+        self.start.ways.show_drawing(0.1, "the windmill")
+        self.assertTrue(self.window.house.stage.view.hasFocus())
+        self.start.ways.show_drawing(1.0, "")
+        button.setFocus()
+        button.setEnabled(False)
+        self.assertTrue(self.window.house.stage.view.hasFocus())
+
     def test_words_alone_lead_there_too_without_a_guide_for_a_source(self):
         self.click(self.start.ways.buttons["words"])
         field = self.window.house.words.field

@@ -230,6 +230,12 @@ class EditTest(WindowTest):
         top.size_box.setEditText("huge")
         top._set_size()
         self.assertIn("must be width x height", self.status)
+        edit = top.size_box.lineEdit()
+        for text, size in (("", (128, 96)), ("576 x 384", (576, 384)), ("", (576, 384))):
+            edit.selectAll()
+            QTest.keyClicks(edit, text)
+            QTest.keyClick(edit, Qt.Key.Key_Return)
+            self.assertEqual(self.bench.project.recipe.size, size, f"Return after {text!r}")
         top.seed.setText("12")
         top.seed.editingFinished.emit()
         top.departure_field.setValue(40)

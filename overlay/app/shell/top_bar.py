@@ -278,7 +278,10 @@ class TopBar(QFrame):
             sides = max(64, round(height * self._aspect / 8) * 8), max(64, round(height / 8) * 8)
             self.size_box.addItem(f"{sides[0]} x {sides[1]}", sides)
         size = self.bench.project.recipe.size or self.size_box.itemData(3)
-        self.size_box.setEditText(f"{size[0]} x {size[1]}")
+        text = f"{size[0]} x {size[1]}"
+        # Return goes by the item that is chosen, not by what stands in the field.
+        self.size_box.setCurrentIndex(self.size_box.findText(text))
+        self.size_box.setEditText(text)
         self.size_box.blockSignals(blocked)
 
     def _show_lock(self) -> None:

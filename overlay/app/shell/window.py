@@ -246,6 +246,19 @@ class MainWindow(QMainWindow):
         if not self.floor.rooms.shown.escape():
             self.house.puller.stop()
 
+    def focusNextPrevChild(self, onward: bool) -> bool:
+        """What the keys went to is hidden or off: they go to the room, not to the next field.
+
+        A button that vanishes when it is pressed would hand the next Return to whatever comes
+        after it, where it would be an edit.
+        """
+        left, room = self.focusWidget(), self.floor.rooms.shown
+        gone = left is not None and not (left.isVisible() and left.isEnabled())
+        if gone and left is not room.focus and room.focus.isVisible() and room.focus.isEnabled():
+            room.focus.setFocus()
+            return True
+        return super().focusNextPrevChild(onward)
+
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if not self.floor.rooms.shown.heed_key(event.key(), pressed=True):
             super().keyPressEvent(event)
