@@ -101,6 +101,7 @@ class StartTest(WindowTest):
         self.assertEqual(self.seen(), (False, False))
         self.choose("Manners that ship")
         self.assertEqual(self.seen(), (False, True))
+        self.assertTrue(self.start.shelf.buttons["glazed tile"].hasFocus())
 
     def test_a_picture_in_the_tray_or_an_opened_recipe_needs_no_ways(self):
         self.bench.add_pictures([self.folder / "mill.png"])

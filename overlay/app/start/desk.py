@@ -71,6 +71,7 @@ class StartDesk(QObject):
         self.floor.go_to("bench")
         self._wanted = True
         self.refresh()
+        self.shelf.buttons[NAMES[0]].setFocus()
 
     def put_away(self) -> None:
         """No shelf in this project any more, unless it is asked for."""

@@ -4,6 +4,7 @@ from collections.abc import Callable
 
 import numpy as np
 
+from overlay.words.composing.bearing import held_in
 from overlay.words.composing.eye import Eye
 from overlay.words.things.parts import turned
 from overlay.words.things.table import Placed
@@ -18,6 +19,7 @@ _TURNS = 6  # tries around the circle
 _STRAYS = 0.08  # overlap that is worth its own width from the first
 _ASIDE = 0.25  # radians, so that nobody is hidden right behind it
 _APART = 1.45  # widths, from one on a wall to the next
+_IN_VASE = 0.22  # of a vase's width, from its middle to a further flower in it
 _FLAT = 0.8  # of its width, how deep a ring is
 Point = tuple[float, float, float]
 
@@ -92,6 +94,14 @@ def in_holder(
     layer = 0.0 if is_grown(thing) else tall * max(0.3 * (copy % 2), 1.2 * (1.0 - out))
     x, y, z = first
     return x + out * room * np.cos(angle), y + layer, z + out * room * np.sin(angle)
+
+
+def in_vase(thing: Wished, vase: Wished, vases: list[Placed], copy: int) -> Point:
+    """In the vase that a flower's turn comes to, beside those before it."""
+    turn, which = divmod(copy, len(vases))
+    x, y, z = held_in(thing, vase, vases[which])
+    aside = _IN_VASE * vase.wide
+    return x + aside * (0, 1, -1)[turn % 3], y, z + aside * (turn % 3 > 0)
 
 
 def on_plate(thing: Wished, middle: Point, copy: int) -> Point:

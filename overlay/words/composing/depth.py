@@ -16,16 +16,19 @@ _BEYOND = {"behind", "against", "in", "over", "above"}
 _FILLS = 1.1  # of the picture's height, of what is before another
 _SEEN = 0.11  # likewise, of what is small and yet to be made out
 _FOOT, _LOW = 0.9, 0.2  # how low in the picture a foot is at most; least of that below the horizon
+_UNDER = 0.66  # of a bridge's height, of what would be hidden behind it
 _TOP = 0.95  # up to which what is near may reach in the picture
 
 
 @dataclass(frozen=True)
 class Before:
-    """Before what a thing is set: the eye, the height of what all stand on, the chief thing's."""
+    """Before what a thing is set: the eye, the height of what all stand on, the chief thing's, and
+    half the depth of that where it is a bridge, in which one would be hidden."""
 
     eye: Eye
     base: float
     chief: float
+    bridge: float = 0.0
 
 
 def how_deep(
@@ -74,10 +77,13 @@ def _wanted(
             return max(linked, eye.distance_for(tall, _FILLS))
         if linked is not None:
             return linked
-    if max(tall, wide) > 0.6 * before.chief:
+    low = before.bridge and tall < _UNDER * before.chief
+    if max(tall, wide) > 0.6 * before.chief and not low:
         return max(fits, deep / 2 + 0.25 * away)
     # Not so near that its top leaves the picture.
     seen = (before.base + tall - eye.height) / ((_TOP - eye.horizon) * HALF) - away
+    if low:
+        beside = -before.bridge - 0.6 * deep - abs(beside)
     return max(beside, seen)
 
 

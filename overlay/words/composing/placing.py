@@ -24,7 +24,7 @@ from overlay.words.composing.bearing import (
     turns_bearer,
 )
 from overlay.words.composing.chance import COPIES, THINGS, stream
-from overlay.words.composing.copies import about, along, as_said, in_ring
+from overlay.words.composing.copies import about, along, as_said, in_ring, in_vase
 from overlay.words.composing.depth import Before, how_deep
 from overlay.words.composing.eye import Eye
 from overlay.words.composing.framing import LARGE
@@ -43,7 +43,6 @@ from overlay.words.wishing.wished import Wish, Wished
 
 _TRIES = 40
 TABLE_UNDER = 0.6  # of the chief thing's way from the middle, where a room's own table stands
-_ASIDE = 0.22  # of a vase's width, from its middle to a further flower in it
 _LOWEST = 0.98  # of half the picture's height, below which a thing is cut
 _STRAYS = 0.3  # overlap that is worth half the picture's width
 # How far two things that belong together may overlap in the picture.
@@ -181,6 +180,7 @@ class Placing:
             y = in_air(thing, z, high, self.eye)
         if swims(thing, self.ground):
             y = afloat(thing, z, -0.05, self.eye, self.ground)
+            share = self.ground.afloat(share * half, z, thing) / half
         if hangs(thing):
             y, z = on_wall(thing, self.ground.setting.wall, self.eye)
             share = 0.0 if thing.subject.family == "curtains" else share  # at the window
@@ -216,16 +216,8 @@ class Placing:
         if thing.link == "held" and 0 < copy < len(others):
             return self._hand_of(others[copy], i, thing)
         if thing.link == "holds" and copy and len(others) > 1:
-            return self._in_vase(thing, others, copy)
+            return in_vase(thing, self.wish.things[thing.to or 0], others, copy)
         return None
-
-    def _in_vase(self, thing: Wished, vases: list[Placed], copy: int) -> tuple[float, float, float]:
-        """Where a flower is in the vase that its turn comes to, beside those before it."""
-        vase = self.wish.things[thing.to or 0]
-        turn, which = divmod(copy, len(vases))
-        x, y, z = held_in(thing, vase, vases[which])
-        aside = _ASIDE * vase.wide
-        return x + aside * (0, 1, -1)[turn % 3], y, z + aside * (turn % 3 > 0)
 
     def _hand_of(self, holder: Placed, i: int, thing: Wished) -> tuple[float, float, float]:
         """Where a thing is held."""
@@ -265,7 +257,9 @@ class Placing:
         return self.ground.base if together or low else 0.0
 
     def _depth(self, thing: Wished, i: int, to: Spot | None, chance: np.random.Generator) -> float:
-        before = Before(self.eye, self.ground.base, self.wish.things[self.chief].subject.height)
+        chief = self.wish.things[self.chief]
+        bridge = 0.5 * chief.subject.size[2] * chief.size * (chief.subject.family == "bridge")
+        before = Before(self.eye, self.ground.base, chief.subject.height, bridge)
         said = (self.wish.things[thing.to], to) if to and thing.to is not None else None
         return how_deep(thing, self._scale(i, thing), before, chance, said)
 
@@ -277,10 +271,11 @@ class Placing:
             y = in_air(thing, z, float(chance.uniform(0.42, 0.72)), self.eye)
         elif swims(thing, self.ground):
             y = afloat(thing, z, float(chance.uniform(-0.3, 0.4)), self.eye, self.ground)
+            x = self.ground.afloat(x, z, thing)
         elif hangs(thing):
             y, z = on_wall(thing, self.ground.setting.wall, self.eye)
-        elif not self.ground.dry(x, z):
-            z = self.ground.to_dry(x, z)
+        else:
+            x, z = self.ground.ashore(x, z, thing)
         return self._spot(thing, i, self._within(thing, i, x, z), y, z)
 
     def _within(self, thing: Wished, i: int, x: float, z: float) -> float:
@@ -346,4 +341,8 @@ class Placing:
             under = self._of[thing.to]
             broad = self.wish.things[thing.to].subject.size[0] * under.scale
             return along(thing, under, broad, stood, before=before)
-        return about(thing, stood, copy, eye=self.eye, chance=chance, before=before)
+        if swims(thing, self.ground) and self.ground.is_narrow(thing):
+            return self.ground.in_file(thing, first, copy)
+        at = about(thing, stood, copy, eye=self.eye, chance=chance, before=before)
+        swum = swims(thing, self.ground)
+        return (self.ground.afloat(at[0], at[2], thing), at[1], at[2]) if swum else at

@@ -4,6 +4,7 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
+from overlay.words.composing.banks import opened, spanned
 from overlay.words.composing.bearing import RESTS, borne_at, carrier_of, leads_not
 from overlay.words.composing.eye import HALF, Eye, eye_of
 from overlay.words.composing.framing import stepped_back
@@ -104,17 +105,23 @@ def compose(wish: Wish, *, seed: int, aspect: float) -> Scene:
     base = table.subject.height if table else borne_at(wish, number)
     eye = eye_of(wish, chief, aspect=aspect, indoors=is_indoors(place), base=base)
 
-    def stand(eye: Eye) -> Placing:
-        fit = fitted(setting, place, eye, carrier_of(wish, number))
+    def fit(eye: Eye) -> Setting:
+        return opened(fitted(setting, place, eye, carrier_of(wish, number)), wish, number, eye)
+
+    def stand(eye: Eye, fit: Setting) -> Placing:
         placing = Placing(wish, number, eye, ground_of(fit, seed, base, place), seed)
         if chief is not None:
             placing.place_all()
         return placing
 
-    stage = stand(eye)
+    stage = stand(eye, fit(eye))
     farther = stepped_back(eye, wish, zip(stage.numbers, stage.placed, strict=True), number)
     if farther is not None:
-        eye, stage = farther, stand(farther)
+        eye, stage = farther, stand(farther, fit(farther))
+    plain = stage.ground.setting
+    bridged = spanned(plain, wish, zip(stage.numbers, stage.placed, strict=True), eye)
+    if bridged is not plain:
+        stage = stand(eye, bridged)
     things, taken = stage.placed, [*stage.spots.values(), *stage.stood]
     wished = len(things)
     if table is not None and chief is not None:
