@@ -6,7 +6,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication
 
 from overlay.app.main import make_application
-from overlay.app.parts.images import to_image
+from overlay.app.parts.images import from_image, to_image
 from overlay.app.picture.view import PictureView
 from tests.pictures import blobs, stripes
 
@@ -40,6 +40,22 @@ class PictureViewTest(unittest.TestCase):
         self.assertEqual((self.pixel(left), self.pixel(right)), ((255,) * 3, (0,) * 3))
         self.view.swap_sides()
         self.assertEqual((self.pixel(left), self.pixel(right)), ((0,) * 3, (255,) * 3))
+
+    def test_captions_are_at_the_upper_edge_however_near_one_is(self):
+        """Lines lie over the lower one."""
+        white = to_image(blobs(1, 300, 200) * 0 + 255)
+        self.view.show_image(white)
+        for zoom in (1.0, 6.0):
+            self.view.zoom_about(QPointF(300, 200), zoom)
+            for how in ("wipe", "beside", "difference"):
+                self.view.show_other(white, ("one", "other"), how)
+                picture = from_image(self.view.grab().toImage())
+                top = max(round(self.view.frame_rect().top()), 0)
+                dark = (picture.max(axis=2) < 90).mean(axis=1)
+                lit = (picture.min(axis=2) > 200).mean(axis=1)
+                seen = lit if how == "difference" else dark  # letters on black, or a box on white
+                upper, lower = seen[top + 8 : top + 28].max(), seen[-40:].max()
+                self.assertGreater(upper, lower + 0.004, (how, zoom))
 
     def test_actual_pixels_are_shown_exactly(self):
         picture = stripes(6, 160, 120)

@@ -15,6 +15,7 @@ from overlay.app.picture.marks import paint_caption
 Compare = Literal["wipe", "beside", "difference"]
 
 _GRAB = 8  # pixels around the wipe's line that take hold of it
+_EDGE = 8  # pixels from a caption to the edge or line beside it
 
 
 class ComparedView(FramedView):
@@ -79,9 +80,8 @@ class ComparedView(FramedView):
             rect = self.frame_rect(i)
             self._paint_image(painter, image, rect)
             painter.restore()
-            low = min(rect.bottom(), pane.bottom()) - 8
-            at = QPointF(max(rect.left(), pane.left()) + 8, low)
-            paint_caption(painter, at, self._captions[i], 1)
+            right = min(rect.right(), pane.right()) - _EDGE  # the legend is at the left
+            paint_caption(painter, QPointF(right, self._caption_top(rect)), self._captions[i], -1)
 
     def _paint_difference(self, painter: QPainter, rect: QRectF) -> None:
         """Where both differ, four times as strong; black where they agree."""
@@ -94,7 +94,13 @@ class ComparedView(FramedView):
         painter.drawImage(QPointF(), self._difference[1])
         painter.restore()
         text = tr(f"{self._captions[0]} against {self._captions[1]}, four times as strong")
-        paint_caption(painter, QPointF(rect.left() + 8, rect.bottom() - 8), text, 1)
+        at = QPointF(max(rect.left(), 0.0) + _EDGE, self._caption_top(rect))
+        paint_caption(painter, at, text, 1)
+
+    def _caption_top(self, rect: QRectF) -> float:
+        """At the picture's upper edge, or the view's where it goes beyond: lines lie over the
+        lower one."""
+        return max(rect.top(), 0.0) + _EDGE
 
     def _made_difference(self, rect: QRectF) -> QImage:
         assert self._image is not None and self._other is not None
@@ -143,8 +149,9 @@ class ComparedView(FramedView):
         painter.setBrush(tone("register"))
         painter.setPen(Qt.PenStyle.NoPen)
         painter.drawRect(QRectF(line - 3, rect.center().y() - 14, 6, 28))
-        paint_caption(painter, QPointF(line - 8, rect.bottom() - 8), self._captions[0], -1)
-        paint_caption(painter, QPointF(line + 8, rect.bottom() - 8), self._captions[1], 1)
+        top = self._caption_top(rect)
+        paint_caption(painter, QPointF(line - _EDGE, top), self._captions[0], -1)
+        paint_caption(painter, QPointF(line + _EDGE, top), self._captions[1], 1)
 
     def near_wipe(self, place: QPointF | QPoint) -> bool:
         """Whether a place of the widget takes hold of the wipe's line."""

@@ -35,12 +35,12 @@ def paint_legend(painter: QPainter, rect: QRectF, entries: list[tuple[QColor, st
 
 
 def paint_caption(painter: QPainter, at: QPointF, text: str, side: int) -> None:
-    """Name a picture; `side` says whether the text lies right (1) or left (-1) of a place."""
+    """Name a picture, below a place and right (1) or left (-1) of it."""
     if not text:
         return
     width = painter.fontMetrics().horizontalAdvance(text) + 12
     left = at.x() if side > 0 else at.x() - width
-    box = QRectF(left, at.y() - 20, width, 20)
+    box = QRectF(left, at.y(), width, 20)
     painter.fillRect(box, QColor(0, 0, 0, 190))
     painter.setPen(QColor("white"))
     painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
