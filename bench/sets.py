@@ -5,6 +5,8 @@ import tempfile
 import time
 from pathlib import Path
 
+import numpy as np
+
 from bench.sequences import rows as sequence_rows
 from overlay.document.sets.editions import Edition
 from overlay.engine.control import Control
@@ -19,6 +21,8 @@ from overlay.studio.inputs.pictures import PictureStore
 
 Row = tuple[str, str, str]
 _MANNERS = ("felt.png", "lino-cut.png", "glazed-tile.png")
+_PLATES = ("windmill", "lock", "bottle kiln", "glasshouse", "barge", "weigh-house")
+_WORDS, _SEEDS = "$subject on a canal", (5, 6, 7)
 _SCENES = ("windmill.png", "lock.png", "bottle-kiln.png")
 
 
@@ -30,23 +34,45 @@ def rows() -> list[Row]:
         return [*_evenness(folder), *_workers(folder), *sequence_rows()]
 
 
-def _edition(folder: Path, size: tuple[int, int] = (384, 256), **keys: object) -> Edition:
+def _edition(
+    folder: Path,
+    size: tuple[int, int] = (384, 256),
+    *,
+    words: str = "",
+    seed: int = 5,
+    **keys: object,
+) -> Edition:
     cues = [
         {"name": "manner", "reference": "felt.png"},
         {"name": "contours", "guide": "edges", "weight": 0.5},
     ]
-    recipe = {"overlay": 1, "size": list(size), "seed": 5, "cues": cues}
+    recipe = {"overlay": 1, "size": list(size), "seed": seed, "prompt": words, "cues": cues}
     path = folder / "bench.json"
     path.write_text(json.dumps({"overlay": 1, "recipe": recipe} | keys))
     return read_edition(path)
 
 
 def _evenness(folder: Path) -> list[Row]:
-    """Three scenes in three manners, with tints of their own and with the usual amount."""
-    cross = [["source", *_SCENES], ["cues.manner.reference", *_MANNERS]]
-    edition = _edition(folder, cross=cross)
+    """With tints of their own and with the usual amount: three unlike scenes in three manners, and
+    an almanac of six plates from words, at one hour, in the same three."""
+    cross = [["cues.manner.reference", *_MANNERS]]
+    unlike = _edition(folder, cross=[["source", *_SCENES], *cross])
+    keys = {"rows": [{"subject": plate} for plate in _PLATES], "cross": cross}
+    alike = [_edition(folder, words=_WORDS, seed=seed, **keys) for seed in _SEEDS]
+    found = []
+    for name, editions in (("nine", [unlike]), ("an almanac", alike)):
+        own, apart, even, together = np.mean([_own_and_even(e) for e in editions], axis=0)
+        found += [
+            (f"evenness of {name}, even 35 %, beside own tints", "0 or more", f"{even - own:+.1f}"),
+            ("sameness beside that of own tints", "75 %", f"{100 * together / apart:.0f} %"),
+        ]
+    return found
+
+
+def _own_and_even(edition: Edition) -> tuple[float, float, float, float]:
+    """Evenness and sameness of an edition with its pictures' own tints, and as it is."""
     colours = find_colours(edition, PictureStore(), Control())
-    figures = []
+    figures: list[float] = []
     for even in (0.0, edition.even):
         made = edition.model_copy(update={"colours": colours, "even": even})
         measured = {}
@@ -56,12 +82,9 @@ def _evenness(folder: Path) -> list[Row]:
             assert done.traits is not None, done.fault
             measured[row.index] = done.traits
         sets = set_figures(made, measured)
-        figures.append((mean_evenness(sets) or 0.0, mean_sameness(sets) or 1.0))
-    (own, apart), (even, together) = figures
-    return [
-        ("evenness of nine, even 35 %, beside own tints", "0 or more", f"{even - own:+.1f}"),
-        ("sameness beside that of own tints", "75 %", f"{100 * together / apart:.0f} %"),
-    ]
+        figures += [mean_evenness(sets) or 0.0, mean_sameness(sets) or 1.0]
+    own, apart, even, together = figures
+    return own, apart, even, together
 
 
 def _workers(folder: Path) -> list[Row]:
