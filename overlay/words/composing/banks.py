@@ -1,6 +1,6 @@
 """Where water lies: before what is large behind the chief thing, and under bridges."""
 
-from collections.abc import Iterable
+from collections.abc import Sequence
 
 import numpy as np
 
@@ -57,7 +57,7 @@ def _front(thing: Wished, eye: Eye) -> float:
     return max(eye.distance_for(tall, _SEEN), broad) - _FRONT * deep
 
 
-def spanned(setting: Setting, wish: Wish, put: Iterable[tuple[int, Placed]], eye: Eye) -> Setting:
+def spanned(setting: Setting, wish: Wish, put: Sequence[tuple[int, Placed]], eye: Eye) -> Setting:
     """A setting of which the water runs through under a bridge.
 
     A river or a lake's arm comes at the eye through the arch, aslant; under what is as long as a
@@ -66,7 +66,6 @@ def spanned(setting: Setting, wish: Wish, put: Iterable[tuple[int, Placed]], eye
 
     `put` are things with the number of what was wished for.
     """
-    put = list(put)
     watery = -eye.away < setting.near < NOWHERE and not eye.above
     bridges = [p for i, p in put if wish.things[i].subject.family == "bridge"] if watery else []
     if not bridges:

@@ -45,6 +45,7 @@ _RESTING = {
 _LARGE, _TOWERS = 4.5, 3.0
 # Of half the picture's height from its middle, how high a moon stands; the least slope towards it.
 _MOON, _LOW_MOON = 0.78, 0.06
+_TURN = 6.0  # degrees, of a table
 _RINGED = 1.5  # likewise, what others stand in a ring about
 
 
@@ -98,46 +99,49 @@ def _bears_any(things: tuple[Wished, ...], number: int) -> bool:
 def compose(wish: Wish, *, seed: int, aspect: float) -> Scene:
     """Set a wish on its stage; every part of it by a chance of its own, from `seed`."""
     place = place_of(wish)
-    setting = setting_of(wish, place)
     number = chief_of(wish.things) if wish.things else -1
     chief = wish.things[number] if wish.things else None
     table = _table(wish, place, chief)
     base = table.subject.height if table else borne_at(wish, number)
     eye = eye_of(wish, chief, aspect=aspect, indoors=is_indoors(place), base=base)
-
-    def fit(eye: Eye) -> Setting:
-        return opened(fitted(setting, place, eye, carrier_of(wish, number)), wish, number, eye)
-
-    def stand(eye: Eye, fit: Setting) -> Placing:
-        placing = Placing(wish, number, eye, ground_of(fit, seed, base, place), seed)
-        if chief is not None:
-            placing.place_all()
-        return placing
-
-    stage = stand(eye, fit(eye))
-    farther = stepped_back(eye, wish, zip(stage.numbers, stage.placed, strict=True), number)
-    if farther is not None:
-        eye, stage = farther, stand(farther, fit(farther))
-    plain = stage.ground.setting
-    bridged = spanned(plain, wish, zip(stage.numbers, stage.placed, strict=True), eye)
-    if bridged is not plain:
-        stage = stand(eye, bridged)
+    stage = _stood(wish, number, eye, place, base=base, seed=seed)
+    eye = stage.eye
     things, taken = stage.placed, [*stage.spots.values(), *stage.stood]
     wished = len(things)
     if table is not None and chief is not None:
-        under = things[0].at
-        things.append(
-            Placed(
-                table.name,
-                tuple(table.subject.parts()),
-                (under[0] * TABLE_UNDER, 0.0, under[2]),
-                6.0,
-            )
-        )
+        x, _, z = things[0].at
+        under = tuple(table.subject.parts())
+        things.append(Placed(table.name, under, (x * TABLE_UNDER, 0.0, z), _TURN))
     zones = read_furnishing(furnishing_of(place))
     things += Furnisher(wish, eye, stage.ground, seed).furnish(zones, taken)
     setting, name = _moon_in_sight(stage.ground.setting, eye), chief.name if chief else ""
     return Scene(tuple(things), wished, setting, eye, place, name)
+
+
+def _stood(wish: Wish, number: int, eye: Eye, place: str, *, base: float, seed: int) -> Placing:
+    """The things where they stand: from farther off where they would be cut, and over water where
+    there are bridges; `number` is the chief thing's."""
+    plain = setting_of(wish, place)
+
+    def stand(eye: Eye, setting: Setting) -> Placing:
+        placing = Placing(wish, number, eye, ground_of(setting, seed, base, place), seed)
+        if wish.things:
+            placing.place_all()
+        return placing
+
+    def fit(eye: Eye) -> Setting:
+        return opened(fitted(plain, place, eye, carrier_of(wish, number)), wish, number, eye)
+
+    def put(stage: Placing) -> list[tuple[int, Placed]]:
+        return list(zip(stage.numbers, stage.placed, strict=True))
+
+    stage = stand(eye, fit(eye))
+    farther = stepped_back(eye, wish, put(stage), number)
+    if farther is not None:
+        stage = stand(farther, fit(farther))
+    own = stage.ground.setting
+    bridged = spanned(own, wish, put(stage), stage.eye)
+    return stage if bridged is own else stand(stage.eye, bridged)
 
 
 def _moon_in_sight(setting: Setting, eye: Eye) -> Setting:
