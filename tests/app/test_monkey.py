@@ -1,4 +1,4 @@
-"""Twenty seconds of the monkey, others each day of the month; `make monkey` goes on for longer.
+"""Ten seconds of the monkey, others each day of the month; `make monkey` goes on for longer.
 
 It runs in a process of its own, so that what it leaves behind is its own.
 """
@@ -10,7 +10,7 @@ import sys
 import unittest
 from pathlib import Path
 
-_MINUTES = 1 / 3
+_MINUTES = 1 / 6
 _PATIENCE = 6  # handler times: on a machine that tests share, only what is a freeze anywhere
 _ROOT = Path(__file__).parents[2]
 

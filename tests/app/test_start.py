@@ -18,6 +18,7 @@ class StartTest(WindowTest):
         self.addCleanup(home.stop)
         self.start = self.window.house.start
         self.bench.take_project(empty_project())
+        self.bench.change_recipe("Small", size=[96, 64], steps=4)
         self.settle()
 
     def seen(self):
@@ -37,7 +38,6 @@ class StartTest(WindowTest):
         self.assertEqual(self.bench.project.recipe.source, str(self.folder / "mill.png"))
         self.assertEqual(self.seen(), (False, True))
         self.assertFalse(self.start.shelf.buttons["gouache"].icon().isNull())
-        self.bench.change_recipe("Small", size=[96, 64], steps=4)
         self.click(self.start.shelf.buttons["gouache"])
         recipe = self.bench.project.recipe
         self.assertEqual([cue.name for cue in recipe.cues], ["gouache", "contours"])
@@ -67,7 +67,6 @@ class StartTest(WindowTest):
         QTest.keyClick(field, Qt.Key.Key_Return)
         self.settle()
         self.assertEqual(self.seen(), (False, True))
-        self.bench.change_recipe("Small", size=[96, 64], steps=4)
         self.click(self.start.shelf.buttons["felt"])
         self.assertEqual([cue.name for cue in self.bench.project.recipe.cues], ["felt"])
         self.assertIsNotNone(self.bench.proof)

@@ -49,17 +49,16 @@ def fine(picture: np.ndarray, reference: np.ndarray) -> float:
 
 class OctaveTest(unittest.TestCase):
     def test_detail_comes_from_the_finer_reference_and_the_rest_stays(self):
-        for name in ("felt", "gouache"):
-            done = base(name)
-            own = doubled(done)
-            made, _ = add_octave(own, done.trace, wide_request(name), 2.0, 1.0)
-            size = own.shape[1::-1]
-            soft = np.array(Image.fromarray(done.picture).resize(size, Image.Resampling.LANCZOS))
-            reference = manner(name, 720, 480)
-            self.assertLess(fine(made, reference), 0.75 * fine(soft, reference), name)
-            work, before = srgb_to_work(made), srgb_to_work(own)
-            self.assertGreater(structure_kept(work, before), 88, name)
-            self.assertLess(np.abs(work.mean((0, 1)) - before.mean((0, 1))).max(), 0.001, name)
+        done = base("felt")
+        own = doubled(done)
+        made, _ = add_octave(own, done.trace, wide_request("felt"), 2.0, 1.0)
+        size = own.shape[1::-1]
+        soft = np.array(Image.fromarray(done.picture).resize(size, Image.Resampling.LANCZOS))
+        reference = manner("felt", 720, 480)
+        self.assertLess(fine(made, reference), 0.75 * fine(soft, reference))
+        work, before = srgb_to_work(made), srgb_to_work(own)
+        self.assertGreater(structure_kept(work, before), 88)
+        self.assertLess(np.abs(work.mean((0, 1)) - before.mean((0, 1))).max(), 0.001)
 
     def test_the_same_bytes_for_any_band(self):
         done, asked = base(), wide_request()

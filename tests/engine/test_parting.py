@@ -106,7 +106,8 @@ class BeginningsTest(unittest.TestCase):
 
     def test_cells_have_the_bytes_of_their_single_runs(self):
         for blend in ("share", "mix"):
-            cells = {k: replace(r, blend=blend) for k, r in self.sheet().items()}
+            every = {k: replace(r, blend=blend) for k, r in self.sheet().items()}
+            cells = every if blend == "share" else dict([*every.items()][-3:])
             beginnings = Beginnings()
             for name, asked in cells.items():
                 beginnings.expect(name, asked)

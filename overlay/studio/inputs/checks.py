@@ -1,11 +1,12 @@
 """Checks of a picture before it is used: what would end up in the proof unasked."""
 
 from dataclasses import dataclass
-from functools import lru_cache
+from functools import lru_cache, partial
 from typing import Any
 
 import numpy as np
 
+from overlay.engine.kept import content_key, keep
 from overlay.imaging.colour import ByteImage, FloatImage, srgb_to_work
 from overlay.imaging.files import thumbnail
 from overlay.measures.clutter import cluttered_sides
@@ -125,7 +126,8 @@ def _box(left: float = 0.0, top: float = 0.0, right: float = 1.0, bottom: float 
 
 
 class PictureChecks:
-    """Checks of files, each made once while the file stays the same."""
+    """Checks of files, each made once while the file stays the same, and of the same picture in
+    another place not again."""
 
     def __init__(self, store: PictureStore) -> None:
         self._store = store
@@ -136,4 +138,5 @@ class PictureChecks:
         return self._check(picture_stamp(path))
 
     def _look(self, stamp: tuple[str, ...]) -> tuple[Finding, ...]:
-        return check_picture(self._store.picture(stamp[0]))
+        picture = self._store.picture(stamp[0])
+        return keep(("checks", content_key(picture)), partial(check_picture, picture))
