@@ -75,6 +75,20 @@ class BridgeTest(unittest.TestCase):
         steps = sorted(swan.at[0] for swan in swans)
         self.assertGreater(steps[-1] - steps[0], 1.0)  # not in a heap at the bank
 
+    def test_what_is_under_it_is_in_its_arch_afloat_or_on_the_bank(self):
+        for prompt, dry in (("rowing boat under a bridge", False), ("man under a bridge", True)):
+            found = scene(prompt)
+            own, bridge = found.things[:2]
+            self.assertLess(abs(own.at[0] - bridge.at[0]), 1.0, prompt)
+            self.assertEqual(is_dry(found, own), dry, prompt)
+            self.assertFalse(is_dry(found, bridge) and not dry, prompt)
+
+    def test_a_barge_is_not_laid_over_the_banks_of_an_arm(self):
+        found = scene("red barge, bridge far, canal")
+        self.assertFalse(ground(found).runs_away)
+        self.assertFalse(is_dry(found, found.things[0]))
+        self.assertTrue(ground(scene("kayak, bridge far, canal")).runs_away)
+
     def test_boats_on_a_narrow_river_follow_each_other(self):
         found = scene("two boats, bridge, church")
         boats, (bridge,) = named(found, "rowing boat"), named(found, "bridge")

@@ -30,7 +30,7 @@ def across(
     if thing.link in _ALONG:
         return to.x + float(chance.uniform(-0.1, 0.1)) * half
     if thing.link == "shelters":
-        arched = thing.subject.family == "arch"
+        arched = thing.subject.family in {"arch", "bridge"}
         aside = 0.0 if arched else min(0.28 * thing.wide, 0.6 * half)
         return to.x + float(chance.choice([-1, 1])) * aside
     return x

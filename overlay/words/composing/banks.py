@@ -16,6 +16,7 @@ _FRONT = 0.62  # of its depth, from its middle to the bank before it
 _SHORE, _LEAST = 0.4, 1.5  # of the way there, where the water begins; metres that it is wide
 _ACROSS = 72.0  # degrees, at which a river runs under a bridge
 _ARCH = 0.27  # of a bridge's length, half the river's width under its arch
+_STEP = 0.8  # metres from who is under a bridge to the water there
 _BROAD = 30.0  # metres, of a bridge that is no river's
 _BEFORE = 0.75  # of the distance to it, that water lies before it: the eye is low
 _ALONE = {"", "and", "with"}  # links that leave it free where it stands
@@ -61,8 +62,8 @@ def spanned(setting: Setting, wish: Wish, put: Sequence[tuple[int, Placed]], eye
     """A setting of which the water runs through under a bridge.
 
     A river or a lake's arm comes at the eye through the arch, aslant; under what is as long as a
-    viaduct lies a broad water, in which its feet stand. Without a bridge that stands by itself, or
-    without water, the setting as it is.
+    viaduct lies a broad water, in which its feet stand. Without a bridge, without water, or where
+    what floats is longer than an arm is wide, the setting as it is.
 
     `put` are things with the number of what was wished for.
     """
@@ -70,19 +71,25 @@ def spanned(setting: Setting, wish: Wish, put: Sequence[tuple[int, Placed]], eye
     bridges = [p for i, p in put if wish.things[i].subject.family == "bridge"] if watery else []
     if not bridges:
         return setting
-    bridge = bridges[0]
-    x, _, z = bridge.at
-    low, high = extent(bridge.parts)
-    wide = float(high[0] - low[0]) * bridge.scale
+    x, _, z = bridges[0].at
+    low, high = extent(bridges[0].parts)
+    wide = float(high[0] - low[0]) * bridges[0].scale
     if wide > _BROAD:
         near = z - _BEFORE * (z + eye.away)
         return changed(setting, {"near=": near, "far=": max(setting.far, z + wide)})
-    across = _ACROSS
-    floating = [p.at for i, p in put if wish.things[i].subject.belongs == "water"]
-    if floating and z - floating[0][2] > wide:  # what floats before it is on the same river
-        across = float(np.degrees(np.arctan2(z - floating[0][2], floating[0][0] - x)))
+    half, across = _ARCH * wide, _ACROSS
+    floating = [(wish.things[i], p.at) for i, p in put if wish.things[i].subject.belongs == "water"]
+    if any(t.link != "under" and t.wide > 2 * half for t, _ in floating):
+        return setting
+    before = [at for _, at in floating if z - at[2] > wide]
+    if before:  # what floats before it is on the same river
+        across = float(np.degrees(np.arctan2(z - before[0][2], before[0][0] - x)))
         across = float(np.clip(across, _ACROSS - 18, 180 - _ACROSS))
-    slant = np.radians(across)
-    middle = float(np.cos(slant) * z + np.sin(slant) * x)
-    half = _ARCH * wide
+    under = [(wish.things[i], p.at) for i, p in put if wish.things[i].link == "under"]
+    slant, aside = np.radians(across), 0.0
+    if under:  # the bridge was set by it
+        thing, (x, _, z) = under[0]
+        if thing.subject.belongs == "ground":  # who is not afloat is on the bank there
+            aside = half + max(0.5 * max(thing.wide, thing.tall), _STEP)
+    middle = float(np.cos(slant) * z + np.sin(slant) * x) + aside
     return changed(setting, {"slant=": across, "near=": middle - half, "far=": middle + half})
