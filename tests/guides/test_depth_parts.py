@@ -6,6 +6,7 @@ import numpy as np
 
 from overlay.guides import depth
 from overlay.guides.lines import _LONG, _without_rash
+from tests.pictures import drawn_scene
 
 
 class StandingTest(unittest.TestCase):
@@ -35,6 +36,26 @@ class StandingTest(unittest.TestCase):
         self.assertAlmostEqual(out[5, 2], 0.97 * 0.8)
         self.assertAlmostEqual(out[4, 2], 0.97**2 * 0.8)
         self.assertEqual(out[5, 4], 0.06)
+
+
+class HorizonTest(unittest.TestCase):
+    def test_it_is_where_the_sky_ends_in_most_columns(self):
+        work, sky = np.zeros((40, 60, 3), np.float32), np.zeros((40, 60), bool)
+        self.assertEqual(depth._horizon(work, sky), depth._INDOORS)
+        sky[:12] = True
+        self.assertAlmostEqual(depth._horizon(work, sky), 12 / 40)
+        sky[12:30, :6] = True  # a gap between houses
+        self.assertAlmostEqual(depth._horizon(work, sky), 12 / 40)
+        sky[12:30, :30] = True
+        self.assertAlmostEqual(depth._horizon(work, sky), 30 / 40)
+
+    def test_one_at_the_upper_edge_is_taken_as_said_and_not_looked_for(self):
+        picture = drawn_scene("lock", 96, 64).picture
+        top, found = (
+            depth.estimate_depth(picture, depth.DepthOptions(ground=at, flat_sky=False, haze=0.0))
+            for at in (0.0, -1.0)
+        )
+        self.assertGreater(np.abs(top - found).max(), 0.1)
 
 
 class PalenessTest(unittest.TestCase):

@@ -35,6 +35,14 @@ class EdgesTest(unittest.TestCase):
         self.assertGreater(len(y), 100)
         self.assertLess(away.max(), 2.5)
 
+    def test_a_stronger_contour_is_drawn_darker(self):
+        picture = np.full((60, 120, 3), 100, np.uint8)
+        picture[:, 30:60], picture[:, 90:] = 108, 220
+        edges = extract_edges(picture, EdgeOptions(0.01, 0.02))
+        weak, strong = edges[10:50, 27:33].max(), edges[10:50, 87:93].max()
+        self.assertLess(0.2, weak)
+        self.assertLess(weak + 0.2, strong)
+
     def test_higher_thresholds_keep_less(self):
         amounts = [
             (extract_edges(blobs(), EdgeOptions(low, low + 0.1)) > 0.3).sum()
