@@ -38,6 +38,7 @@ class GrowingTest(unittest.TestCase):
         noise = np.random.default_rng(0).normal(0, 0.3, (40, 60, 3)).astype(np.float32)
         found = grow_alike(noise, (0.5, 0.5), 0.01)
         self.assertTrue(found[20, 30])
+        self.assertTrue(grow_alike(noise, (1.0, 1.0), 0.01)[-1, -1])
         self.assertLess(found.mean(), 0.2)
         self.assertTrue(grow_alike(0 * noise, (0, 0), 0.05).all())
 

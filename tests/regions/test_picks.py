@@ -8,7 +8,7 @@ from scipy import ndimage
 from overlay.imaging.colour import srgb_to_work, work_to_srgb
 from overlay.imaging.spread import stands_out
 from overlay.regions.pick_words import PICKS, Pick, check_pick, read_pick, write_pick
-from overlay.regions.picks import Clues, PickStroke, follow_edges, pick_area
+from overlay.regions.picks import Clues, PickStroke, _parting, follow_edges, pick_area
 from overlay.regions.shaping import drop_specks, fill_holes, smooth_contour
 from tests.pictures import drawn_scene
 
@@ -19,6 +19,16 @@ def overlap(a: np.ndarray, b: np.ndarray) -> float:
     """Intersection over union."""
     a, b = a > 0.5, b > 0.5
     return float((a & b).sum() / max((a | b).sum(), 1))
+
+
+class PartingTest(unittest.TestCase):
+    def test_a_few_dark_ones_are_parted_from_the_many(self):
+        rng = np.random.default_rng(2)
+        dark, light = rng.normal(0.15, 0.03, 100), rng.normal(0.7, 0.08, 900)
+        parted = _parting(np.concatenate([dark, light]).astype(np.float32))
+        self.assertGreater(parted, dark.max() - 0.01)
+        self.assertLess(parted, light.min() + 0.06)
+        self.assertAlmostEqual(_parting(np.full(50, 0.3, np.float32)), 0.3, places=6)
 
 
 class PickTest(unittest.TestCase):

@@ -36,6 +36,16 @@ class OpenBorderTest(unittest.TestCase):
         step[48:] += 0.4
         self.assertGreater(open_border(half(), step).mean(), 0.8)
 
+    def test_aslant_a_contour_along_the_border_closes_it_and_one_across_does_not(self):
+        y, x = np.mgrid[0:H, 0:W]
+        mask = (x - 80 + y - 48 < 0).astype(np.float32)
+        for falls, open_ in ((1, False), (-1, True)):
+            picture = grain()
+            picture[x - 80 + falls * (y - 48) < 0] += 0.4
+            share = open_border(mask, picture).mean()
+            self.assertEqual(share > 0.8, open_, (falls, share))
+            self.assertEqual(share < 0.2, not open_, (falls, share))
+
     def test_it_is_told_apart_along_one_border(self):
         picture = grain()
         picture[:48, :80] += 0.4
