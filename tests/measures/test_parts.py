@@ -5,6 +5,7 @@ import unittest
 import numpy as np
 
 from overlay.measures.clutter import _in_lines
+from overlay.measures.contours import contours_of
 from overlay.measures.framing import find_gap
 from overlay.measures.repeats import _spans
 
@@ -38,6 +39,25 @@ class GapTest(unittest.TestCase):
         self.assertEqual(find_gap(self.picture(0.45, -0.2)), (48, 52, True))
         self.assertIsNone(find_gap(self.picture(-0.4, -0.4)))  # a calm place in one picture
         self.assertIsNone(find_gap(self.picture(0.4, 0.4)))
+
+    def test_a_line_of_one_lightness_and_many_hues_is_not_flat(self):
+        picture = self.picture(0.45, -0.2)
+        picture[:, 48:52, 1] = np.random.default_rng(4).uniform(-0.2, 0.2, (60, 1))
+        self.assertIsNone(find_gap(picture))
+
+
+class ContoursTest(unittest.TestCase):
+    def test_each_points_across_itself_and_lies_where_the_step_is(self):
+        for axis in (0, 1):
+            picture = np.full((40, 40, 3), -0.3, np.float32)
+            picture[(slice(None),) * axis + (slice(20, None),)] = 0.3
+            found = contours_of(picture)
+            strong = np.argwhere(found.strength > 0.5)
+            self.assertGreater(len(strong), 30)
+            self.assertLessEqual(np.abs(strong[:, axis] - 19.5).max(), 1.5)
+            ways = found.down[20, 20], found.across[20, 20]
+            self.assertAlmostEqual(float(ways[axis]), 1.0, places=3)
+            self.assertAlmostEqual(float(ways[1 - axis]), 0.0, places=3)
 
 
 class SpansTest(unittest.TestCase):
