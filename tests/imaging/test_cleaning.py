@@ -10,7 +10,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from overlay.imaging.colour import hex_to_oklch, srgb_to_work
-from overlay.imaging.fill import _around, fill_hole
+from overlay.imaging.fill import _around, _smooth_fill, fill_hole
 from overlay.imaging.formats.palette_files import read_palette, write_palette
 from overlay.imaging.intake import PictureError
 from overlay.imaging.main_colours import main_colours
@@ -19,6 +19,15 @@ from tests.pictures import scene, stripes
 
 
 class FillTest(unittest.TestCase):
+    def test_what_lies_around_is_spread_into_a_hole_and_nothing_into_a_picture_that_is_one(self):
+        image = np.zeros((20, 30, 3), np.float32)
+        image[..., 1] = 0.2
+        hole = np.zeros((20, 30), bool)
+        hole[5:15, 8:20] = True
+        damaged = np.where(hole[..., None], np.float32(9), image)
+        np.testing.assert_allclose(_smooth_fill(damaged, hole), image, atol=1e-5)
+        np.testing.assert_array_equal(_smooth_fill(damaged, np.ones_like(hole)), damaged)
+
     def test_a_hole_in_a_pattern_is_filled_with_the_pattern(self):
         picture = np.kron(np.indices((20, 20)).sum(axis=0) % 2, np.ones((6, 6)))
         image = np.repeat(picture[..., None] - 0.5, 3, axis=2).astype(np.float32)

@@ -126,6 +126,10 @@ class WriteTest(FilesTest):
         for text in ("é" * 1_250_000, "x" * 1_000_001, "y" * 1_000_000):
             write_picture(path, blobs(), recipe=text)
             self.assertEqual(read_recipe_text(path), text)
+            chunks = sorted(name for name in Image.open(path).text if "recipe" in name)
+            self.assertEqual(
+                chunks, ["overlay:recipe", "overlay:recipe:2", "overlay:recipe:3"][: len(chunks)]
+            )
             # Pillow's own limits, as other programs have them.
             with mock.patch.object(PngImagePlugin, "MAX_TEXT_CHUNK", 1 << 20):
                 np.testing.assert_array_equal(np.asarray(Image.open(path)), blobs())

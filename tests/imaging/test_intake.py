@@ -1,5 +1,6 @@
 """What is no regular file is refused before a byte of it is read, and at once."""
 
+import hashlib
 import os
 import socket
 import tempfile
@@ -19,6 +20,11 @@ class IntakeTest(unittest.TestCase):
         folder = tempfile.TemporaryDirectory()
         self.addCleanup(folder.cleanup)
         self.folder = Path(folder.name)
+
+    def test_a_digest_is_of_all_blocks(self):
+        path, data = self.folder / "large.bin", bytes(range(256)) * 10_000  # three blocks
+        path.write_bytes(data)
+        self.assertEqual(file_digest(path), hashlib.sha256(data).hexdigest())
 
     def irregular(self) -> dict[str, Path]:
         pipe, plug, link = (self.folder / n for n in ("pipe.png", "plug.png", "link.png"))
