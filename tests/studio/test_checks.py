@@ -24,6 +24,9 @@ class CheckTest(WorkspaceTest):
         (clutter,) = check_picture(captioned(picture, "Fig. 12  A windmill on the canal, in 1887"))
         self.assertEqual((clutter.code, clutter.fix), ("clutter", "Leave them out"))
         self.assertLess(clutter.take[3], 0.95)
+        captions = captioned(picture, "Fig. 12  A windmill on the canal, in 1887")
+        (above,) = check_picture(captions[::-1])
+        self.assertTrue(0.02 < above.take[1] < 0.3 and above.take[3] == 1.0, above.take)
         two = np.concatenate([picture, np.full((320, 20, 3), 255, np.uint8), picture], axis=1)
         self.assertEqual(check_picture(two)[0].fix, "Take the left one")
 

@@ -16,7 +16,7 @@ from overlay.studio.bench.bench import Bench
 from overlay.studio.inputs.folders import data_folder, shelf_folder
 from overlay.studio.inputs.paths import absolute_recipe, input_paths
 from overlay.studio.inputs.pictures import PictureStore
-from overlay.studio.keeping.files.container import read_container, write_container
+from overlay.studio.keeping.files.container import lend_proofs, read_container, write_container
 from overlay.studio.keeping.shelf import ProofShelf
 from overlay.studio.making.hashing import hash_recipe
 from overlay.studio.runs.pull import pull_proof
@@ -53,6 +53,19 @@ class ContainerTest(WorkspaceTest):
             entries["project.json"] = json.dumps(json.loads(entries["project.json"]) | changes)
 
         return self.repack(change)
+
+    def test_proofs_are_lent_to_another_place_and_what_is_there_stays(self):
+        shelf, to = ProofShelf(self.folder / "shelf"), self.folder / "elsewhere"
+        pull_proof(self.recipe, shelf, PictureStore())
+        kept = sorted(p for p in shelf.folder.iterdir() if len(p.stem) == 64)
+        to.mkdir()
+        (to / kept[0].name).write_bytes(b"its own")
+        (shelf.folder / "notes.txt").write_text("no proof")
+        lend_proofs(shelf, to)
+        self.assertEqual(sorted(p.name for p in to.iterdir()), [p.name for p in kept])
+        self.assertEqual((to / kept[0].name).read_bytes(), b"its own")
+        for path in kept[1:]:
+            self.assertEqual((to / path.name).read_bytes(), path.read_bytes())
 
     def test_there_and_back(self):
         write_container(self.path, self.state)

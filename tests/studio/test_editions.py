@@ -14,9 +14,10 @@ from overlay.document.text.json_text import RecipeError
 from overlay.document.text.packed import unpack_colours
 from overlay.engine.control import CancelledError, Control
 from overlay.imaging.colour import srgb_to_work
-from overlay.imaging.files import write_picture
+from overlay.imaging.files import read_picture, write_picture
 from overlay.measures.sameness import sameness, turned
 from overlay.studio.editions import edits
+from overlay.studio.editions.contact import Printed, write_contact
 from overlay.studio.editions.crews import Alone, Processes
 from overlay.studio.editions.folder import EditionFolder
 from overlay.studio.editions.job import rows_of
@@ -227,6 +228,23 @@ class EditTest(EditionTest):
     def test_a_value_that_is_none_changes_nothing(self):
         with self.assertRaisesRegex(RecipeError, "row 2: departure: must be 0 to 1, got 4"):
             edits.with_value(self.two, 1, "departure", 4)
+
+
+class ContactTest(EditionTest):
+    def test_rows_stand_from_left_to_right_and_then_below(self):
+        edition = self.edition(rows=[{"seed": i} for i in range(4)])
+        colours = [(200, 30, 30), (30, 160, 30), (30, 30, 200), (200, 180, 20)]
+        pictures = {i: np.full((64, 96, 3), c, np.uint8) for i, c in enumerate(colours)}
+        write_contact(self.folder / "c.png", Printed(edition=edition, pictures=pictures), width=96)
+        page = read_picture(self.folder / "c.png").astype(int)
+        places = [np.argwhere(np.abs(page - c).max(axis=2) < 12) for c in colours]
+        for place in places:
+            self.assertGreater(len(place), 0.9 * 64 * 96)
+        (a, b, c, d) = (place.mean(axis=0) for place in places)
+        self.assertGreater(b[1] - a[1], 96)
+        self.assertGreater(c[0] - a[0], 64)
+        self.assertAlmostEqual(a[0], b[0], delta=2)
+        self.assertAlmostEqual(d[1], b[1], delta=2)
 
 
 class SharingTest(EditionTest):

@@ -1,11 +1,14 @@
 import unittest
+from pathlib import Path
 
 import numpy as np
 
 from overlay.document.reading import make_recipe
+from overlay.handing.pictures import Output
 from overlay.imaging.files import read_picture
 from overlay.imaging.intake import PictureError
 from overlay.studio.handing.card import Made, write_card
+from overlay.studio.handing.hand_over import check_hand_over
 from overlay.studio.handing.layers import StagePicture, proof_layers
 from overlay.studio.handing.print_plan import plan_print
 from overlay.studio.handing.profile import profile_of
@@ -14,6 +17,15 @@ from overlay.studio.inputs.pictures import PictureStore
 from overlay.studio.making.proofs import make_proof
 from tests.imaging.icc import linear_rgb
 from tests.workspace import WorkspaceTest
+
+
+class CheckTest(unittest.TestCase):
+    def test_what_a_file_cannot_hold_is_refused_before_anything_is_pulled(self):
+        deep = Output(depth=16)
+        with self.assertRaisesRegex(PictureError, "16 bits need PNG or TIFF, got JPEG"):
+            check_hand_over(Path("a.jpg"), deep)
+        for name in ("a.png", "a.tif", "a.ora"):  # layers have their own depth
+            check_hand_over(Path(name), deep)
 
 
 class PlanTest(unittest.TestCase):

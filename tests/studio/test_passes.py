@@ -41,6 +41,8 @@ class PassesTest(WorkspaceTest):
         wanted = [("base", [96, 64]), ("refine", [96, 64]), ("enlarge", [192, 128])]
         self.assertEqual(said, wanted)
         self.assertEqual([f.progress for f in proof.filmstrip[-3:]], [1.0, 2.0, 3.0])
+        steps = [f.step for f in proof.filmstrip]
+        self.assertEqual(steps[-2:], [steps[-3] + 1, steps[-3] + 2])
         for stage in proof.stages:
             self.assertIn("structure_kept", stage.measures)
         self.assertEqual(proof.measures, proof.stages[-1].measures)
