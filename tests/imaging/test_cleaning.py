@@ -44,6 +44,10 @@ class FillTest(unittest.TestCase):
         self.assertEqual(400 - rows.start, rows.stop - 420)
         self.assertEqual(380 - columns.start, columns.stop - 440)
         self.assertGreater(rows.stop, 420)
+        tall, narrow = _around(slice(200, 400), slice(800, 804), (900, 900))
+        thin = _around(slice(200, 204), slice(800, 804), (900, 900))
+        self.assertEqual(200 - tall.start, 200 - thin[0].start)  # by its shorter side
+        self.assertEqual(narrow, thin[1])
 
     def test_texture_stays_crisp(self):
         image = srgb_to_work(stripes())
