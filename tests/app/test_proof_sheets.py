@@ -243,6 +243,8 @@ class CellsTest(SheetRoomTest):
         self.click_cell(1, 0)
         self.assertEqual(self.grid.places, [(1, 0)])
         self.assertIn("2-1: 30 %, 100 %", self.room.facts.text())
+        said = self.room.facts.text().splitlines()[1:]
+        self.assertEqual([line.split()[0] for line in said], ["Style", "Structure"])
         self.room.plot.picked.emit((0, 1), True)
         self.assertEqual(self.grid.places, [(1, 0), (0, 1)])
         self.assertEqual(self.room.plot._places, [(1, 0), (0, 1)])
