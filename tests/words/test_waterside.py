@@ -83,6 +83,11 @@ class BridgeTest(unittest.TestCase):
             self.assertEqual(is_dry(found, own), dry, prompt)
             self.assertFalse(is_dry(found, bridge) and not dry, prompt)
 
+    def test_who_is_under_something_else_moves_no_river(self):
+        found = scene("bridge, cat under a tree, river")
+        (bridge,) = named(found, "bridge")
+        self.assertFalse(is_dry(found, bridge))
+
     def test_a_barge_is_not_laid_over_the_banks_of_an_arm(self):
         found = scene("red barge, bridge far, canal")
         self.assertFalse(ground(found).runs_away)

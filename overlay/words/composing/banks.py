@@ -68,24 +68,26 @@ def spanned(setting: Setting, wish: Wish, put: Sequence[tuple[int, Placed]], eye
     `put` are things with the number of what was wished for.
     """
     watery = -eye.away < setting.near < NOWHERE and not eye.above
-    bridges = [p for i, p in put if wish.things[i].subject.family == "bridge"] if watery else []
-    if not bridges:
+    bridges = [(i, p) for i, p in put if wish.things[i].subject.family == "bridge"]
+    if not (watery and bridges):
         return setting
-    x, _, z = bridges[0].at
-    low, high = extent(bridges[0].parts)
-    wide = float(high[0] - low[0]) * bridges[0].scale
+    number, bridge = bridges[0]
+    x, _, z = bridge.at
+    low, high = extent(bridge.parts)
+    wide = float(high[0] - low[0]) * bridge.scale
     if wide > _BROAD:
         near = z - _BEFORE * (z + eye.away)
         return changed(setting, {"near=": near, "far=": max(setting.far, z + wide)})
     half, across = _ARCH * wide, _ACROSS
-    floating = [(wish.things[i], p.at) for i, p in put if wish.things[i].subject.belongs == "water"]
-    if any(t.link != "under" and t.wide > 2 * half for t, _ in floating):
+    stood = [(wish.things[i], p.at) for i, p in put]
+    under = [(t, at) for t, at in stood if t.link == "under" and t.to == number]
+    floating = [(t, at) for t, at in stood if t.subject.belongs == "water"]
+    if any(t.wide > 2 * half for t, at in floating if (t, at) not in under):
         return setting
     before = [at for _, at in floating if z - at[2] > wide]
     if before:  # what floats before it is on the same river
         across = float(np.degrees(np.arctan2(z - before[0][2], before[0][0] - x)))
         across = float(np.clip(across, _ACROSS - 18, 180 - _ACROSS))
-    under = [(wish.things[i], p.at) for i, p in put if wish.things[i].link == "under"]
     slant, aside = np.radians(across), 0.0
     if under:  # the bridge was set by it
         thing, (x, _, z) = under[0]
