@@ -341,8 +341,8 @@ class Placing:
             under = self._of[thing.to]
             broad = self.wish.things[thing.to].subject.size[0] * under.scale
             return along(thing, under, broad, stood, before=before)
-        if swims(thing, self.ground) and self.ground.is_narrow(thing):
-            return self.ground.in_file(thing, first, copy)
-        at = about(thing, stood, copy, eye=self.eye, chance=chance, before=before)
         swum = swims(thing, self.ground)
-        return (self.ground.afloat(at[0], at[2], thing), at[1], at[2]) if swum else at
+        if swum and self.ground.is_narrow(thing):
+            return self.ground.in_file(thing, first, copy)
+        x, y, z = about(thing, stood, copy, eye=self.eye, chance=chance, before=before)
+        return (self.ground.afloat(x, z, thing) if swum else x), y, z
