@@ -52,6 +52,16 @@ class HelpTest(WindowTest):
         QTest.keyClick(self.window.focusWidget(), Qt.Key.Key_Escape)
         self.assertFalse(tour.isVisible())
 
+    def test_keys_stay_with_the_tour_when_a_project_opens_under_it(self):
+        """As at the start, where the demo comes after it."""
+        self.choose("Tour")
+        tour = self.window.findChild(Tour)
+        self.window.open_path(self.write_recipe("other.json", seed=4))
+        self.settle()
+        self.assertTrue(tour.next.hasFocus())
+        QTest.keyClick(self.window.focusWidget(), Qt.Key.Key_Escape)
+        self.assertFalse(tour.isVisible())
+
     def test_the_handbook_shows_every_page_with_its_pictures(self):
         folder = handbook_folder()
         book = Handbook(folder, self.window)

@@ -12,6 +12,7 @@ from PySide6.QtGui import QDragEnterEvent, QDropEvent, QGuiApplication, QImage, 
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QAbstractButton, QAbstractSpinBox, QComboBox, QFileDialog
 
+from overlay.app.proof_sheets.room import SheetRoom
 from overlay.app.sheet.axis import TimeAxis
 from overlay.app.shell import project_files
 from overlay.document.reading import read_recipe
@@ -221,6 +222,14 @@ class EditTest(WindowTest):
         self.assertEqual(self.bench.selected_cue.name, "inks")
         QTest.mouseClick(self.window.house.card.remove, LEFT)
         self.assertEqual(len(self.window.house.sheet.rows), 2)
+
+    def test_a_project_that_is_opened_leaves_the_keys_to_the_picture(self):
+        """And not to the cells of a room that is not seen."""
+        self.window.open_path(self.write_recipe("other.json", seed=4))
+        self.settle()
+        self.assertIs(self.window.focusWidget(), self.window.house.stage.view)
+        self.window.findChild(SheetRoom).show_grid()
+        self.assertIs(self.window.focusWidget(), self.window.house.stage.view)
 
     def test_size_seed_and_departure(self):
         top = self.window.house.top

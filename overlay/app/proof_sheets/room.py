@@ -189,7 +189,8 @@ class SheetRoom(QWidget):
     def show_grid(self) -> None:
         """Put the cells in sight again."""
         self.middle.setCurrentWidget(self.grid)
-        self.grid.setFocus()
+        if self.isVisible():  # another project shows its cells while one is elsewhere
+            self.grid.setFocus()
 
     @property
     def comparing(self) -> bool:

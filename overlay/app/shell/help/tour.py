@@ -4,7 +4,7 @@ from dataclasses import dataclass
 
 from PySide6.QtCore import QEvent, QObject, QPoint, QRect, Qt
 from PySide6.QtGui import QColor, QKeyEvent, QPainter, QPaintEvent, QPen
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QApplication, QFrame, QHBoxLayout, QVBoxLayout, QWidget
 
 from overlay.app.parts.buttons import text_button
 from overlay.app.parts.language import tr
@@ -83,6 +83,10 @@ class Tour(QWidget):
         column.addWidget(self.text)
         column.addLayout(row)
         window.installEventFilter(self)
+        application = QApplication.instance()
+        assert isinstance(application, QApplication)
+        self._focus_changed = application.focusChanged
+        self._focus_changed.connect(self._keep_keys)
         self._show_stop()
         self.show()
         self.raise_()
@@ -98,9 +102,15 @@ class Tour(QWidget):
     def leave(self) -> None:
         """End the tour."""
         self._window.removeEventFilter(self)
+        self._focus_changed.disconnect(self._keep_keys)
         self._after.setFocus()
         self.hide()
         self.deleteLater()
+
+    def _keep_keys(self, _before: QWidget | None, now: QWidget | None) -> None:
+        """A project that opens under the tour, as the demo does, would take them."""
+        if now is not None and now.window() is self._window and not self.isAncestorOf(now):
+            self.next.setFocus()
 
     def _show_stop(self) -> None:
         stop = self._stops[self.place]
